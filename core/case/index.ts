@@ -1,0 +1,4 @@
+export * from './faults';
+export * from './plan-case';
+export * from './place-schema';
+export * from './setup-schema';

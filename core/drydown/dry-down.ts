@@ -1,0 +1,164 @@
+/**
+ * From one watering until the pot asks for the next: the hourly curve, and the days it takes.
+ */
+import type { MonthDrying } from '../air';
+import type { Column } from './column';
+import { createState, evaporatedG, reservoirG, rootZoneC, stepHour, takenUpG, type ColumnState } from './hour';
+import { hourClass, type HourClass } from './hour-class';
+import { availableShare, rootZoneAir } from './root-zone';
+
+export const HOURS_PER_DAY = 24;
+/** The longest time looked ahead. */
+export const HORIZON_DAYS = 60;
+
+/** How long until the next watering: a reading, or the honest "not within the horizon". */
+export type DryingTime =
+  { readonly status: 'dries'; readonly days: number } | { readonly status: 'stays wet'; readonly overDays: number };
+
+export interface DryDownHour {
+  readonly hour: number;
+  readonly waterG: number;
+  readonly reservoirG: number;
+  /** Share of the available water left in the root zone. */
+  readonly availableShare: number;
+  /** Air-filled porosity of the root zone, v/v. */
+  readonly airShare: number;
+  readonly evaporatedG: number;
+  readonly takenUpG: number;
+  readonly rootZoneC: number;
+}
+
+export interface DryDown {
+  readonly hours: readonly DryDownHour[];
+  /** Water content of each cell (top first), v/v of the bed, one row per hour. */
+  readonly cellWater: readonly Float32Array[];
+  readonly reservoirCapacityG: number;
+  readonly time: DryingTime;
+  /** Days until a full reservoir is empty; null without one or when it outlasts the horizon. */
+  readonly reservoirDays: number | null;
+  readonly thresholdShare: number;
+}
+
+/** The two kinds of hour of a month, for one column. */
+export interface MonthHours {
+  readonly day: HourClass;
+  readonly night: HourClass;
+  readonly lightHours: number;
+}
+
+export function monthHours(column: Column, month: MonthDrying): MonthHours {
+  return {
+    day: hourClass(column, month.day, true),
+    night: hourClass(column, month.night, false),
+    lightHours: month.lightHours,
+  };
+}
+
+/** The clock starts at 8 in the morning, when people water; light is centred on 13 h. */
+const FIRST_HOUR = 8;
+const MIDDAY_HOUR = 13;
+
+export function hourOfDay(hourSinceWatering: number): number {
+  return (FIRST_HOUR + hourSinceWatering) % HOURS_PER_DAY;
+}
+
+export function isLight(clockHour: number, lightHours: number): boolean {
+  const half = lightHours / 2;
+  const middle = clockHour + 0.5;
+  const distance = Math.abs(middle - MIDDAY_HOUR);
+  return Math.min(distance, HOURS_PER_DAY - distance) < half;
+}
+
+export function hourFor(hours: MonthHours, hourSinceWatering: number): HourClass {
+  return isLight(hourOfDay(hourSinceWatering), hours.lightHours) ? hours.day : hours.night;
+}
+
+/** The pot asks for water when its available water is under the threshold and no reservoir is left. */
+function isDue(column: Column, state: ColumnState, thresholdShare: number): boolean {
+  return availableShare(column, state) <= thresholdShare;
+}
+
+/**
+ * Days from watering to the threshold in one month's air, hour by hour without keeping the curve.
+ * The hour of crossing is interpolated, so that a small change of setup never moves it by a whole hour.
+ */
+export function dryingTime(
+  column: Column,
+  month: MonthDrying,
+  thresholdShare: number,
+  horizonDays = HORIZON_DAYS,
+): DryingTime {
+  const hours = monthHours(column, month);
+  const state = createState(column);
+  let before = availableShare(column, state);
+  const horizonHours = horizonDays * HOURS_PER_DAY;
+  for (let hour = 0; hour < horizonHours; hour += 1) {
+    stepHour(column, hourFor(hours, hour), state);
+    const after = availableShare(column, state);
+    if (after <= thresholdShare) {
+      const part = before > after ? (before - thresholdShare) / (before - after) : 0;
+      return { status: 'dries', days: (hour + Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };
+    }
+    before = after;
+  }
+  return { status: 'stays wet', overDays: horizonDays };
+}
+
+/** The whole hourly curve in one month's air, until two days after the threshold or the horizon. */
+export function dryDown(
+  column: Column,
+  month: MonthDrying,
+  thresholdShare: number,
+  horizonDays = HORIZON_DAYS,
+): DryDown {
+  const hours = monthHours(column, month);
+  const state = createState(column);
+  const rows: DryDownHour[] = [];
+  const cellWater: Float32Array[] = [];
+  const record = (hour: number, kind: HourClass) => {
+    rows.push({
+      hour,
+      waterG: state.waterG.reduce((sum, grams) => sum + grams, 0),
+      reservoirG: reservoirG(state),
+      availableShare: availableShare(column, state),
+      airShare: rootZoneAir(column, state),
+      evaporatedG: evaporatedG(state),
+      takenUpG: takenUpG(state),
+      rootZoneC: rootZoneC(kind, state),
+    });
+    cellWater.push(Float32Array.from(state.waterG, (grams, i) => grams / (column.volumeL[i]! * 1000)));
+  };
+  record(0, hourFor(hours, 0));
+  let dueHour: number | null = null;
+  let emptyHour: number | null = null;
+  for (let hour = 0; hour < horizonDays * HOURS_PER_DAY; hour += 1) {
+    const kind = hourFor(hours, hour);
+    stepHour(column, kind, state);
+    record(hour + 1, kind);
+    if (emptyHour === null && column.reservoirCapacityG > 0 && reservoirG(state) <= 0) emptyHour = hour + 1;
+    if (dueHour === null && isDue(column, state, thresholdShare)) dueHour = hour + 1;
+    if (dueHour !== null && hour >= dueHour + 2 * HOURS_PER_DAY) break;
+  }
+  return {
+    hours: rows,
+    cellWater,
+    reservoirCapacityG: column.reservoirCapacityG,
+    time: dryingTime(column, month, thresholdShare, horizonDays),
+    reservoirDays: emptyHour === null ? null : emptyHour / HOURS_PER_DAY,
+    thresholdShare,
+  };
+}
+
+/** Days to the threshold in each month of a year. */
+export function dryingTimeByMonth(
+  column: Column,
+  year: readonly MonthDrying[],
+  thresholdShare: number,
+  horizonDays = HORIZON_DAYS,
+): readonly DryingTime[] {
+  return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays));
+}
+
+export function daysOf(time: DryingTime): number {
+  return time.status === 'dries' ? time.days : time.overDays;
+}

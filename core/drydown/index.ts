@@ -1,0 +1,13 @@
+export * from './build';
+export type { Column } from './column';
+export { availableCapacityG } from './column';
+export * from './dry-down';
+export * from './hour';
+export { filledHeightCm, potColumn } from './pot-column';
+export { mountColumn } from './mount-column';
+export * from './regime';
+export * from './root-zone';
+export * from './routine';
+export * from './setup';
+export * from './year';
+export { hourClass, leafConductance, type HourClass } from './hour-class';

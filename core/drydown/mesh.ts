@@ -1,0 +1,36 @@
+/**
+ * Where to cut the column. Cells are thin near the surface, where the drying front moves, and thick
+ * below, where little changes: cell height grows linearly with depth.
+ */
+
+/** Cell height at the surface and its growth down to the base, relative to the mean target. */
+const SURFACE_RELATIVE = 0.15;
+const GROWTH_RELATIVE = 1.7;
+
+/** Number of cells between the surface and a depth, as a real number. */
+function cellsAbove(depthCm: number, totalCm: number, targetCm: number): number {
+  return (
+    (totalCm / (targetCm * GROWTH_RELATIVE)) * Math.log(1 + (GROWTH_RELATIVE * depthCm) / (SURFACE_RELATIVE * totalCm))
+  );
+}
+
+function depthOf(cells: number, totalCm: number, targetCm: number): number {
+  const exponent = (cells * targetCm * GROWTH_RELATIVE) / totalCm;
+  return ((Math.exp(exponent) - 1) * SURFACE_RELATIVE * totalCm) / GROWTH_RELATIVE;
+}
+
+/**
+ * Depths of the cell boundaries inside one layer, cm below the surface, ends included.
+ * totalCm: depth of the whole column; targetCm: mean cell height wanted.
+ */
+export function cutLayer(topDepthCm: number, bottomDepthCm: number, totalCm: number, targetCm: number): number[] {
+  const first = cellsAbove(topDepthCm, totalCm, targetCm);
+  const last = cellsAbove(bottomDepthCm, totalCm, targetCm);
+  const count = Math.max(1, Math.round(last - first));
+  const depths = [topDepthCm];
+  for (let k = 1; k < count; k += 1) {
+    depths.push(depthOf(first + ((last - first) * k) / count, totalCm, targetCm));
+  }
+  depths.push(bottomDepthCm);
+  return depths;
+}

@@ -1,0 +1,34 @@
+/** Readings of the root zone from the cells' water. */
+import type { Column } from './column';
+import { reservoirG, type ColumnState } from './hour';
+
+/** Water roots could still take up, as a share of what the drained root zone offers (below 0 = tighter). */
+export function availableShare(column: Column, state: ColumnState): number {
+  let available = 0;
+  let capacity = 0;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    if (!column.isRootZone[i]) continue;
+    const tight = column.tightG[i]!;
+    available += state.waterG[i]! - tight;
+    capacity += column.capacityG[i]! - tight;
+  }
+  return available / capacity;
+}
+
+/** Air-filled porosity of the root zone, v/v; standing water of a side-hole reservoir counts as no air. */
+export function rootZoneAir(column: Column, state: ColumnState): number {
+  let emptyG = 0;
+  let volumeG = 0;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    if (!column.isRootZone[i]) continue;
+    emptyG += column.poreG[i]! - state.waterG[i]!;
+    volumeG += column.volumeL[i]! * 1000;
+  }
+  return emptyG / volumeG;
+}
+
+export function totalWaterG(state: ColumnState): number {
+  let sum = reservoirG(state);
+  for (const grams of state.waterG) sum += grams;
+  return sum;
+}

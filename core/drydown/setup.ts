@@ -1,0 +1,40 @@
+/**
+ * What the dry-down is computed for: a vessel filled with layers, and a plant that drinks.
+ */
+import type { Mix } from '../media';
+import type { Mount, Pot } from '../pots';
+
+export type LayerRole = 'crocking' | 'main' | 'top dressing';
+
+export interface Layer {
+  readonly role: LayerRole;
+  readonly mix: Mix;
+  readonly heightCm: number;
+}
+
+/** A pot filled with layers from the bottom. */
+export interface PottedSetup {
+  readonly kind: 'pot';
+  readonly pot: Pot;
+  readonly layers: readonly Layer[];
+}
+
+/** Roots on a mount, under a pad (or bare). */
+export interface MountedSetup {
+  readonly kind: 'mount';
+  readonly mount: Mount;
+  readonly pad: Mix;
+}
+
+export type Setup = PottedSetup | MountedSetup;
+
+export type Photosynthesis = 'CAM' | 'C3';
+
+/** How a plant drinks. */
+export interface Drinker {
+  readonly leafAreaCm2: number;
+  readonly photosynthesis: Photosynthesis;
+  /** Solid volume of the roots inside the main layer, L. */
+  readonly rootVolumeL: number;
+  readonly rootDiameterMm: number;
+}

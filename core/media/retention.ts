@@ -1,0 +1,84 @@
+/**
+ * How much water a bed of pieces holds at each height after it has drained.
+ *
+ * Between the pieces: Brooks-Corey (1964) over the suction head h (the height above the drained
+ * base): full up to the air-entry head h_e, then (h_e/h)^λ. The entry head comes from the capillary
+ * rise rule h_c = C/(e·d10), C 10-50 mm² with void ratio e (Terzaghi & Peck, Soil Mechanics in
+ * Engineering Practice). Inside the pieces: their own water, taken as independent of height.
+ */
+import type { Hydraulics, MediumFigures } from './medium';
+
+/** Terzaghi and Peck's C lies between 10 and 50 mm²; 30 is the middle. */
+export const CAPILLARY_CONSTANT_MM2 = 30;
+/** Depth at which the catalogue states capacity and air. */
+export const REFERENCE_DEPTH_CM = 10;
+
+/** Height to which the passages between the pieces stay full, cm. */
+export function airEntryHeadCm(interPorosity: number, smallMm: number): number {
+  const voidRatio = interPorosity / (1 - interPorosity);
+  return CAPILLARY_CONSTANT_MM2 / (voidRatio * smallMm) / 10;
+}
+
+/** Share of the passages between the pieces filled at a suction head, 0..1. */
+export function capillaryShare(entryHeadCm: number, poreIndex: number, headCm: number): number {
+  return headCm <= entryHeadCm ? 1 : (entryHeadCm / headCm) ** poreIndex;
+}
+
+/** Integral of the capillary share from the drained base up to a height, cm (closed form). */
+function capillaryIntegralCm(entryHeadCm: number, poreIndex: number, heightCm: number): number {
+  if (heightCm <= entryHeadCm) return heightCm;
+  if (Math.abs(poreIndex - 1) < 1e-9) return entryHeadCm * (1 + Math.log(heightCm / entryHeadCm));
+  const exponent = 1 - poreIndex;
+  const aboveCm = (entryHeadCm / exponent) * ((heightCm / entryHeadCm) ** exponent - 1);
+  return entryHeadCm + aboveCm;
+}
+
+/** Mean capillary share between two heights above the drained base, 0..1. */
+export function meanCapillaryShare(entryHeadCm: number, poreIndex: number, fromCm: number, toCm: number): number {
+  if (toCm <= fromCm) return capillaryShare(entryHeadCm, poreIndex, fromCm);
+  return (
+    (capillaryIntegralCm(entryHeadCm, poreIndex, toCm) - capillaryIntegralCm(entryHeadCm, poreIndex, fromCm)) /
+    (toCm - fromCm)
+  );
+}
+
+/** Container capacity of a slice between two heights above its drained base, v/v. */
+export function capacityBetween(medium: Hydraulics, fromCm: number, toCm: number): number {
+  return (
+    medium.innerWater + medium.interPorosity * meanCapillaryShare(medium.airEntryHeadCm, medium.poreIndex, fromCm, toCm)
+  );
+}
+
+/** Container capacity of a whole bed of a given depth, v/v. */
+export function containerCapacity(medium: Hydraulics, depthCm: number): number {
+  return capacityBetween(medium, 0, depthCm);
+}
+
+/** Air-filled porosity of a whole drained bed of a given depth, v/v. */
+export function airFilledPorosity(medium: Hydraulics, depthCm: number): number {
+  return medium.totalPorosity - containerCapacity(medium, depthCm);
+}
+
+/**
+ * The hydraulic figures of a catalogue medium. The pieces' own water is what remains of the stated
+ * capacity at 10 cm after the capillary fringe of a 10 cm bed is taken off (never under a fifth of
+ * the capacity: every wet piece carries a film).
+ */
+export function hydraulicsOf(medium: MediumFigures): Hydraulics {
+  const entryHeadCm = airEntryHeadCm(medium.interPorosity, medium.smallMm);
+  const fringe = meanCapillaryShare(entryHeadCm, medium.poreIndex, 0, REFERENCE_DEPTH_CM) * medium.interPorosity;
+  const filmFloor = 0.2 * medium.capacityAt10cm;
+  return {
+    smallMm: medium.smallMm,
+    meanMm: Math.sqrt(medium.smallMm * medium.largeMm),
+    interPorosity: medium.interPorosity,
+    innerWater: Math.max(filmFloor, medium.capacityAt10cm - fringe),
+    totalPorosity: medium.airAt10cm + medium.capacityAt10cm,
+    airEntryHeadCm: entryHeadCm,
+    poreIndex: medium.poreIndex,
+    tightWater: medium.tightShare * medium.capacityAt10cm,
+    wickingHeightCm: medium.wickingHeightCm,
+    wettability: medium.firstYearWettability,
+    dryDensityGL: medium.dryDensityGL,
+  };
+}

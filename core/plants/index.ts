@@ -1,0 +1,3 @@
+export * from './genus';
+export * from './plant';
+export { generaCatalogue, genusById, genusIds } from './catalogue';

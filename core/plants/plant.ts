@@ -1,0 +1,67 @@
+/** The plant in the grower's hand: the genus, refined by what can be seen and measured. */
+import type { Drinker } from '../drydown';
+import { hasBulbs, type Genus, type GrowthHabit } from './genus';
+
+export type PlantState =
+  | 'growing, new root tips'
+  | 'new shoot starting'
+  | 'no new growth'
+  | 'in bud or bloom'
+  | 'dormant'
+  | 'failing, poor roots';
+
+export const plantStates = [
+  'growing, new root tips',
+  'new shoot starting',
+  'no new growth',
+  'in bud or bloom',
+  'dormant',
+  'failing, poor roots',
+] as const satisfies readonly PlantState[];
+
+export interface PlantInHand {
+  readonly genus: Genus;
+  readonly rootDiameterMm: number;
+  readonly habit: GrowthHabit;
+  readonly shootCount: number;
+  /** Diameter of the root ball as it comes out of its pot, cm. */
+  readonly rootBallDiameterCm: number;
+  readonly heightCm: number;
+  readonly leafAreaCm2: number;
+  readonly state: PlantState;
+}
+
+/** The middle of the genus's root thickness, mm (geometric, since sizes spread by ratio). */
+export function typicalRootMm(genus: Genus): number {
+  return Math.sqrt(genus.rootThinnestMm * genus.rootThickestMm);
+}
+
+/** A root ball that the given number of shoots usually makes, cm (from memory). */
+export function typicalRootBallCm(genus: Genus, shootCount: number): number {
+  const spreadCm = genus.rhizomeStepCm * Math.sqrt(shootCount);
+  const anchorCm = (genus.habit === 'single stem' ? 4 : 1.5) + 0.8 * Math.sqrt(genus.heightCm);
+  return Math.round(Math.min(30, anchorCm + spreadCm) * 2) / 2;
+}
+
+/** Share of the root ball that is solid root (from memory: an eighth in a well-rooted ball). */
+const ROOT_SOLID_SHARE = 1 / 8;
+
+/** How the plant drinks, for the dry-down. */
+export function drinkerOf(plant: PlantInHand): Drinker {
+  const radiusCm = plant.rootBallDiameterCm / 2;
+  // A root ball is about as deep as two thirds of its width.
+  const ballL = (Math.PI * radiusCm * radiusCm * (plant.rootBallDiameterCm * 2)) / 3 / 1000;
+  const rootedShare = plant.state === 'failing, poor roots' ? 0.3 : 1;
+  return {
+    leafAreaCm2: plant.leafAreaCm2 * (plant.state === 'failing, poor roots' ? 0.5 : 1),
+    photosynthesis: plant.genus.photosynthesis,
+    rootVolumeL: ballL * ROOT_SOLID_SHARE * rootedShare,
+    rootDiameterMm: plant.rootDiameterMm,
+  };
+}
+
+/** Weight of plant and wet roots and where it sits above the medium, for tipping (from memory). */
+export function plantWeightG(plant: PlantInHand): number {
+  const perLeafCm2 = hasBulbs(plant.habit) ? 0.25 : 0.15;
+  return plant.leafAreaCm2 * perLeafCm2 + 20;
+}

@@ -1,0 +1,59 @@
+/** Rules about standing water and wicks. */
+import { mediumById } from '../media';
+import { practiceRule, type Rule } from './rule';
+
+export const reservoirRules: readonly Rule[] = [
+  practiceRule({
+    id: 'failing-plant-over-water',
+    topic: 'reservoir',
+    effect: 'rule out',
+    applies: ({ context, facts }) => facts.hasReservoir && context.plant.state === 'failing, poor roots',
+    say: () =>
+      'A plant with poor roots and no new tips goes under over a reservoir: the old roots rot before new ones come.',
+    wouldChange: () => 'First moss in a small pot until root tips show; then it may move.',
+  }),
+  practiceRule({
+    id: 'genus-never-over-water',
+    topic: 'reservoir',
+    effect: 'rule out',
+    applies: ({ context, facts }) => facts.hasReservoir && context.plant.genus.overReservoir === 'never',
+    say: ({ context }) => `${context.plant.genus.name} does not live over standing water. ${context.plant.genus.trap}`,
+  }),
+  practiceRule({
+    id: 'no-tips-no-change-to-water',
+    topic: 'reservoir',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.hasReservoir &&
+      context.resolved.current.mediumId !== null &&
+      mediumById(context.resolved.current.mediumId).organic &&
+      context.plant.state !== 'growing, new root tips' &&
+      context.plant.state !== 'new shoot starting',
+    say: ({ context }) =>
+      `Roots grown in ${mediumById(context.resolved.current.mediumId ?? 'bark-6-12').name.toLowerCase()} often die when moved over water, and there are no new tips to take over.`,
+    wouldChange: () => 'New root tips would allow it.',
+  }),
+  practiceRule({
+    id: 'always-moist',
+    topic: 'reservoir',
+    effect: 'caution',
+    applies: ({ facts }) => facts.hasReservoir,
+    say: () =>
+      'Never let it run dry for long: roots that have grown over a reservoir die when it does. Mark the holes or the gauge on the tag side.',
+  }),
+  practiceRule({
+    id: 'tap-the-gauge',
+    topic: 'reservoir',
+    effect: 'caution',
+    applies: ({ facts }) => facts.spec.approach === 'wick reservoir',
+    say: () => 'Tap the gauge before you believe it: floats stick.',
+  }),
+  practiceRule({
+    id: 'moist-inorganic-stays-moist',
+    topic: 'reservoir',
+    effect: 'caution',
+    applies: ({ facts, context }) =>
+      facts.spec.approach === 'moist inorganic' && context.plant.genus.regime === 'evenly moist',
+    say: () => 'Inorganic that is kept moist must always stay moist: once dry, the roots adapted to it die.',
+  }),
+];

@@ -1,0 +1,148 @@
+/**
+ * Judges one setup for one case: the dry-down in every month, the whole year under the grower's
+ * routine, the air in the root zone, weight and stability.
+ */
+import {
+  buildColumn,
+  createState,
+  daysOf,
+  dryingTime,
+  dryingTimeByMonth,
+  filledHeightCm,
+  rootZoneAir,
+  simulateYear,
+  type Column,
+  type DryingTime,
+  type Setup,
+  type YearReport,
+  type RegimeFigures,
+} from '../drydown';
+import { containerCapacity, hydraulicsOfMix, isOrganic, mixLifeYears, type Mix } from '../media';
+import { place as placePlant, type Placement } from '../placement';
+import { plantWeightG } from '../plants';
+import { stability, volumeBetweenL, type Stability } from '../pots';
+import type { CaseContext } from './context';
+import { meanPieceMm, misfitFactor } from './grade';
+import { realise, specId, type SetupSpec } from './spec';
+
+/** What can be said of a setup before any water moves. */
+export interface CandidateFacts {
+  readonly id: string;
+  readonly spec: SetupSpec;
+  readonly setup: Setup;
+  readonly column: Column;
+  readonly mainMix: Mix;
+  /** Piece size of the main part of the mix (geometric mean), mm. */
+  readonly pieceMm: number;
+  /** How far the pieces are off the band that suits the roots: 1 = inside. */
+  readonly misfit: number;
+  readonly isOrganic: boolean;
+  readonly lifeYears: number;
+  /** Air-filled porosity of the root zone right after watering, v/v. */
+  readonly airAfterWatering: number;
+  readonly hasReservoir: boolean;
+  readonly placement: Placement;
+}
+
+export interface Judgement {
+  readonly byMonth: readonly DryingTime[];
+  readonly year: YearReport;
+  readonly stability: Stability | null;
+}
+
+export function factsOf(context: CaseContext, spec: SetupSpec): CandidateFacts {
+  const setup = realise(spec);
+  const column = buildColumn(setup, context.drinker);
+  const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
+  const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
+  const heaviest = [...mainMix].sort((a, b) => b.parts - a.parts)[0]!;
+  const pieceMm = meanPieceMm(heaviest.medium);
+  const sizeMatters =
+    setup.kind === 'pot' && heaviest.medium.pieceShape !== 'strand' && heaviest.medium.pieceShape !== 'crumb';
+  return {
+    id: specId(spec),
+    spec,
+    setup,
+    column,
+    mainMix,
+    pieceMm,
+    misfit: sizeMatters ? misfitFactor(pieceMm, context.plant.rootDiameterMm) : 1,
+    isOrganic: !isBare && isOrganic(mainMix),
+    lifeYears: isBare ? 10 : mixLifeYears(mainMix),
+    airAfterWatering: rootZoneAir(column, createState(column)),
+    hasReservoir: column.reservoirCapacityG > 0,
+    placement: placePlant(
+      context.plant,
+      setup.kind === 'pot' ? setup.pot : null,
+      context.climate.meanHumidityPct,
+      pieceMm,
+    ),
+  };
+}
+
+/** Months looked at before the whole year is worth computing: one of each season. */
+const SCREEN_MONTHS = [0, 3, 6, 9] as const;
+const SCREEN_HORIZON_DAYS = 21;
+
+/** How long the roots stay wet or dry between two waterings, against what they tolerate, in days beyond. */
+function excessDays(days: number, gapDays: number, regime: RegimeFigures): number {
+  const driesOff = days * ((1 - regime.driedOffShare) / (1 - regime.waterAtShare));
+  const wetDays = Math.min(gapDays, driesOff);
+  const tooWet =
+    regime.longestWetDays === null ? 0 : Math.max(0, (gapDays < driesOff ? driesOff : wetDays) - regime.longestWetDays);
+  const tooDry = Math.max(0, gapDays - days - regime.longestDryDays);
+  return (tooWet + tooDry) / Math.max(gapDays, 1);
+}
+
+/**
+ * A quick guess of how well a setup suits, 0 (badly) to 1, from four months' drying times. Only
+ * decides which setups are worth the whole year; never shown.
+ */
+export function screen(context: CaseContext, facts: CandidateFacts): number {
+  const { regime, gapDays, climate } = context;
+  const misses = SCREEN_MONTHS.map((month) => {
+    const time = dryingTime(facts.column, climate.year[month]!, regime.waterAtShare, SCREEN_HORIZON_DAYS);
+    return excessDays(daysOf(time), gapDays ?? Math.max(1, daysOf(time)), regime);
+  });
+  const meanMiss = misses.reduce((sum, miss) => sum + miss, 0) / misses.length;
+  const airShort = Math.max(0, 1 - facts.airAfterWatering / context.plant.genus.airNeed);
+  return 1 / (1 + meanMiss) - airShort * 0.5 - (facts.misfit - 1) * 0.15;
+}
+
+export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
+  return {
+    byMonth: dryingTimeByMonth(facts.column, context.climate.year, context.regime.waterAtShare),
+    year: simulateYear(facts.column, context.climate.year, context.routine, context.regime),
+    stability: stabilityOf(context, facts),
+  };
+}
+
+function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | null {
+  const { setup } = facts;
+  if (setup.kind !== 'pot') return null;
+  const layers = setup.layers.map((layer) => {
+    const medium = hydraulicsOfMix(layer.mix);
+    // Weighed half dry: the state in which a pot most easily falls over and is still in use.
+    return {
+      heightCm: layer.heightCm,
+      densityGL: medium.dryDensityGL + 500 * containerCapacity(medium, layer.heightCm),
+    };
+  });
+  const surfaceCm = filledHeightCm(setup);
+  return stability(setup.pot, layers, {
+    weightG: plantWeightG(context.plant),
+    heightCm: surfaceCm + context.plant.heightCm * 0.35,
+  });
+}
+
+/** Litres each layer takes, from the bottom. */
+export function layerVolumesL(setup: Setup): readonly number[] {
+  if (setup.kind === 'mount') return [];
+  let bottomCm = 0;
+  return setup.layers.map((layer) => {
+    const topCm = bottomCm + layer.heightCm;
+    const volume = volumeBetweenL(setup.pot, bottomCm, topCm);
+    bottomCm = topCm;
+    return volume;
+  });
+}

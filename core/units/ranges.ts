@@ -1,0 +1,50 @@
+/**
+ * The accepted range of every quantity a grower can enter, with its unit. One table, so that the
+ * form, the command line and the route handler all refuse the same values with the same words.
+ * Units inside the core: mm for pieces and roots, cm for pots, L, g, °C, % relative humidity, kPa, h.
+ */
+export interface QuantityRange {
+  readonly label: string;
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+}
+
+export const ranges = {
+  rootDiameterMm: { label: 'root thickness', unit: 'mm', min: 0.2, max: 12 },
+  rootBallDiameterCm: { label: 'root ball diameter', unit: 'cm', min: 1, max: 40 },
+  leafAreaCm2: { label: 'leaf area', unit: 'cm²', min: 5, max: 20000 },
+  plantHeightCm: { label: 'plant height', unit: 'cm', min: 1, max: 200 },
+  shootCount: { label: 'number of shoots', unit: '', min: 1, max: 60 },
+  liveRootsPct: { label: 'share of live roots', unit: '%', min: 0, max: 100 },
+  yearsInMedium: { label: 'years in the medium', unit: 'years', min: 0, max: 30 },
+  yearsWanted: { label: 'years before the next repot', unit: 'years', min: 1, max: 6 },
+  everyDays: { label: 'days between waterings', unit: 'days', min: 1, max: 30 },
+  temperatureC: { label: 'temperature', unit: '°C', min: -20, max: 50 },
+  relativeHumidityPct: { label: 'relative humidity', unit: '%', min: 1, max: 100 },
+  rainMmPerMonth: { label: 'rain', unit: 'mm a month', min: 0, max: 1500 },
+  rainDays: { label: 'rain days', unit: 'days a month', min: 0, max: 31 },
+  altitudeM: { label: 'altitude', unit: 'm', min: -400, max: 5000 },
+  latitudeDeg: { label: 'latitude', unit: '°', min: -66, max: 66 },
+  longitudeDeg: { label: 'longitude', unit: '°', min: -180, max: 180 },
+  lightWattsPerM2: { label: 'light or sun on the pot', unit: 'W/m²', min: 0, max: 1000 },
+  lightHours: { label: 'hours of light', unit: 'h', min: 0, max: 24 },
+  airSpeedMS: { label: 'air speed', unit: 'm/s', min: 0, max: 15 },
+  rimDiameterCm: { label: 'rim diameter', unit: 'cm', min: 3, max: 60 },
+  baseDiameterCm: { label: 'base diameter', unit: 'cm', min: 2, max: 60 },
+  potHeightCm: { label: 'pot height', unit: 'cm', min: 2, max: 60 },
+  layerHeightCm: { label: 'layer height', unit: 'cm', min: 0.2, max: 60 },
+  mixParts: { label: 'parts of the mix', unit: 'parts', min: 0.05, max: 100 },
+  pieceMm: { label: 'piece size', unit: 'mm', min: 0.05, max: 80 },
+  wickCount: { label: 'number of wicks', unit: '', min: 0, max: 6 },
+  monthsOld: { label: 'age of the medium', unit: 'months', min: 0, max: 120 },
+  volumeL: { label: 'volume', unit: 'L', min: 0.01, max: 500 },
+} as const satisfies Record<string, QuantityRange>;
+
+export type QuantityName = keyof typeof ranges;
+
+/** "root thickness must be between 0.2 and 12 mm": the one wording of a range violation. */
+export function rangeMessage(range: QuantityRange): string {
+  const unit = range.unit ? ` ${range.unit}` : '';
+  return `${range.label} must be between ${range.min} and ${range.max}${unit}`;
+}

@@ -1,0 +1,64 @@
+/** Numbers as growers read them, in the units they chose. */
+import { celsiusToFahrenheit, cmToInch, mmToInch, type LengthUnit, type TemperatureUnit } from '../units/convert';
+
+export interface WordUnits {
+  readonly length: LengthUnit;
+  readonly temperature: TemperatureUnit;
+}
+
+export const metricWords: WordUnits = { length: 'metric', temperature: 'C' };
+
+export function number(value: number, digits = 1): string {
+  return value.toLocaleString('en', { maximumFractionDigits: digits, minimumFractionDigits: 0 });
+}
+
+export function cm(valueCm: number, units: WordUnits): string {
+  return units.length === 'inch' ? `${number(cmToInch(valueCm), 1)} in` : `${number(valueCm, 1)} cm`;
+}
+
+export function mm(valueMm: number, units: WordUnits): string {
+  return units.length === 'inch' ? `${number(mmToInch(valueMm), 2)} in` : `${number(valueMm, 1)} mm`;
+}
+
+export function mmRange(fromMm: number, toMm: number, units: WordUnits): string {
+  return units.length === 'inch'
+    ? `${number(mmToInch(fromMm), 2)}–${number(mmToInch(toMm), 2)} in`
+    : `${number(fromMm, 1)}–${number(toMm, 1)} mm`;
+}
+
+export function temperature(valueC: number, units: WordUnits): string {
+  return units.temperature === 'F' ? `${number(celsiusToFahrenheit(valueC), 0)} °F` : `${number(valueC, 0)} °C`;
+}
+
+export function percent(share: number): string {
+  return `${number(share * 100, 0)} %`;
+}
+
+export function days(value: number): string {
+  const rounded = value < 3 ? Math.round(value * 2) / 2 : Math.round(value);
+  return `${number(rounded, 1)} ${rounded === 1 ? 'day' : 'days'}`;
+}
+
+export const monthNames: readonly string[] = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
+
+export function litres(valueL: number): string {
+  return valueL < 1 ? `${number(valueL, 2)} L` : `${number(valueL, 1)} L`;
+}
+
+export function joinAnd(items: readonly string[]): string {
+  if (items.length < 2) return items.join('');
+  return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+}

@@ -1,0 +1,51 @@
+/** Names for things as they are written on a label. */
+import { mediumById } from '../media';
+import { mountKindById, potKindById } from '../pots';
+import type { Approach, LayerSpec, MixPartSpec, SetupSpec } from '../setups/spec';
+import { cm, mmRange, number, type WordUnits } from './format';
+
+export const approachNames: Readonly<Record<Approach, string>> = {
+  'organic pot': 'Organic, drained pot',
+  'moss pot': 'Moss pot',
+  'moist inorganic': 'Inorganic, drained pot',
+  'side-hole reservoir': 'Inorganic over water, side holes',
+  'wick reservoir': 'Inorganic over water, wick',
+  basket: 'Basket',
+  mount: 'Mount',
+  'soil-like mix': 'Soil-like mix',
+};
+
+/** "3 parts conifer bark 6–12 mm". */
+export function partText(part: MixPartSpec, isAlone: boolean, units: WordUnits): string {
+  const medium = mediumById(part.mediumId);
+  const name = medium.name.replace(/ \d.*mm$/, '');
+  const size = `${name} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
+  return isAlone ? size : `${number(part.parts, 1)} ${part.parts === 1 ? 'part' : 'parts'} ${size.toLowerCase()}`;
+}
+
+export function mixText(mix: readonly MixPartSpec[], units: WordUnits): string {
+  return mix.map((part) => partText(part, mix.length === 1, units)).join(', ');
+}
+
+export function vesselText(spec: SetupSpec, units: WordUnits): string {
+  const { vessel } = spec;
+  if (vessel.kind === 'mount') {
+    const pad = vessel.padThicknessCm > 0 ? `moss pad ${cm(vessel.padThicknessCm, units)}` : 'bare roots';
+    return `${mountKindById(vessel.mountKindId).name} ${cm(vessel.widthCm, units)}, ${pad}`;
+  }
+  return `${potKindById(vessel.potKindId).name} ${cm(vessel.rimDiameterCm, units)}`;
+}
+
+/** The short name of a setup: what it is made of. */
+export function setupTitle(spec: SetupSpec, units: WordUnits): string {
+  if (spec.vessel.kind === 'mount') return vesselText(spec, units);
+  const main = spec.layers.find((layer) => layer.role === 'main');
+  if (!main) return vesselText(spec, units);
+  const [base, ...rest] = [...main.mix].sort((a, b) => b.parts - a.parts);
+  const extra = rest.map((part) => mediumById(part.mediumId).family.replace('conifer ', '')).join(' and ');
+  return `${partText(base!, true, units)}${extra ? ` with ${extra}` : ''}`;
+}
+
+export function layerText(layer: LayerSpec, units: WordUnits): string {
+  return `${cm(layer.heightCm, units)} ${mixText(layer.mix, units)}`;
+}
