@@ -17,3 +17,4 @@ export * from './words/format';
 export * from './words/titles';
 export * from './words/reasons';
 export { demoPlaces, demoPlaceById, demoPlaceIds } from './demo/places';
+export * from './practice';

@@ -2,3 +2,4 @@ export * from './faults';
 export * from './plan-case';
 export * from './place-schema';
 export * from './setup-schema';
+export * from './drydown-case';

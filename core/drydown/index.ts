@@ -4,7 +4,7 @@ export { availableCapacityG } from './column';
 export * from './dry-down';
 export * from './hour';
 export { filledHeightCm, potColumn } from './pot-column';
-export { mountColumn } from './mount-column';
+export { COVERED_SHARE, mountColumn } from './mount-column';
 export * from './regime';
 export * from './root-zone';
 export * from './routine';

@@ -4,6 +4,7 @@
  */
 import {
   buildColumn,
+  COVERED_SHARE,
   createState,
   daysOf,
   dryingTime,
@@ -135,9 +136,12 @@ function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | n
   });
 }
 
-/** Litres each layer takes, from the bottom. */
+/** Litres each layer takes, from the bottom; of a mount, its pad. */
 export function layerVolumesL(setup: Setup): readonly number[] {
-  if (setup.kind === 'mount') return [];
+  if (setup.kind === 'mount') {
+    const { widthCm, heightCm, padThicknessCm } = setup.mount;
+    return [(widthCm * heightCm * COVERED_SHARE * padThicknessCm) / 1000];
+  }
   let bottomCm = 0;
   return setup.layers.map((layer) => {
     const topCm = bottomCm + layer.heightCm;

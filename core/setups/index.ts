@@ -7,3 +7,4 @@ export * from './grade';
 export { chooseSize, neededWidthCm, spreadCm, yearsOfRoom } from './size';
 export { generateCandidates, fillPot } from './candidates';
 export type { Pull } from './score';
+export { makeRecipe, type RecipeLine } from './recipe';

@@ -104,7 +104,7 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
     vesselText: vesselText(spec, units),
     spec,
     layers: spec.layers.map((layer, index) => {
-      const volumeL = volumes[index] ?? padVolumeL(spec);
+      const volumeL = volumes[index] ?? 0;
       return {
         ...layer,
         volumeL,
@@ -130,12 +130,6 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
       hasReservoir: facts.hasReservoir,
     }),
   };
-}
-
-function padVolumeL(spec: SetupSpec): number {
-  if (spec.vessel.kind !== 'mount') return 0;
-  const heightCm = spec.vessel.widthCm * 1.5;
-  return (spec.vessel.widthCm * heightCm * 0.45 * spec.vessel.padThicknessCm) / 1000;
 }
 
 function familyKey(facts: CandidateFacts): string {
@@ -246,12 +240,16 @@ export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer
   };
 }
 
-/** Judges one setup the grower has changed by hand. */
+/** A setup the grower has changed by hand, and the rule that forbids it, if one does. */
+export interface SetupReview extends SetupAnswer {
+  readonly ruledOutBy: RuleFinding | null;
+}
+
 export function reviewSetup(
   input: PlanCase,
   spec: SetupSpec,
   units: WordUnits = metricWords,
-): SetupAnswer & { readonly ruledOutBy: RuleFinding | null } {
+): SetupReview {
   const context = contextOf(resolveCase(input));
   const judged = judgeFully(context, factsOf(context, spec), units);
   return {

@@ -5,11 +5,11 @@ import type { Approach, LayerSpec, MixPartSpec, SetupSpec } from '../setups/spec
 import { cm, mmRange, number, type WordUnits } from './format';
 
 export const approachNames: Readonly<Record<Approach, string>> = {
-  'organic pot': 'Organic, drained pot',
+  'organic pot': 'Organic, in a pot',
   'moss pot': 'Moss pot',
-  'moist inorganic': 'Inorganic, drained pot',
-  'side-hole reservoir': 'Inorganic over water, side holes',
-  'wick reservoir': 'Inorganic over water, wick',
+  'moist inorganic': 'Inorganic, in a pot',
+  'side-hole reservoir': 'Over water, side holes',
+  'wick reservoir': 'Over water, with wick',
   basket: 'Basket',
   mount: 'Mount',
   'soil-like mix': 'Soil-like mix',

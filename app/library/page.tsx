@@ -1,0 +1,5 @@
+import { Library } from '@ui/library/library';
+
+export default function LibraryPage() {
+  return <Library />;
+}

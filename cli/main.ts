@@ -1,0 +1,55 @@
+/** The core on the command line: JSON in, JSON out. */
+import { z } from 'zod';
+import { drydownCaseSchema, planCaseSchema } from '@core/case';
+import { makePlan, runAllPractice, setupCurve } from '@core/index';
+import { readJson, refuse, UsageError } from './input';
+
+const usage = `usage:
+  cairn plan FILE       ranked setups for a case, and what was ruled out
+  cairn drydown FILE    the hourly curve of a setup ("setup", or the best one)
+  cairn practice        what the model says beside what growers do
+  cairn schema plan     the JSON Schema of a case (also: drydown)
+FILE may be - for standard input.`;
+
+const schemas: Readonly<Record<string, z.ZodType>> = { plan: planCaseSchema, drydown: drydownCaseSchema };
+
+function print(value: unknown): void {
+  process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
+}
+
+async function run(command: string | undefined, argument: string | undefined): Promise<void> {
+  switch (command) {
+    case 'plan': {
+      const planCase = await readJson(argument, planCaseSchema);
+      const { setups, ruledOut, timing, resolved, candidateCount } = makePlan(planCase);
+      print({ setups, ruledOut, timing, case: resolved, candidateCount });
+      return;
+    }
+    case 'drydown': {
+      const { setup, ...planCase } = await readJson(argument, drydownCaseSchema);
+      const spec = setup ?? makePlan(planCase).setups[0]?.spec;
+      if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
+      const monthIndex = (planCase.month ?? 4) - 1;
+      print({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, spec, monthIndex) });
+      return;
+    }
+    case 'practice':
+      print(runAllPractice());
+      return;
+    case 'schema': {
+      const schema = schemas[argument ?? ''];
+      if (!schema) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
+      print(z.toJSONSchema(schema, { io: 'input' }));
+      return;
+    }
+    default:
+      throw new UsageError(usage);
+  }
+}
+
+run(process.argv[2], process.argv[3]).catch((error: unknown) => {
+  if (error instanceof UsageError) process.stderr.write(`${error.message}\n`);
+  else refuse(error);
+  process.exitCode = 2;
+});
+

@@ -1,0 +1,36 @@
+/** The mix as it was made: what came out of each bag, layer by layer. The record nobody keeps. */
+import { resolveCase, type PlanCase } from '../case/plan-case';
+import { bagMeasures, mediumById } from '../media';
+import type { LayerRole } from '../drydown';
+import { factsOf, layerVolumesL } from './assess';
+import { contextOf } from './context';
+import { realiseMix, type SetupSpec } from './spec';
+
+export interface RecipeLine {
+  readonly layer: LayerRole;
+  readonly mediumId: string;
+  readonly name: string;
+  readonly smallMm: number;
+  readonly largeMm: number;
+  readonly parts: number;
+  readonly takeL: number;
+}
+
+export function makeRecipe(planCase: PlanCase, spec: SetupSpec): readonly RecipeLine[] {
+  const { setup } = factsOf(contextOf(resolveCase(planCase)), spec);
+  const volumes = layerVolumesL(setup);
+  return spec.layers.flatMap((layer, index) =>
+    bagMeasures(realiseMix(layer.mix), volumes[index] ?? 0).map((bag, part) => {
+      const medium = mediumById(bag.mediumId);
+      return {
+        layer: layer.role,
+        mediumId: medium.id,
+        name: medium.name,
+        smallMm: medium.smallMm,
+        largeMm: medium.largeMm,
+        parts: layer.mix[part]!.parts,
+        takeL: Math.round(bag.takeL * 1000) / 1000,
+      };
+    }),
+  );
+}

@@ -1,0 +1,35 @@
+// Adds up the results of ./check and prints the closing line. Exit code 1 on any failure.
+import { existsSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+const folder = process.argv[2];
+const read = (name) => (existsSync(join(folder, name)) ? readFileSync(join(folder, name), 'utf8') : null);
+
+let passed = 0;
+let failed = 0;
+const counted = (name, counts) => {
+  const report = read(`${name}.json`);
+  if (report === null) {
+    failed += 1;
+    return;
+  }
+  const [good, bad] = counts(JSON.parse(report));
+  passed += good;
+  failed += bad;
+  // A runner that failed without a failing test (it could not load one) must not pass unseen,
+  // nor one that found nothing to run.
+  if (bad === 0 && (read(name)?.trim() !== 'ok' || good === 0)) failed += 1;
+};
+
+for (const step of ['types', 'lint', 'build', 'migrate', 'demo']) {
+  if (read(step)?.trim() === 'ok') passed += 1;
+  else {
+    failed += 1;
+    process.stdout.write(`step failed: ${step}\n`);
+  }
+}
+counted('unit', (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites]);
+counted('e2e', ({ stats }) => [stats.expected, stats.unexpected + stats.flaky]);
+
+process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
+process.exitCode = failed === 0 ? 0 : 1;

@@ -1,0 +1,61 @@
+/** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
+import { z } from 'zod';
+import { planCaseSchema, setupSpecSchema, type Fault, type PlanCase, type SetupSpec, parseWith } from '@core/index';
+import { safeJson } from '../units/units-context';
+
+/** Answers as typed: may still hold values that cannot be used. */
+export type RawCase = { readonly [K in keyof PlanCase]?: unknown };
+
+export interface BenchDraft {
+  readonly answers: RawCase;
+  readonly chosenId: string | null;
+  readonly edited: SetupSpec | null;
+  /** Month looked at, 0 = January; null = the month of the case. */
+  readonly monthIndex: number | null;
+  /** The plant on file this belongs to. */
+  readonly plantId: string | null;
+  readonly plantName: string;
+}
+
+const STORE_KEY = 'tender-cairn.bench';
+
+const storedDraft = z.object({
+  answers: z.record(z.string(), z.unknown()),
+  chosenId: z.string().nullable(),
+  edited: setupSpecSchema.nullable().catch(null),
+  monthIndex: z.number().int().min(0).max(11).nullable(),
+  plantId: z.string().nullable(),
+  plantName: z.string(),
+});
+
+export function emptyDraft(month: number): BenchDraft {
+  return {
+    answers: { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 }, month },
+    chosenId: null,
+    edited: null,
+    monthIndex: null,
+    plantId: null,
+    plantName: '',
+  };
+}
+
+export function loadDraft(): BenchDraft | null {
+  const text = localStorage.getItem(STORE_KEY);
+  if (text === null) return null;
+  const parsed = storedDraft.safeParse(safeJson(text));
+  return parsed.success ? (parsed.data as BenchDraft) : null;
+}
+
+export function storeDraft(draft: BenchDraft): void {
+  localStorage.setItem(STORE_KEY, JSON.stringify(draft));
+}
+
+export type CaseReading =
+  | { readonly status: 'ok'; readonly planCase: PlanCase }
+  | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
+
+export function readCase(answers: RawCase): CaseReading {
+  const given = Object.fromEntries(Object.entries(answers).filter(([, value]) => value !== undefined && value !== null));
+  const parsed = parseWith(planCaseSchema, given);
+  return parsed.status === 'ok' ? { status: 'ok', planCase: parsed.value } : parsed;
+}

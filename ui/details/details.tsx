@@ -1,0 +1,44 @@
+'use client';
+
+/** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
+import { Button, Segmented } from 'antd';
+import { useState } from 'react';
+import type { PlanAnswer, SetupReview, WordUnits } from '@core/index';
+import styles from './details.module.css';
+import { Aftercare } from './aftercare';
+import { Cautions } from './cautions';
+import { Recipe } from './recipe';
+import { RuledOutList } from './ruled-out';
+import { Why } from './why';
+
+interface DetailsProps {
+  readonly plan: PlanAnswer;
+  readonly review: SetupReview;
+  readonly units: WordUnits;
+  readonly onPotted: () => void;
+}
+
+const pages = ['Mix', 'Why', 'Mind', 'After', 'Ruled out'] as const;
+type Page = (typeof pages)[number];
+
+export function Details({ plan, review, units, onPotted }: DetailsProps) {
+  const [page, setPage] = useState<Page>('Mix');
+  return (
+    <section className={styles.details} aria-label="About this setup">
+      <div className={styles.now} data-verdict={plan.timing.verdict}>
+        <strong>{plan.timing.headline}.</strong> {plan.timing.sentence}
+      </div>
+      <Segmented className={styles.tabs} aria-label="What to show" options={[...pages]} value={page} onChange={(value) => setPage(value as Page)} />
+      <div className={styles.page}>
+        {page === 'Mix' ? <Recipe review={review} units={units} /> : null}
+        {page === 'Why' ? <Why review={review} /> : null}
+        {page === 'Mind' ? <Cautions review={review} trap={plan.resolved.plant.genus.trap} /> : null}
+        {page === 'After' ? <Aftercare steps={review.aftercare} /> : null}
+        {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
+      </div>
+      <Button type="primary" size="large" block onClick={onPotted} className={styles.potted}>
+        Potted it
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,47 @@
+import { cm, litres, mediumById, mmRange, number, percent, type SetupReview, type WordUnits } from '@core/index';
+import styles from './details.module.css';
+
+interface RecipeProps {
+  readonly review: SetupReview;
+  readonly units: WordUnits;
+}
+
+/** Layers from the bottom, with what to take out of each bag; then pot, position and depth. */
+export function Recipe({ review, units }: RecipeProps) {
+  const placing = review.reasons.filter((reason) => reason.code === 'position' || reason.code === 'depth');
+  return (
+    <div>
+      <h2>From the bottom</h2>
+      <ol className={styles.layers}>
+        {review.layers.map((layer, i) => (
+          <li key={i}>
+            <strong>
+              {cm(layer.heightCm, units)} {layer.role} · {litres(layer.volumeL)}
+            </strong>
+            <ul>
+              {layer.bags.map((bag, k) => {
+                const medium = mediumById(bag.mediumId);
+                const parts = layer.mix[k]!.parts;
+                return (
+                  <li key={bag.mediumId}>
+                    {layer.mix.length > 1 ? `${number(parts, 1)} ${parts === 1 ? 'part' : 'parts'} ` : ''}
+                    {medium.name.replace(/ \d.*mm$/, '')} {mmRange(medium.smallMm, medium.largeMm, units)}: take {litres(bag.takeL)}
+                  </li>
+                );
+              })}
+            </ul>
+          </li>
+        ))}
+      </ol>
+      <h2>Pot</h2>
+      <p>
+        {review.vesselText}. {percent(review.airAfterWatering)} air after watering.
+      </p>
+      {placing.length > 0 ? <h2>Plant</h2> : null}
+      {placing.map((reason) => (
+        <p key={reason.code}>{reason.sentence}</p>
+      ))}
+      <p className={styles.small}>Litres are as poured from the bag: mixing and settling are allowed for.</p>
+    </div>
+  );
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import { dryingPowerMmPerDay, monthDrying, monthNames, number, temperature, type Place } from '@core/index';
+import { useUnits } from '../units/units-context';
+import styles from './library.module.css';
+
+/** A place month by month, with how hard its air dries a wet surface. */
+export function PlaceView({ place }: { readonly place: Place }) {
+  const { units } = useUnits();
+  return (
+    <article className={styles.entry}>
+      <header>
+        <h2>{place.name}</h2>
+      </header>
+      <p>
+        {place.note} {place.setting === 'outdoor' ? 'Outdoors' : 'Indoors'}, {place.airflow}. Invented for the demonstration.
+      </p>
+      <table className={styles.months}>
+        <thead>
+          <tr>
+            <th scope="col">month</th>
+            <th scope="col">day</th>
+            <th scope="col">night</th>
+            <th scope="col">light</th>
+            <th scope="col">rain</th>
+            <th scope="col">dries a wet surface by</th>
+          </tr>
+        </thead>
+        <tbody>
+          {place.months.map((month, i) => (
+            <tr key={i}>
+              <th scope="row">{monthNames[i]}</th>
+              <td>
+                {temperature(month.day.temperatureC, units)}, {number(month.day.relativeHumidityPct, 0)} %
+              </td>
+              <td>
+                {temperature(month.night.temperatureC, units)}, {number(month.night.relativeHumidityPct, 0)} %
+              </td>
+              <td>{number(month.lightHours, 1)} h</td>
+              <td>{month.rainMm > 0 ? `${number(month.rainMm, 0)} mm` : '–'}</td>
+              <td>{number(dryingPowerMmPerDay(monthDrying(place, i)), 1)} mm a day</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </article>
+  );
+}

@@ -1,0 +1,53 @@
+/** The collection over HTTP, with problem+json turned into messages. */
+import { z } from 'zod';
+import type { PlanCase, SetupSpec } from '@core/index';
+import type { PlantLog } from '@server/collection/plants';
+
+const problemSchema = z.object({
+  title: z.string(),
+  faults: z.array(z.object({ path: z.string(), message: z.string() })).default([]),
+});
+
+async function refusal(response: Response): Promise<Error> {
+  const parsed = problemSchema.safeParse(await response.json().catch(() => null));
+  if (!parsed.success) return new Error(`The server answered ${response.status}. Nothing was changed; try again.`);
+  const faults = parsed.data.faults.map((fault) => fault.message);
+  return new Error(faults.length > 0 ? faults.join('; ') : parsed.data.title);
+}
+
+async function call(path: string, init: RequestInit): Promise<Response> {
+  let response: Response;
+  try {
+    response = await fetch(path, init);
+  } catch {
+    throw new Error('The server cannot be reached. Nothing was changed; your draft is kept in this browser.');
+  }
+  if (!response.ok) throw await refusal(response);
+  return response;
+}
+
+export interface PottedForm {
+  readonly plantId: string | null;
+  readonly plantName: string;
+  readonly pottedOn: string;
+  readonly note: string;
+  readonly planCase: PlanCase;
+  readonly spec: SetupSpec;
+}
+
+export async function savePotted(form: PottedForm): Promise<PlantLog> {
+  const response = await call('/api/pottings', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(form),
+  });
+  return (await response.json()) as PlantLog;
+}
+
+export async function remove(kind: 'plants' | 'pottings', id: string): Promise<void> {
+  await call(`/api/${kind}/${id}`, { method: 'DELETE' });
+}
+
+export async function restore(kind: 'plants' | 'pottings', id: string): Promise<void> {
+  await call(`/api/${kind}/${id}/restore`, { method: 'POST' });
+}

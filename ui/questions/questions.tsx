@@ -1,0 +1,192 @@
+'use client';
+
+/** What a grower knows: the plant, what it is in, where it stands, the time for watering. */
+import { Select } from 'antd';
+import type { ReactNode } from 'react';
+import {
+  cmToInch,
+  demoPlaces,
+  generaCatalogue,
+  growthHabits,
+  inchToCm,
+  mediaCatalogue,
+  number,
+  plantStates,
+  type PlanAnswer,
+  type WordUnits,
+} from '@core/index';
+import type { BenchState } from '../bench/use-bench';
+import { RootThickness } from './root-thickness';
+import { RoutineField } from './routine-field';
+import { UnitNumber } from './unit-number';
+import styles from './questions.module.css';
+
+interface QuestionsProps {
+  readonly bench: BenchState;
+  readonly units: WordUnits;
+}
+
+interface FieldProps {
+  readonly id: string;
+  readonly label: string;
+  readonly fault?: string | null;
+  readonly children: ReactNode;
+}
+
+function Field({ id, label, fault, children }: FieldProps) {
+  return (
+    <div className={styles.field}>
+      <label htmlFor={id}>{label}</label>
+      {children}
+      {fault ? (
+        <p id={`${id}-fault`} role="alert" className={styles.fault}>
+          {fault}
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+const genusOptions = generaCatalogue.map((genus) => ({
+  value: genus.id,
+  label: genus.name,
+  search: `${genus.name} ${genus.alsoCalled.join(' ')}`.toLowerCase(),
+}));
+const mediumOptions = mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name }));
+const placeOptions = demoPlaces.map((place) => ({ value: place.id, label: place.name }));
+
+function resolvedHint(plan: PlanAnswer | null, pick: (plan: PlanAnswer) => string): string | undefined {
+  return plan ? pick(plan) : undefined;
+}
+
+export function Questions({ bench, units }: QuestionsProps) {
+  const { answers } = bench.draft;
+  const faults = bench.reading.status === 'faulty' ? bench.reading.faults : [];
+  const faultAt = (path: string): string | null => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
+  const current = (answers.current ?? {}) as { mediumId?: string; yearsInMedium?: number };
+  const place = demoPlaces.find((entry) => entry.id === answers.place);
+  const isInch = units.length === 'inch';
+  const patchCurrent = (change: object) => {
+    const next = Object.fromEntries(Object.entries({ ...current, ...change }).filter(([, value]) => value !== undefined));
+    bench.answer({ current: Object.keys(next).length > 0 ? next : undefined });
+  };
+  return (
+    <form className={styles.questions} aria-label="Your plant, place and time" onSubmit={(event) => event.preventDefault()}>
+      <Field id="genus" label="Genus" fault={faultAt('genus')}>
+        <Select
+          id="genus"
+          showSearch={{ filterOption: (text, option) => (option?.search ?? '').includes(text.toLowerCase()) }}
+          value={answers.genus as string}
+          options={genusOptions}
+          onChange={(genus) =>
+            bench.answer({
+              genus,
+              // What was measured on another plant does not carry over.
+              rootDiameterMm: undefined,
+              habit: undefined,
+              shootCount: undefined,
+              rootBallDiameterCm: undefined,
+            })
+          }
+        />
+      </Field>
+      <Field id="root" label="Root thickness" fault={faultAt('rootDiameterMm')}>
+        <UnitNumber
+          id="root"
+          value={answers.rootDiameterMm}
+          placeholder={resolvedHint(bench.plan, (plan) => `usually ${number(plan.resolved.plant.rootDiameterMm, 1)}`)}
+          suffix="mm"
+          step={0.5}
+          hasFault={faultAt('rootDiameterMm') !== null}
+          onChange={(rootDiameterMm) => bench.answer({ rootDiameterMm })}
+        />
+        <RootThickness
+          value={typeof answers.rootDiameterMm === 'number' ? answers.rootDiameterMm : null}
+          onPick={(rootDiameterMm) => bench.answer({ rootDiameterMm })}
+        />
+      </Field>
+      <div className={styles.pair}>
+        <Field id="habit" label="How it grows" fault={faultAt('habit')}>
+          <Select
+            id="habit"
+            value={(answers.habit as string | undefined) ?? bench.plan?.resolved.plant.habit}
+            options={growthHabits.map((habit) => ({ value: habit, label: habit }))}
+            onChange={(habit) => bench.answer({ habit })}
+          />
+        </Field>
+        <Field id="shoots" label="Shoots" fault={faultAt('shootCount')}>
+          <UnitNumber
+            id="shoots"
+            value={answers.shootCount}
+            placeholder={resolvedHint(bench.plan, (plan) => String(plan.resolved.plant.shootCount))}
+            suffix=""
+            step={1}
+            hasFault={faultAt('shootCount') !== null}
+            onChange={(shootCount) => bench.answer({ shootCount })}
+          />
+        </Field>
+      </div>
+      <div className={styles.pair}>
+        <Field id="state" label="Its state" fault={faultAt('state')}>
+          <Select
+            id="state"
+            value={(answers.state as string | undefined) ?? bench.plan?.resolved.plant.state}
+            options={plantStates.map((state) => ({ value: state, label: state }))}
+            popupMatchSelectWidth={false}
+            onChange={(state) => bench.answer({ state })}
+          />
+        </Field>
+        <Field id="ball" label="Root ball" fault={faultAt('rootBallDiameterCm')}>
+          <UnitNumber
+            id="ball"
+            value={answers.rootBallDiameterCm}
+            placeholder={resolvedHint(bench.plan, (plan) =>
+              number(isInch ? cmToInch(plan.resolved.plant.rootBallDiameterCm) : plan.resolved.plant.rootBallDiameterCm, 1),
+            )}
+            suffix={isInch ? 'in' : 'cm'}
+            step={0.5}
+            toShown={isInch ? cmToInch : undefined}
+            toCore={isInch ? inchToCm : undefined}
+            hasFault={faultAt('rootBallDiameterCm') !== null}
+            onChange={(rootBallDiameterCm) => bench.answer({ rootBallDiameterCm })}
+          />
+        </Field>
+      </div>
+      <div className={styles.pair}>
+        <Field id="medium" label="In now" fault={faultAt('current.mediumId')}>
+          <Select
+            id="medium"
+            allowClear
+            showSearch={{ optionFilterProp: 'label' }}
+            placeholder="unknown"
+            value={current.mediumId}
+            options={mediumOptions}
+            popupMatchSelectWidth={false}
+            onChange={(mediumId) => patchCurrent({ mediumId })}
+          />
+        </Field>
+        <Field id="years" label="Since" fault={faultAt('current.yearsInMedium')}>
+          <UnitNumber
+            id="years"
+            value={current.yearsInMedium}
+            placeholder="?"
+            suffix="years"
+            step={0.5}
+            hasFault={faultAt('current.yearsInMedium') !== null}
+            onChange={(yearsInMedium) => patchCurrent({ yearsInMedium })}
+          />
+        </Field>
+      </div>
+      <Field id="place" label="Where it stands" fault={faultAt('place')}>
+        <Select id="place" value={answers.place as string} options={placeOptions} onChange={(id) => bench.answer({ place: id })} />
+        {place ? <p className={styles.hint}>{place.note}</p> : null}
+      </Field>
+      <Field id="routine-days" label="You water" fault={faultAt('routine')}>
+        <RoutineField value={answers.routine} fault={faultAt('routine')} onChange={(routine) => bench.answer({ routine })} />
+      </Field>
+      <button type="button" className={styles.clear} onClick={bench.clear}>
+        Start with another plant
+      </button>
+    </form>
+  );
+}

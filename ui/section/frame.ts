@@ -1,0 +1,36 @@
+/** From centimetres to the drawing: one scale for everything in it. */
+export interface Frame {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Pixels per centimetre. */
+  readonly scale: number;
+  /** Where the pot's axis and base are, px. */
+  readonly axisPx: number;
+  readonly basePx: number;
+}
+
+const MARGIN_PX = 8;
+
+export interface FrameNeeds {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Height to be shown above the base, and depth below it, cm. */
+  readonly aboveCm: number;
+  readonly belowCm: number;
+  readonly widestCm: number;
+  /** Room left and right of the pot for gauge and labels, px. */
+  readonly sidePx: number;
+}
+
+export function fitFrame(needs: FrameNeeds): Frame {
+  const usableHeight = needs.heightPx - 2 * MARGIN_PX;
+  const usableWidth = needs.widthPx - 2 * needs.sidePx;
+  const scale = Math.min(usableHeight / (needs.aboveCm + needs.belowCm), usableWidth / needs.widestCm);
+  return {
+    widthPx: needs.widthPx,
+    heightPx: needs.heightPx,
+    scale,
+    axisPx: needs.widthPx / 2,
+    basePx: needs.heightPx - MARGIN_PX - needs.belowCm * scale,
+  };
+}

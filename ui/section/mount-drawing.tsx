@@ -1,0 +1,118 @@
+'use client';
+
+/** A plant on a mount, from the side, to scale: backing, pad with its water, roots, plant. */
+import { useMemo } from 'react';
+import { cm, realise, type MountedSetup, type PlantInHand, type SetupCurve, type SetupSpec, type WordUnits } from '@core/index';
+import { colors } from '../theme/tokens';
+import { fitFrame } from './frame';
+import { packPieces } from './pieces';
+import { PieceShape } from './piece-shapes';
+import { PlantSketch } from './plant-sketch';
+import { Ruler } from './ruler';
+
+interface MountDrawingProps {
+  readonly spec: SetupSpec;
+  readonly plant: PlantInHand;
+  readonly curve: SetupCurve | null;
+  readonly hour: number;
+  readonly units: WordUnits;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+const BACKING_CM = 2.2;
+
+export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightPx }: MountDrawingProps) {
+  const { mount, pad } = useMemo(() => realise(spec) as MountedSetup, [spec]);
+  const frame = fitFrame({
+    widthPx,
+    heightPx,
+    aboveCm: mount.heightCm + 2.5,
+    belowCm: 1,
+    widestCm: BACKING_CM + mount.padThicknessCm + plant.heightCm * 0.5 + 6,
+    sidePx: 90,
+  });
+  const padHeight = mount.heightCm * 0.67;
+  const padFrom = (mount.heightCm - padHeight) / 2;
+  const thickness = mount.padThicknessCm > 0 ? mount.padThicknessCm : plant.rootDiameterMm / 20;
+  const pieces = useMemo(
+    () =>
+      mount.padThicknessCm > 0
+        ? packPieces(pad, { halfWidthCm: () => thickness / 2, innerHalfCm: () => 0, fromCm: padFrom, toCm: padFrom + padHeight }, 23)
+        : [],
+    [mount.padThicknessCm, pad, thickness, padFrom, padHeight],
+  );
+  const water = curve?.cellWater[Math.min(hour, curve.cellWater.length - 1)] ?? null;
+  const row = curve?.hours[Math.min(hour, curve.hours.length - 1)];
+  const rootCm = plant.rootDiameterMm / 10;
+  return (
+    <svg
+      viewBox={`0 0 ${widthPx} ${heightPx}`}
+      width="100%"
+      role="group"
+      aria-label={`Mount from the side, to scale: ${cm(mount.heightCm, units)} high, ${mount.padThicknessCm > 0 ? `moss pad ${cm(mount.padThicknessCm, units)}` : 'bare roots'}`}
+      data-part="section"
+      style={{ display: 'block' }}
+    >
+      <Ruler frame={frame} topCm={mount.heightCm} xPx={22} units={units} />
+      <g transform={`translate(${frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`}>
+        <path d={`M${-BACKING_CM / 2} ${-mount.heightCm - 1.6} V${-mount.heightCm}`} stroke={colors.ink} strokeWidth={0.12} />
+        <path d={`M${-BACKING_CM / 2 - 0.4} ${-mount.heightCm - 1.7} q0.5 -0.8 0.9 0`} fill="none" stroke={colors.ink} strokeWidth={0.16} />
+        <rect x={-BACKING_CM} y={-mount.heightCm} width={BACKING_CM} height={mount.heightCm} rx={0.4} fill="#8d7152" stroke={colors.ink} strokeWidth={0.08} />
+        {Array.from({ length: 9 }, (_, k) => (
+          <path key={k} d={`M${-BACKING_CM + 0.2} ${-(k + 0.6) * (mount.heightCm / 9.5)} q0.8 -0.4 1.7 0.1`} fill="none" stroke="#4c3a28" strokeWidth={0.1} />
+        ))}
+        {mount.padThicknessCm > 0 ? (
+          <g>
+            <rect x={0} y={-(padFrom + padHeight)} width={thickness} height={padHeight} rx={Math.min(0.4, thickness / 2)} fill="#b3b779" stroke={colors.ink} strokeWidth={0.06} />
+            <g transform={`translate(${thickness / 2} 0)`}>
+              {pieces.map((piece, k) => (
+                <PieceShape key={k} piece={piece} />
+              ))}
+            </g>
+          </g>
+        ) : null}
+        {Array.from({ length: 4 }, (_, k) => {
+          const y = -(padFrom + padHeight * (0.78 - k * 0.2));
+          const d = `M${thickness + 0.2} ${y} q${-thickness * 0.9} ${1 + k * 0.3} ${-thickness * 0.4} ${padHeight * 0.3}`;
+          return (
+            <g key={k} fill="none" strokeLinecap="round">
+              <path d={d} stroke="#3a3f30" strokeWidth={rootCm + 0.07} />
+              <path d={d} stroke="#eee9d2" strokeWidth={rootCm} />
+            </g>
+          );
+        })}
+        {water && curve
+          ? curve.thicknessCm.map((cell, i) => (
+              <rect
+                key={i}
+                x={curve.floorCm[i]!}
+                y={-(padFrom + padHeight)}
+                width={cell}
+                height={padHeight}
+                fill={colors.water}
+                opacity={0.1 + 0.6 * Math.min(1, water[i]! / curve.porosity[i]!)}
+              />
+            ))
+          : null}
+        <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(48)`}>
+          <PlantSketch
+            habit={plant.habit}
+            xCm={0}
+            baseCm={0}
+            heightCm={plant.heightCm}
+            roomCm={Math.min(plant.heightCm, mount.heightCm * 0.8)}
+            stepCm={plant.genus.rhizomeStepCm}
+            shootCount={plant.shootCount}
+            isBuried={false}
+          />
+        </g>
+      </g>
+      {row ? (
+        <text x={widthPx - 200} y={heightPx - 24} fontSize={13} fill={colors.ink}>
+          {`${row.waterG.toFixed(0)} g of water on the mount`}
+        </text>
+      ) : null}
+    </svg>
+  );
+}

@@ -1,0 +1,111 @@
+/**
+ * The pieces of a layer at their true size, placed by random sequential packing (each new piece goes
+ * where it does not overlap an earlier one), the same every time for the same layer.
+ */
+import type { Mix, PieceShape } from '@core/index';
+
+export interface Piece {
+  readonly xCm: number;
+  readonly yCm: number;
+  readonly radiusCm: number;
+  readonly turn: number;
+  readonly shape: PieceShape;
+  readonly family: string;
+  /** Random number of the piece, for its outline. */
+  readonly grain: number;
+}
+
+/** Small fast generator with a seed (mulberry32, public domain). */
+export function seededRandom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const MOST_PIECES = 1100;
+const TRIES_PER_PIECE = 14;
+/** Outlines may overlap a little: pieces are not spheres, and the section cuts them anywhere. */
+const CLOSENESS = 0.86;
+
+export interface Area {
+  /** Inside half-width at a height, cm. */
+  readonly halfWidthCm: (heightCm: number) => number;
+  /** Half-width of the air cone at a height, cm. */
+  readonly innerHalfCm: (heightCm: number) => number;
+  readonly fromCm: number;
+  readonly toCm: number;
+}
+
+/** Pieces for an area, in cm from the axis (x) and from the base (y). */
+export function packPieces(mix: Mix, area: Area, seed: number): readonly Piece[] {
+  const random = seededRandom(seed);
+  const solids = mix.map((part) => part.parts * (1 - part.medium.interPorosity));
+  const solidTotal = solids.reduce((sum, solid) => sum + solid, 0);
+  const sectionCm2 = 2 * area.halfWidthCm((area.fromCm + area.toCm) / 2) * (area.toCm - area.fromCm);
+
+  const wanted: { radiusCm: number; part: number }[] = [];
+  mix.forEach((part, index) => {
+    const { smallMm, largeMm } = part.medium;
+    const meanCm = Math.sqrt(smallMm * largeMm) / 10;
+    const share = solids[index]! / solidTotal;
+    const count = Math.min(MOST_PIECES, Math.round((0.78 * share * sectionCm2) / ((Math.PI / 4) * meanCm * meanCm)));
+    for (let k = 0; k < count; k += 1) {
+      const sizeMm = smallMm * (largeMm / smallMm) ** random();
+      wanted.push({ radiusCm: sizeMm / 20, part: index });
+    }
+  });
+  wanted.sort((a, b) => b.radiusCm - a.radiusCm);
+  const kept = wanted.slice(0, MOST_PIECES);
+
+  const largest = kept[0]?.radiusCm ?? 0.1;
+  const cell = Math.max(largest * 2, 0.2);
+  const grid = new Map<string, Piece[]>();
+  const cellOf = (x: number, y: number) => `${Math.floor(x / cell)},${Math.floor(y / cell)}`;
+  const placed: Piece[] = [];
+  for (const { radiusCm, part } of kept) {
+    for (let attempt = 0; attempt < TRIES_PER_PIECE; attempt += 1) {
+      const y = area.fromCm + random() * (area.toCm - area.fromCm);
+      const half = area.halfWidthCm(y);
+      const x = (random() * 2 - 1) * half;
+      if (Math.abs(x) > half - radiusCm * 0.7) continue;
+      if (y - area.fromCm < radiusCm * 0.6 || area.toCm - y < radiusCm * 0.6) continue;
+      if (Math.abs(x) < area.innerHalfCm(y) + radiusCm * 0.8) continue;
+      if (overlaps(grid, cell, x, y, radiusCm)) continue;
+      const { medium } = mix[part]!;
+      const piece: Piece = {
+        xCm: x,
+        yCm: y,
+        radiusCm,
+        turn: random() * 360,
+        shape: medium.pieceShape,
+        family: medium.family,
+        grain: random(),
+      };
+      placed.push(piece);
+      const key = cellOf(x, y);
+      const bucket = grid.get(key);
+      if (bucket) bucket.push(piece);
+      else grid.set(key, [piece]);
+      break;
+    }
+  }
+  return placed;
+}
+
+function overlaps(grid: Map<string, Piece[]>, cell: number, x: number, y: number, radius: number): boolean {
+  const column = Math.floor(x / cell);
+  const row = Math.floor(y / cell);
+  for (let i = column - 1; i <= column + 1; i += 1) {
+    for (let j = row - 1; j <= row + 1; j += 1) {
+      for (const other of grid.get(`${i},${j}`) ?? []) {
+        const reach = (other.radiusCm + radius) * CLOSENESS;
+        if ((other.xCm - x) ** 2 + (other.yCm - y) ** 2 < reach * reach) return true;
+      }
+    }
+  }
+  return false;
+}

@@ -1,0 +1,265 @@
+'use client';
+
+/** A potted setup in section, to scale: wall, cone, layers with their pieces, roots, plant and water. */
+import { memo, useId, useMemo } from 'react';
+import {
+  cm,
+  coneDiameterCm,
+  filledHeightCm,
+  litres,
+  layerVolumesL,
+  mixText,
+  realise,
+  widthAtCm,
+  type PlantInHand,
+  type Placement,
+  type PottedSetup,
+  type SetupCurve,
+  type SetupSpec,
+  type WordUnits,
+} from '@core/index';
+import { colors, mediumColors } from '../theme/tokens';
+import { EdgeHandle } from './edge-handle';
+import { fitFrame, type Frame } from './frame';
+import { edgeRange, moveEdge } from './layer-edges';
+import { packPieces, type Area } from './pieces';
+import { PieceShape } from './piece-shapes';
+import { PlantSketch } from './plant-sketch';
+import { PotWall } from './pot-wall';
+import { InnerWater, OuterPot, outerDepthCm } from './reservoir';
+import { growRoots, rootPath } from './roots';
+import { Ruler } from './ruler';
+import { WaterGauge } from './water-gauge';
+import { WaterOverlay } from './water-overlay';
+
+export interface PotDrawingProps {
+  readonly spec: SetupSpec;
+  readonly plant: PlantInHand;
+  readonly placement: Placement;
+  readonly curve: SetupCurve | null;
+  readonly hour: number;
+  readonly units: WordUnits;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly onEdit: ((spec: SetupSpec, isNewStep: boolean) => void) | null;
+}
+
+function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
+  return {
+    halfWidthCm: (h) => widthAtCm(setup.pot, h) / 2,
+    innerHalfCm: (h) => coneDiameterCm(setup.pot, h) / 2,
+    fromCm,
+    toCm,
+  };
+}
+
+/** Share of the drawing's height given to the plant above the surface. */
+const PLANT_SHARE = 0.42;
+
+export function PotDrawing(props: PotDrawingProps) {
+  const { spec, plant, placement, curve, hour, units, onEdit } = props;
+  const clipId = useId();
+  const setup = useMemo(() => realise(spec) as PottedSetup, [spec]);
+  const { pot } = setup;
+  const surfaceCm = filledHeightCm(setup);
+  const roomCm = Math.min(plant.heightCm, pot.heightCm * PLANT_SHARE);
+  const frame: Frame = fitFrame({
+    widthPx: props.widthPx,
+    heightPx: props.heightPx,
+    aboveCm: Math.max(pot.heightCm, surfaceCm + Math.max(0, placement.baseAboveSurfaceCm)) + roomCm,
+    belowCm: outerDepthCm(pot) + 0.8,
+    widestCm: pot.rimDiameterCm + 3,
+    sidePx: 150,
+  });
+  const halfWidth = (h: number) => widthAtCm(pot, h) / 2;
+  const plantX = -placement.offsetCm;
+  const isCut = plant.heightCm > roomCm + 1;
+  const volumes = layerVolumesL(setup);
+  let bottomCm = 0;
+  const layerTops = setup.layers.map((layer) => (bottomCm += layer.heightCm));
+
+  return (
+    <svg
+      viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
+      width="100%"
+      role="group"
+      aria-label={`Section of the pot, to scale: ${setup.layers.map((layer, i) => `${layer.role} ${cm(layer.heightCm, units)} ${mixText(spec.layers[i]!.mix, units)}`).join('; ')}`}
+      data-part="section"
+      style={{ display: 'block' }}
+    >
+      <defs>
+        <clipPath id={clipId}>
+          <path
+            d={`M${-halfWidth(0)} 0 L${-halfWidth(surfaceCm)} ${-surfaceCm} H${halfWidth(surfaceCm)} L${halfWidth(0)} 0 Z`}
+          />
+        </clipPath>
+      </defs>
+      <path d={`M${frame.axisPx - 230} ${frame.heightPx - 8} H${frame.axisPx + 230}`} stroke={colors.inkSoft} strokeWidth={2} />
+      <Ruler frame={frame} topCm={pot.heightCm} xPx={22} units={units} />
+      <g transform={`translate(${frame.axisPx} ${frame.basePx}) scale(${frame.scale})`}>
+        <OuterPot pot={pot} curve={curve} hour={hour} />
+        <g clipPath={`url(#${clipId})`}>
+          <LayerPieces spec={spec} />
+          <Roots spec={spec} plant={plant} placement={placement} />
+          {curve ? <WaterOverlay curve={curve} hour={hour} halfWidthCm={halfWidth} /> : null}
+          <InnerWater pot={pot} curve={curve} hour={hour} />
+        </g>
+        <PotWall pot={pot} />
+        <PlantSketch
+          habit={plant.habit}
+          xCm={plantX}
+          baseCm={surfaceCm + placement.baseAboveSurfaceCm}
+          heightCm={plant.heightCm}
+          roomCm={roomCm}
+          stepCm={plant.genus.rhizomeStepCm}
+          shootCount={plant.shootCount}
+          isBuried={placement.depth === 'bulb 4 cm under'}
+        />
+      </g>
+      {isCut ? (
+        <text x={frame.widthPx - 8} y={18} fontSize={12} fill={colors.inkSoft} textAnchor="end">
+          {`plant ${cm(plant.heightCm, units)} tall, shortened here`}
+        </text>
+      ) : null}
+      {curve ? <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={72} widthPx={74} /> : null}
+      {setup.layers.map((layer, i) => {
+        const top = layerTops[i]!;
+        const middle = top - layer.heightCm / 2;
+        const labelX = frame.axisPx + halfWidth(middle) * frame.scale + 16;
+        return (
+          <LayerLabel
+            key={i}
+            xPx={Math.max(labelX, frame.widthPx - 176)}
+            fromPx={frame.axisPx + halfWidth(middle) * frame.scale}
+            yPx={frame.basePx - middle * frame.scale}
+            lines={[
+              `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
+              ...wrap(mixText(spec.layers[i]!.mix, units), 24),
+              layer.role === 'main' ? '' : layer.role,
+            ]}
+          />
+        );
+      })}
+      {onEdit
+        ? setup.layers.map((layer, i) => (
+            <EdgeHandle
+              key={i}
+              label={i === setup.layers.length - 1 ? 'Surface of the medium' : `Top of the ${layer.role}`}
+              heightCm={layerTops[i]!}
+              range={edgeRange(spec, i)}
+              halfWidthCm={halfWidth(layerTops[i]!)}
+              frame={frame}
+              units={units}
+              onMove={(toCm, isStart) => onEdit(moveEdge(spec, i, toCm), isStart)}
+            />
+          ))
+        : null}
+    </svg>
+  );
+}
+
+/** Breaks a text into lines of about so many letters. */
+function wrap(text: string, letters: number): string[] {
+  const lines: string[] = [];
+  for (const word of text.split(' ')) {
+    const last = lines[lines.length - 1];
+    if (last !== undefined && last.length + word.length < letters) lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word);
+  }
+  return lines;
+}
+
+interface LayerLabelProps {
+  readonly xPx: number;
+  readonly fromPx: number;
+  readonly yPx: number;
+  readonly lines: readonly string[];
+}
+
+function LayerLabel({ xPx, fromPx, yPx, lines }: LayerLabelProps) {
+  const shown = lines.filter((line) => line !== '');
+  const startY = yPx - ((shown.length - 1) * 15) / 2 + 4;
+  return (
+    <g pointerEvents="none">
+      <path d={`M${fromPx + 6} ${yPx} H${xPx - 6}`} stroke={colors.inkSoft} strokeWidth={1} />
+      {shown.map((line, i) => (
+        <text key={i} x={xPx} y={startY + i * 15} fontSize={13} fill={colors.ink} fontWeight={i === 0 ? 650 : 400}>
+          {line}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** The pieces of all layers. Kept while only the water moves. */
+const LayerPieces = memo(function LayerPieces({ spec }: { readonly spec: SetupSpec }) {
+  const setup = useMemo(() => realise(spec) as PottedSetup, [spec]);
+  let bottomCm = 0;
+  return (
+    <g data-part="pieces">
+      {setup.layers.map((layer, i) => {
+        const fromCm = bottomCm;
+        bottomCm += layer.heightCm;
+        const area = areaOf(setup, fromCm, bottomCm);
+        const half = area.halfWidthCm(bottomCm) + 1;
+        const heaviest = [...layer.mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+        return (
+          <g key={i}>
+            <rect
+              x={-half}
+              y={-bottomCm}
+              width={half * 2}
+              height={layer.heightCm}
+              fill={mediumColors[heaviest.family]}
+              opacity={heaviest.pieceShape === 'strand' || heaviest.pieceShape === 'crumb' ? 0.75 : 0.28}
+            />
+            {packPieces(layer.mix, area, 11 + i * 97).map((piece, k) => (
+              <PieceShape key={k} piece={piece} />
+            ))}
+          </g>
+        );
+      })}
+    </g>
+  );
+});
+
+interface RootsProps {
+  readonly spec: SetupSpec;
+  readonly plant: PlantInHand;
+  readonly placement: Placement;
+}
+
+const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
+  const setup = useMemo(() => realise(spec) as PottedSetup, [spec]);
+  const surfaceCm = filledHeightCm(setup);
+  const mainFloorCm = setup.layers.slice(0, setup.layers.findIndex((layer) => layer.role === 'main')).reduce((sum, layer) => sum + layer.heightCm, 0);
+  const isFailing = plant.state === 'failing, poor roots';
+  const roots = growRoots(
+    {
+      startXCm: -placement.offsetCm,
+      startYCm: surfaceCm + Math.min(0, placement.baseAboveSurfaceCm) - 0.1,
+      ballRadiusCm: plant.rootBallDiameterCm / 2,
+      floorCm: mainFloorCm,
+      halfWidthCm: (h) => widthAtCm(setup.pot, h) / 2,
+      count: isFailing ? 3 : Math.round(Math.min(16, Math.max(7, 34 / plant.rootDiameterMm))),
+      isGrowing: plant.state === 'growing, new root tips',
+    },
+    5,
+  );
+  const widthCm = plant.rootDiameterMm / 10;
+  return (
+    <g data-part="roots" fill="none" strokeLinecap="round" strokeLinejoin="round">
+      {roots.map((root, i) => {
+        const d = rootPath(root);
+        const tip = root.points[root.points.length - 1];
+        return (
+          <g key={i}>
+            <path d={d} stroke="#3a3f30" strokeWidth={widthCm + 0.07} />
+            <path d={d} stroke="#eee9d2" strokeWidth={widthCm} />
+            {root.hasTip && tip ? <circle cx={tip.xCm} cy={-tip.yCm} r={widthCm * 0.56} fill="#5f8f4a" stroke="#23402a" strokeWidth={0.05} /> : null}
+          </g>
+        );
+      })}
+    </g>
+  );
+});

@@ -1,0 +1,94 @@
+/** Standing water: in the foot of a closed pot, or in an outer pot with wicks. */
+import { widthAtCm, type Pot, type SetupCurve } from '@core/index';
+import { colors } from '../theme/tokens';
+
+interface ReservoirProps {
+  readonly pot: Pot;
+  readonly curve: SetupCurve | null;
+  readonly hour: number;
+}
+
+function fullness(curve: SetupCurve | null, hour: number): number {
+  if (!curve || curve.reservoirCapacityG <= 0) return 1;
+  const row = curve.hours[Math.min(hour, curve.hours.length - 1)];
+  return row ? row.reservoirG / curve.reservoirCapacityG : 1;
+}
+
+/** How far the outer pot of a wick setup reaches below the inner one, cm. */
+export function outerDepthCm(pot: Pot): number {
+  if (pot.reservoir.kind !== 'wicks') return 0;
+  const outerArea = (Math.PI / 4) * (pot.rimDiameterCm + 1.6) ** 2;
+  return (pot.reservoir.volumeL * 1000) / outerArea + 0.8;
+}
+
+/** Behind the pot: the outer pot and its water. */
+export function OuterPot({ pot, curve, hour }: ReservoirProps) {
+  if (pot.reservoir.kind !== 'wicks') return null;
+  const depth = outerDepthCm(pot);
+  const half = pot.rimDiameterCm / 2 + 0.8;
+  const level = (depth - 0.8) * fullness(curve, hour);
+  return (
+    <g data-part="outer-pot">
+      <rect x={-half} y={depth - level} width={half * 2} height={level} fill={colors.water} opacity={0.65} />
+      <path d={`M${-half} ${depth - level} h${half * 2}`} stroke={colors.ink} strokeWidth={0.08} strokeDasharray="0.5 0.3" />
+      <path
+        d={`M${-half} ${-pot.heightCm * 0.9} V${depth} H${half} V${-pot.heightCm * 0.9}`}
+        fill="none"
+        stroke="#5b6660"
+        strokeWidth={0.3}
+        strokeLinejoin="round"
+      />
+    </g>
+  );
+}
+
+/** In front of the medium: wicks, or the water up to the side holes. */
+export function InnerWater({ pot, curve, hour }: ReservoirProps) {
+  const { reservoir } = pot;
+  switch (reservoir.kind) {
+    case 'none':
+      return null;
+    case 'wicks':
+      return (
+        <g data-part="wicks">
+          {Array.from({ length: reservoir.wickCount }, (_, k) => {
+            const x = reservoir.wickCount === 1 ? 0 : ((k / (reservoir.wickCount - 1)) * 2 - 1) * pot.baseDiameterCm * 0.25;
+            return (
+              <path
+                key={k}
+                d={`M${x} ${outerDepthCm(pot) - 0.3} V${-reservoir.wickReachCm}`}
+                stroke="#f4f1e4"
+                strokeWidth={0.5}
+                strokeDasharray="0.45 0.12"
+              />
+            );
+          })}
+        </g>
+      );
+    case 'side holes': {
+      const level = reservoir.holeHeightCm * fullness(curve, hour);
+      const half = widthAtCm(pot, level) / 2;
+      return (
+        <g data-part="standing-water">
+          <path
+            d={`M${-widthAtCm(pot, 0) / 2} 0 L${-half} ${-level} H${half} L${widthAtCm(pot, 0) / 2} 0 Z`}
+            fill={colors.water}
+            opacity={0.55}
+          />
+          <path d={`M${-half} ${-level} H${half}`} stroke={colors.ink} strokeWidth={0.08} strokeDasharray="0.5 0.3" />
+          {[-1, 1].map((sign) => (
+            <circle
+              key={sign}
+              cx={(sign * widthAtCm(pot, reservoir.holeHeightCm)) / 2 + sign * 0.08}
+              cy={-reservoir.holeHeightCm}
+              r={0.28}
+              fill="#e6e9df"
+              stroke={colors.ink}
+              strokeWidth={0.08}
+            />
+          ))}
+        </g>
+      );
+    }
+  }
+}

@@ -1,0 +1,68 @@
+'use client';
+
+/** The ranked setups as pots on a shelf, best first, to one scale. */
+import { daysOf, number, percent, type SetupAnswer } from '@core/index';
+import { ShelfPot } from './shelf-pot';
+import styles from './shelf.module.css';
+
+interface ShelfProps {
+  readonly setups: readonly SetupAnswer[];
+  readonly chosenId: string | null;
+  readonly onChoose: (id: string) => void;
+}
+
+const POT_WIDTH_PX = 140;
+const POT_HEIGHT_PX = 66;
+
+function tallestCm(setup: SetupAnswer): number {
+  const { vessel } = setup.spec;
+  return vessel.kind === 'mount' ? vessel.widthCm * 1.7 : vessel.rimDiameterCm * 1.2;
+}
+
+function widestCm(setup: SetupAnswer): number {
+  const { vessel } = setup.spec;
+  return vessel.kind === 'mount' ? 6 : vessel.rimDiameterCm + 3;
+}
+
+function daysRange(setup: SetupAnswer): string {
+  const all = setup.daysByMonth.map(daysOf);
+  const least = Math.min(...all);
+  const most = Math.max(...all);
+  const digits = most < 3 ? 1 : 0;
+  const a = number(least, digits);
+  const b = number(most, digits);
+  return a === b ? `${a} days` : `${a}–${b} days`;
+}
+
+export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
+  const scale = Math.min(
+    POT_HEIGHT_PX / Math.max(1, ...setups.map(tallestCm)),
+    POT_WIDTH_PX / Math.max(1, ...setups.map(widestCm)),
+  );
+  return (
+    <section className={styles.shelf} aria-label="Setups, best first">
+      <ol className={styles.list}>
+        {setups.map((setup, i) => (
+          <li key={setup.id}>
+            <button
+              type="button"
+              className={styles.pot}
+              aria-pressed={setup.id === chosenId}
+              onClick={() => onChoose(setup.id)}
+              data-testid="setup"
+            >
+              <ShelfPot spec={setup.spec} scale={scale} widthPx={POT_WIDTH_PX} heightPx={POT_HEIGHT_PX} />
+              <span className={styles.board} />
+              <span className={styles.rank}>{i + 1}</span>
+              <span className={styles.approach}>{setup.approachName}</span>
+              <span className={styles.title}>{setup.title}</span>
+              <span className={styles.facts}>
+                {daysRange(setup)} · {percent(setup.year.comfortable)} comfortable
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
