@@ -47,9 +47,13 @@ async function run(command: string | undefined, argument: string | undefined): P
   }
 }
 
+// A reader that closes the pipe early (head) is no fault of ours.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+});
+
 run(process.argv[2], process.argv[3]).catch((error: unknown) => {
   if (error instanceof UsageError) process.stderr.write(`${error.message}\n`);
   else refuse(error);
   process.exitCode = 2;
 });
-

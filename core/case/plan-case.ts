@@ -20,6 +20,8 @@ import { potKindIds, mountKindIds } from '../pots';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 import { placeSchema } from './place-schema';
 
+const TIMES_MESSAGE = 'timesADay must be between 1 and 4';
+
 export const routineSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('every'), days: wholeQuantity('everyDays') }),
   z.strictObject({
@@ -30,7 +32,10 @@ export const routineSchema = z.discriminatedUnion('kind', [
       .max(7),
   }),
   z.strictObject({ kind: z.literal('when dry') }),
-  z.strictObject({ kind: z.literal('misting'), timesADay: z.int().min(1).max(4) }),
+  z.strictObject({
+    kind: z.literal('misting'),
+    timesADay: z.int({ error: TIMES_MESSAGE }).min(1, { error: TIMES_MESSAGE }).max(4, { error: TIMES_MESSAGE }),
+  }),
 ]);
 
 export const currentSetupSchema = z.strictObject({
@@ -39,6 +44,8 @@ export const currentSetupSchema = z.strictObject({
   mediumId: oneOf('current.mediumId', mediumIds).optional(),
   yearsInMedium: quantity('yearsInMedium').optional(),
 });
+
+const MONTH_MESSAGE = 'month must be between 1 and 12';
 
 export const planCaseSchema = z.strictObject({
   genus: oneOf('genus', genusIds),
@@ -55,7 +62,7 @@ export const planCaseSchema = z.strictObject({
   current: currentSetupSchema.optional(),
   routine: routineSchema.optional(),
   yearsWanted: quantity('yearsWanted').optional(),
-  month: z.int().min(1).max(12, { error: 'month must be between 1 and 12' }).optional(),
+  month: z.int({ error: MONTH_MESSAGE }).min(1, { error: MONTH_MESSAGE }).max(12, { error: MONTH_MESSAGE }).optional(),
 });
 
 export type PlanCase = z.infer<typeof planCaseSchema>;

@@ -68,6 +68,7 @@ export function storeCell(
   column.volumeL[i] = volumeL;
   column.capacityG[i] = capacity * gramsPerShare;
   column.tightG[i] = Math.min(medium.tightWater, 0.8 * capacity) * gramsPerShare;
+  column.tightWetness[i] = column.tightG[i]! / column.capacityG[i]!;
   column.poreG[i] = medium.totalPorosity * gramsPerShare;
   column.wettability[i] = medium.wettability;
   column.exposureM3H[i] = exposureM3H(medium, volumeL, thicknessCm, capacity);

@@ -33,6 +33,9 @@ export interface Column {
   /** Supply from the reservoir into a dry cell, g/h. */
   readonly supplyGH: Float64Array;
   readonly rootShare: Float64Array;
+  /** Capacity of cells that hold roots, else 0, g; and tight water as a share of capacity. For the hot loop. */
+  readonly rootCapacityG: Float64Array;
+  readonly tightWetness: Float64Array;
   /** Open side area, m², and the path from the middle to it, as area over distance, m. */
   readonly openSideM2: Float64Array;
   readonly sidePathM: Float64Array;
@@ -62,6 +65,8 @@ export function allocateColumn(
     layerIndex: new Uint8Array(cellCount),
     isRootZone: new Uint8Array(cellCount),
     capacityG: cells(),
+    rootCapacityG: cells(),
+    tightWetness: cells(),
     tightG: cells(),
     poreG: cells(),
     wettability: cells(),
@@ -79,11 +84,19 @@ export function allocateColumn(
   };
 }
 
-/** Water the root zone can hold for roots, g. */
-export function availableCapacityG(column: Column): number {
-  let sum = 0;
+/** Water the drained root zone offers roots, and what it holds too tightly for them, g. */
+export interface RootZoneWater {
+  readonly availableG: number;
+  readonly tightG: number;
+}
+
+export function rootZoneWater(column: Column): RootZoneWater {
+  let availableG = 0;
+  let tightG = 0;
   for (let i = 0; i < column.cellCount; i += 1) {
-    if (column.isRootZone[i]) sum += column.capacityG[i]! - column.tightG[i]!;
+    if (!column.isRootZone[i]) continue;
+    availableG += column.capacityG[i]! - column.tightG[i]!;
+    tightG += column.tightG[i]!;
   }
-  return sum;
+  return { availableG, tightG };
 }

@@ -36,4 +36,4 @@ export const CLAY_WALL_RESISTANCE_S_M = 150;
 
 /** Mean height of a cell of the column, cm, and the fewest cells a column is cut into. */
 export const CELL_HEIGHT_CM = 1.2;
-export const MIN_CELLS = 6;
+export const MIN_CELLS = 8;

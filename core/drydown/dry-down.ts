@@ -2,8 +2,17 @@
  * From one watering until the pot asks for the next: the hourly curve, and the days it takes.
  */
 import type { MonthDrying } from '../air';
-import type { Column } from './column';
-import { createState, evaporatedG, reservoirG, rootZoneC, stepHour, takenUpG, type ColumnState } from './hour';
+import { rootZoneWater, type Column } from './column';
+import {
+  cellWaterG,
+  createState,
+  evaporatedG,
+  reservoirG,
+  rootZoneC,
+  stepHour,
+  takenUpG,
+  type ColumnState,
+} from './hour';
 import { hourClass, type HourClass } from './hour-class';
 import { availableShare, rootZoneAir } from './root-zone';
 
@@ -39,30 +48,22 @@ export interface DryDown {
   readonly thresholdShare: number;
 }
 
-/** The two kinds of hour of a month, for one column. */
-export interface MonthHours {
-  readonly day: HourClass;
-  readonly night: HourClass;
-  readonly lightHours: number;
-}
+export type MonthHours = readonly HourClass[];
 
+/** The kind of each of the 24 hours after the morning watering, in one month, for one column. */
 export function monthHours(column: Column, month: MonthDrying): MonthHours {
-  return {
-    day: hourClass(column, month.day, true),
-    night: hourClass(column, month.night, false),
-    lightHours: month.lightHours,
-  };
+  const day = hourClass(column, month.day, true);
+  const night = hourClass(column, month.night, false);
+  return Array.from({ length: HOURS_PER_DAY }, (_, hour) =>
+    isLight((FIRST_HOUR + hour) % HOURS_PER_DAY, month.lightHours) ? day : night,
+  );
 }
 
 /** The clock starts at 8 in the morning, when people water; light is centred on 13 h. */
 const FIRST_HOUR = 8;
 const MIDDAY_HOUR = 13;
 
-export function hourOfDay(hourSinceWatering: number): number {
-  return (FIRST_HOUR + hourSinceWatering) % HOURS_PER_DAY;
-}
-
-export function isLight(clockHour: number, lightHours: number): boolean {
+function isLight(clockHour: number, lightHours: number): boolean {
   const half = lightHours / 2;
   const middle = clockHour + 0.5;
   const distance = Math.abs(middle - MIDDAY_HOUR);
@@ -70,7 +71,7 @@ export function isLight(clockHour: number, lightHours: number): boolean {
 }
 
 export function hourFor(hours: MonthHours, hourSinceWatering: number): HourClass {
-  return isLight(hourOfDay(hourSinceWatering), hours.lightHours) ? hours.day : hours.night;
+  return hours[hourSinceWatering % HOURS_PER_DAY]!;
 }
 
 /** The pot asks for water when its available water is under the threshold and no reservoir is left. */
@@ -90,11 +91,12 @@ export function dryingTime(
 ): DryingTime {
   const hours = monthHours(column, month);
   const state = createState(column);
-  let before = availableShare(column, state);
+  const { availableG, tightG } = rootZoneWater(column);
+  const step = stepHour;
+  let before = 1;
   const horizonHours = horizonDays * HOURS_PER_DAY;
   for (let hour = 0; hour < horizonHours; hour += 1) {
-    stepHour(column, hourFor(hours, hour), state);
-    const after = availableShare(column, state);
+    const after = (step(column, hourFor(hours, hour), state) - tightG) / availableG;
     if (after <= thresholdShare) {
       const part = before > after ? (before - thresholdShare) / (before - after) : 0;
       return { status: 'dries', days: (hour + Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };
@@ -116,9 +118,10 @@ export function dryDown(
   const rows: DryDownHour[] = [];
   const cellWater: Float32Array[] = [];
   const record = (hour: number, kind: HourClass) => {
+    const cells = cellWaterG(column, state);
     rows.push({
       hour,
-      waterG: state.waterG.reduce((sum, grams) => sum + grams, 0),
+      waterG: cells.reduce((sum, grams) => sum + grams, 0),
       reservoirG: reservoirG(state),
       availableShare: availableShare(column, state),
       airShare: rootZoneAir(column, state),
@@ -126,7 +129,7 @@ export function dryDown(
       takenUpG: takenUpG(state),
       rootZoneC: rootZoneC(kind, state),
     });
-    cellWater.push(Float32Array.from(state.waterG, (grams, i) => grams / (column.volumeL[i]! * 1000)));
+    cellWater.push(Float32Array.from(cells, (grams, i) => grams / (column.volumeL[i]! * 1000)));
   };
   record(0, hourFor(hours, 0));
   let dueHour: number | null = null;

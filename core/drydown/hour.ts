@@ -21,12 +21,13 @@ import type { HourClass } from './hour-class';
 const surfaceWetAbove = SURFACE_WET_ABOVE;
 const uptakeFullAbove = UPTAKE_FULL_ABOVE;
 /** The vapour network is solved anew after this many hours at the latest. */
-const REFRESH_HOURS = 3;
+const REFRESH_HOURS = 4;
 const EMPTY_WETNESS = 1e-9;
 
 export interface ColumnState {
-  readonly waterG: Float64Array;
-  /** reservoirG, evaporatedG, takenUpG, evaporationGH, hoursSinceRefresh: see the accessors below. */
+  /** Water of each cell as a share of its capacity; `cellWaterG` gives grams. */
+  readonly wetness: Float64Array;
+  /** reservoirG, evaporatedG, takenUpG, evaporationGH, hoursSinceRefresh, rootZoneG: see the accessors below. */
   readonly totals: Float64Array;
   readonly scratch: Scratch;
   /** The kind of hour the losses were last worked out for. */
@@ -34,13 +35,15 @@ export interface ColumnState {
 }
 
 interface Scratch {
-  readonly wetness: Float64Array;
+  /** Of the tridiagonal solver. */
   readonly result: Float64Array;
   readonly sweep: Float64Array;
+  /** One over the wetness before the step; 0 where empty. */
+  readonly perWetness: Float64Array;
   readonly deficit: Float64Array;
   readonly exposed: Float64Array;
-  /** Losses of each cell at the last refresh, g/h. */
-  readonly evaporationGH: Float64Array;
+  /** All losses of each cell at the last refresh, g/h, and uptake among them. */
+  readonly lossGH: Float64Array;
   readonly uptakeGH: Float64Array;
 }
 
@@ -49,6 +52,7 @@ const EVAPORATED = 1;
 const TAKEN_UP = 2;
 const EVAPORATION_RATE = 3;
 const SINCE_REFRESH = 4;
+const ROOT_ZONE = 5;
 
 export const reservoirG = (state: ColumnState): number => state.totals[RESERVOIR]!;
 /** Evaporated since the state was made, g. */
@@ -58,22 +62,35 @@ export const takenUpG = (state: ColumnState): number => state.totals[TAKEN_UP]!;
 /** Evaporation of the last step, g/h. */
 export const evaporationGH = (state: ColumnState): number => state.totals[EVAPORATION_RATE]!;
 
+/** Water of each cell, g. */
+export function cellWaterG(column: Column, state: ColumnState): Float64Array {
+  return state.wetness.map((wet, i) => wet * column.capacityG[i]!);
+}
+
+function sumRootZone(column: Column, wetness: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < column.cellCount; i += 1) sum += column.rootCapacityG[i]! * wetness[i]!;
+  return sum;
+}
+
 /** A freshly watered and drained column with a full reservoir. */
 export function createState(column: Column): ColumnState {
   const cells = () => new Float64Array(column.cellCount);
-  const totals = new Float64Array(5);
+  const totals = new Float64Array(6);
   totals[RESERVOIR] = column.reservoirCapacityG;
+  const wetness = cells().fill(1);
+  totals[ROOT_ZONE] = sumRootZone(column, wetness);
   return {
-    waterG: Float64Array.from(column.capacityG),
+    wetness,
     totals,
     lossesFor: null,
     scratch: {
-      wetness: cells(),
       result: cells(),
+      perWetness: cells(),
       sweep: cells(),
       deficit: cells(),
       exposed: cells(),
-      evaporationGH: cells(),
+      lossGH: cells(),
       uptakeGH: cells(),
     },
   };
@@ -85,15 +102,15 @@ export function createState(column: Column): ColumnState {
  */
 function refreshLosses(column: Column, hour: HourClass, state: ColumnState): void {
   const n = column.cellCount;
-  const { exposureM3H, capacityG, tightG, rootShare } = column;
+  const { exposureM3H, tightWetness, rootShare } = column;
   const { outsideM3H, betweenM3H, wallGH, topM3H, deficitGM3, uptakeGH: thirstGH } = hour;
-  const { deficit, sweep, exposed, evaporationGH: evaporation, uptakeGH } = state.scratch;
-  const { waterG } = state;
+  const { deficit, sweep, exposed, lossGH, uptakeGH } = state.scratch;
+  const { wetness } = state;
   let above = 0;
   let previousSweep = 0;
   let previousDeficit = 0;
   for (let i = 0; i < n; i += 1) {
-    const wet = waterG[i]! / capacityG[i]!;
+    const wet = wetness[i]!;
     const wetShare = wet >= surfaceWetAbove ? 1 : wet / surfaceWetAbove;
     const open = exposureM3H[i]! * wetShare * wetShare;
     const outside = i === 0 ? outsideM3H[i]! + topM3H : outsideM3H[i]!;
@@ -104,27 +121,29 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
     exposed[i] = open;
     deficit[i] = previousDeficit;
     sweep[i] = previousSweep;
-    evaporation[i] = wallGH[i]! * wetShare;
+    lossGH[i] = wallGH[i]! * wetShare;
     above = below;
   }
   let below = 0;
   for (let i = n - 1; i >= 0; i -= 1) {
     below = deficit[i]! + sweep[i]! * below;
-    evaporation[i] = evaporation[i]! + exposed[i]! * below;
-    const fullAt = uptakeFullAbove * (capacityG[i]! - tightG[i]!);
-    const available = waterG[i]! - tightG[i]!;
+    const tight = tightWetness[i]!;
+    const fullAt = uptakeFullAbove * (1 - tight);
+    const available = wetness[i]! - tight;
     const uptakeShare = available <= 0 ? 0 : available >= fullAt ? 1 : available / fullAt;
-    uptakeGH[i] = thirstGH * rootShare[i]! * uptakeShare;
+    const uptake = thirstGH * rootShare[i]! * uptakeShare;
+    uptakeGH[i] = uptake;
+    lossGH[i] = lossGH[i]! + exposed[i]! * below + uptake;
   }
   state.lossesFor = hour;
   state.totals[SINCE_REFRESH] = 0;
 }
 
 /**
- * Solves for the new wetness into scratch.result. `supplyShare` is 1 while the reservoir feeds the
- * column; `giftG` hands over a fixed last amount instead.
+ * One implicit step: the forward sweep. `supplyShare` is 1 while the reservoir feeds the column;
+ * `giftPerSupply` hands over a fixed last amount instead (g/h per g/h of supply).
  */
-function solveLiquid(
+function sweepDown(
   column: Column,
   state: ColumnState,
   hours: number,
@@ -133,7 +152,9 @@ function solveLiquid(
 ): void {
   const n = column.cellCount;
   const { capacityG, liquidGH, supplyGH } = column;
-  const { wetness, result, sweep, evaporationGH: evaporation, uptakeGH } = state.scratch;
+  const { wetness } = state;
+  const { result, sweep, perWetness, lossGH } = state.scratch;
+  const isFed = supplyShare > 0 || giftPerSupply > 0;
   const perHour = 1 / hours;
   let above = 0;
   let previousSweep = 0;
@@ -143,70 +164,85 @@ function solveLiquid(
     const next = i < n - 1 ? wetness[i + 1]! : 0;
     // Conductance falls with the mean wetness of the two cells; the last cell has none below.
     const below = liquidGH[i]! * 0.5 * (wet + next);
+    const inverse = wet > EMPTY_WETNESS ? 1 / wet : 0;
     const storage = capacityG[i]! * perHour;
-    const supply = supplyGH[i]! * supplyShare;
-    const loss = wet > EMPTY_WETNESS ? (evaporation[i]! + uptakeGH[i]!) / wet : 0;
-    const pivot = 1 / (storage + loss + supply + below + above * (1 - previousSweep));
-    previousResult = (storage * wet + supply + supplyGH[i]! * giftPerSupply + above * previousResult) * pivot;
+    let own = storage + lossGH[i]! * inverse;
+    let source = storage * wet;
+    if (isFed) {
+      own += supplyGH[i]! * supplyShare;
+      source += supplyGH[i]! * (supplyShare + giftPerSupply);
+    }
+    const pivot = 1 / (own + below + above * (1 - previousSweep));
+    previousResult = (source + above * previousResult) * pivot;
     previousSweep = below * pivot;
+    perWetness[i] = inverse;
     result[i] = previousResult;
     sweep[i] = previousSweep;
     above = below;
     wet = next;
   }
+}
+
+/** The backward sweep: writes the new wetness and books what left each cell. */
+function sweepUp(column: Column, state: ColumnState, hours: number): void {
+  const { rootCapacityG } = column;
+  const { wetness, totals } = state;
+  const { result, sweep, perWetness, lossGH, uptakeGH } = state.scratch;
   let lower = 0;
-  for (let i = n - 1; i >= 0; i -= 1) {
-    lower = result[i]! + sweep[i]! * lower;
-    result[i] = lower;
-  }
-}
-
-/** Water drawn from the reservoir in this step, g; never more than it holds. */
-function drawReservoir(column: Column, state: ColumnState, hours: number): void {
-  const { supplyGH } = column;
-  const { result } = state.scratch;
-  let drawnG = 0;
-  let supplyTotalGH = 0;
-  for (let i = 0; i < column.cellCount; i += 1) {
-    drawnG += supplyGH[i]! * (1 - result[i]!) * hours;
-    supplyTotalGH += supplyGH[i]!;
-  }
-  const leftG = state.totals[RESERVOIR]!;
-  if (drawnG > leftG) {
-    // It runs out within this step: hand over exactly what is left.
-    solveLiquid(column, state, hours, 0, leftG / hours / supplyTotalGH);
-    drawnG = leftG;
-  }
-  state.totals[RESERVOIR] = leftG - drawnG;
-}
-
-/** Advances the column by `hours` (usually 1) in air of the given kind. */
-export function stepHour(column: Column, hour: HourClass, state: ColumnState, hours = 1): void {
-  const n = column.cellCount;
-  const { capacityG } = column;
-  const { totals, waterG } = state;
-  const { wetness, result, evaporationGH: evaporation, uptakeGH } = state.scratch;
-  if (state.lossesFor !== hour || totals[SINCE_REFRESH]! >= REFRESH_HOURS) refreshLosses(column, hour, state);
-  for (let i = 0; i < n; i += 1) wetness[i] = waterG[i]! / capacityG[i]!;
-
-  const isSupplied = totals[RESERVOIR]! > 0;
-  solveLiquid(column, state, hours, isSupplied ? 1 : 0, 0);
-  if (isSupplied) drawReservoir(column, state, hours);
-
-  let evaporated = 0;
+  let lost = 0;
   let takenUp = 0;
-  for (let i = 0; i < n; i += 1) {
-    const wet = result[i]!;
-    const before = wetness[i]!;
-    const change = before > EMPTY_WETNESS ? wet / before : 0;
-    evaporated += evaporation[i]! * change;
+  let rootZone = 0;
+  for (let i = column.cellCount - 1; i >= 0; i -= 1) {
+    lower = result[i]! + sweep[i]! * lower;
+    wetness[i] = lower;
+    const change = lower * perWetness[i]!;
+    lost += lossGH[i]! * change;
     takenUp += uptakeGH[i]! * change;
-    waterG[i] = wet * capacityG[i]!;
+    rootZone += rootCapacityG[i]! * lower;
   }
-  totals[EVAPORATED] = totals[EVAPORATED]! + evaporated * hours;
+  totals[EVAPORATED] = totals[EVAPORATED]! + (lost - takenUp) * hours;
   totals[TAKEN_UP] = totals[TAKEN_UP]! + takenUp * hours;
-  totals[EVAPORATION_RATE] = evaporated;
+  totals[EVAPORATION_RATE] = lost - takenUp;
+  totals[ROOT_ZONE] = rootZone;
+}
+
+/** What the solved step would draw from the reservoir, g. */
+function drawnG(column: Column, state: ColumnState, hours: number): number {
+  const { supplyGH } = column;
+  const { result, sweep } = state.scratch;
+  let lower = 0;
+  let drawn = 0;
+  for (let i = column.cellCount - 1; i >= 0; i -= 1) {
+    lower = result[i]! + sweep[i]! * lower;
+    drawn += supplyGH[i]! * (1 - lower);
+  }
+  return drawn * hours;
+}
+
+/** Feeds the step from the reservoir; where it holds less than is drawn, exactly what is left. */
+function sweepDownFed(column: Column, state: ColumnState, hours: number): void {
+  const leftG = state.totals[RESERVOIR]!;
+  sweepDown(column, state, hours, 1, 0);
+  const wantedG = drawnG(column, state, hours);
+  if (wantedG <= leftG) {
+    state.totals[RESERVOIR] = leftG - wantedG;
+    return;
+  }
+  let supplyTotalGH = 0;
+  for (let i = 0; i < column.cellCount; i += 1) supplyTotalGH += column.supplyGH[i]!;
+  sweepDown(column, state, hours, 0, leftG / hours / supplyTotalGH);
+  state.totals[RESERVOIR] = 0;
+}
+
+/** Advances the column by `hours` (usually 1) in air of the given kind. Returns the root zone's water, g. */
+export function stepHour(column: Column, hour: HourClass, state: ColumnState, hours = 1): number {
+  const { totals } = state;
+  if (state.lossesFor !== hour || totals[SINCE_REFRESH]! >= REFRESH_HOURS) refreshLosses(column, hour, state);
+  if (totals[RESERVOIR]! > 0) sweepDownFed(column, state, hours);
+  else sweepDown(column, state, hours, 0, 0);
+  sweepUp(column, state, hours);
   totals[SINCE_REFRESH] = totals[SINCE_REFRESH]! + hours;
+  return totals[ROOT_ZONE]!;
 }
 
 /** Temperature of the root zone after the last step, °C. */
@@ -222,14 +258,16 @@ export function waterColumn(column: Column, state: ColumnState, pouredG = Infini
   let leftG = pouredG;
   let heldG = 0;
   for (let i = 0; i < column.cellCount && leftG > 0; i += 1) {
-    const lackingG = Math.max(0, column.capacityG[i]! - state.waterG[i]!);
+    const capacityG = column.capacityG[i]!;
+    const lackingG = Math.max(0, 1 - state.wetness[i]!) * capacityG;
     const takenG = Math.min(leftG, lackingG * column.wettability[i]!);
-    state.waterG[i] = state.waterG[i]! + takenG;
+    state.wetness[i] = state.wetness[i]! + takenG / capacityG;
     leftG -= takenG;
     heldG += takenG;
   }
   const toReservoirG = Math.min(leftG, column.reservoirCapacityG - reservoirG(state));
   state.totals[RESERVOIR] = reservoirG(state) + toReservoirG;
+  state.totals[ROOT_ZONE] = sumRootZone(column, state.wetness);
   state.lossesFor = null;
   return heldG + toReservoirG;
 }

@@ -1,6 +1,6 @@
 export * from './build';
 export type { Column } from './column';
-export { availableCapacityG } from './column';
+export { rootZoneWater, type RootZoneWater } from './column';
 export * from './dry-down';
 export * from './hour';
 export { filledHeightCm, potColumn } from './pot-column';

@@ -58,6 +58,7 @@ export function mountColumn(setup: MountedSetup, drinker: Drinker, cellCount = P
     column.floorCm[i] = thicknessCm - (i + 1) * stepCm;
     column.thicknessCm[i] = stepCm;
     column.isRootZone[i] = 1;
+    column.rootCapacityG[i] = column.capacityG[i]!;
     column.rootShare[i] = 1 / cellCount;
     if (i < cellCount - 1) {
       const liquid = (liquidConductivity(medium) * faceCm2) / (stepCm / 2);

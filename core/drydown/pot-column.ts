@@ -108,6 +108,7 @@ export function potColumn(setup: PottedSetup, drinker: Drinker, cellHeightCm = C
     column.thicknessCm[i] = slice.toCm - slice.fromCm;
     column.layerIndex[i] = slice.layerIndex;
     column.isRootZone[i] = slice.isRootZone ? 1 : 0;
+    column.rootCapacityG[i] = slice.isRootZone ? column.capacityG[i]! : 0;
     column.rootShare[i] = slice.isRootZone ? grossL / rootZoneL : 0;
 
     const wallM2 = wallAreaCm2(pot, slice.fromCm, slice.toCm) / 1e4;

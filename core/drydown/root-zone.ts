@@ -1,6 +1,6 @@
 /** Readings of the root zone from the cells' water. */
 import type { Column } from './column';
-import { reservoirG, type ColumnState } from './hour';
+import { cellWaterG, reservoirG, type ColumnState } from './hour';
 
 /** Water roots could still take up, as a share of what the drained root zone offers (below 0 = tighter). */
 export function availableShare(column: Column, state: ColumnState): number {
@@ -9,7 +9,7 @@ export function availableShare(column: Column, state: ColumnState): number {
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;
     const tight = column.tightG[i]!;
-    available += state.waterG[i]! - tight;
+    available += state.wetness[i]! * column.capacityG[i]! - tight;
     capacity += column.capacityG[i]! - tight;
   }
   return available / capacity;
@@ -21,14 +21,15 @@ export function rootZoneAir(column: Column, state: ColumnState): number {
   let volumeG = 0;
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;
-    emptyG += column.poreG[i]! - state.waterG[i]!;
+    emptyG += column.poreG[i]! - state.wetness[i]! * column.capacityG[i]!;
     volumeG += column.volumeL[i]! * 1000;
   }
   return emptyG / volumeG;
 }
 
-export function totalWaterG(state: ColumnState): number {
+/** All water in the pot and its reservoir, g. */
+export function totalWaterG(column: Column, state: ColumnState): number {
   let sum = reservoirG(state);
-  for (const grams of state.waterG) sum += grams;
+  for (const grams of cellWaterG(column, state)) sum += grams;
   return sum;
 }

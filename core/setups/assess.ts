@@ -7,9 +7,11 @@ import {
   COVERED_SHARE,
   createState,
   daysOf,
+  dryDown,
   dryingTime,
   dryingTimeByMonth,
   filledHeightCm,
+  layerBounds,
   rootZoneAir,
   simulateYear,
   type Column,
@@ -48,6 +50,8 @@ export interface CandidateFacts {
 export interface Judgement {
   readonly byMonth: readonly DryingTime[];
   readonly year: YearReport;
+  /** Days a full reservoir lasts in the month that empties it fastest; null without one, or beyond the horizon. */
+  readonly reservoirDays: number | null;
   readonly stability: Stability | null;
 }
 
@@ -111,8 +115,14 @@ export function screen(context: CaseContext, facts: CandidateFacts): number {
 }
 
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
+  const byMonth = dryingTimeByMonth(facts.column, context.climate.year, context.regime.waterAtShare);
+  const days = byMonth.map(daysOf);
+  const fastest = context.climate.year[days.indexOf(Math.min(...days))]!;
   return {
-    byMonth: dryingTimeByMonth(facts.column, context.climate.year, context.regime.waterAtShare),
+    byMonth,
+    reservoirDays: facts.hasReservoir
+      ? dryDown(facts.column, fastest, context.regime.waterAtShare).reservoirDays
+      : null,
     year: simulateYear(facts.column, context.climate.year, context.routine, context.regime),
     stability: stabilityOf(context, facts),
   };
@@ -142,11 +152,5 @@ export function layerVolumesL(setup: Setup): readonly number[] {
     const { widthCm, heightCm, padThicknessCm } = setup.mount;
     return [(widthCm * heightCm * COVERED_SHARE * padThicknessCm) / 1000];
   }
-  let bottomCm = 0;
-  return setup.layers.map((layer) => {
-    const topCm = bottomCm + layer.heightCm;
-    const volume = volumeBetweenL(setup.pot, bottomCm, topCm);
-    bottomCm = topCm;
-    return volume;
-  });
+  return layerBounds(setup.layers).map(({ fromCm, toCm }) => volumeBetweenL(setup.pot, fromCm, toCm));
 }

@@ -245,11 +245,7 @@ export interface SetupReview extends SetupAnswer {
   readonly ruledOutBy: RuleFinding | null;
 }
 
-export function reviewSetup(
-  input: PlanCase,
-  spec: SetupSpec,
-  units: WordUnits = metricWords,
-): SetupReview {
+export function reviewSetup(input: PlanCase, spec: SetupSpec, units: WordUnits = metricWords): SetupReview {
   const context = contextOf(resolveCase(input));
   const judged = judgeFully(context, factsOf(context, spec), units);
   return {

@@ -23,7 +23,8 @@ export interface Reason {
     | 'layers'
     | 'life'
     | 'stability'
-    | 'reservoir';
+    | 'reservoir'
+    | 'pad';
   readonly sentence: string;
   readonly wouldChange: string;
 }
@@ -41,7 +42,7 @@ function piecesReason(context: CaseContext, facts: CandidateFacts, units: WordUn
   if (heaviest.pieceShape === 'strand' || heaviest.pieceShape === 'crumb') {
     return {
       code: 'pieces',
-      sentence: `${heaviest.name} gives way to roots of any thickness, so yours of ${mm(root, units)} set no grade here.`,
+      sentence: `${heaviest.name.replace(/ \d.*mm$/, '')} gives way to roots of any thickness, so yours of ${mm(root, units)} set no grade here.`,
       wouldChange: 'How firmly it is pressed matters more: firm is wetter and holds less air.',
     };
   }
@@ -114,6 +115,38 @@ function airReason(context: CaseContext, facts: CandidateFacts): Reason {
     wouldChange: enough
       ? `Only a medium with less than ${percent(need)} air would turn this against it.`
       : 'A coarser grade, less moss or a deeper pot would give more.',
+  };
+}
+
+function mountReason(context: CaseContext, facts: CandidateFacts, units: WordUnits): Reason | null {
+  const { setup } = facts;
+  if (setup.kind !== 'mount') return null;
+  const holdsG = facts.column.capacityG.reduce((sum, grams) => sum + grams, 0);
+  const { padThicknessCm, widthCm } = setup.mount;
+  return {
+    code: 'pad',
+    sentence:
+      padThicknessCm > 0
+        ? `A ${cm(padThicknessCm, units)} pad on a ${cm(widthCm, units)} mount holds ${number(holdsG, 0)} g of water.`
+        : `Bare, the roots themselves hold about ${number(holdsG, 0)} g of water on a ${cm(widthCm, units)} mount.`,
+    wouldChange:
+      padThicknessCm > 0
+        ? `Half the pad holds about ${number(holdsG / 2, 0)} g; a second centimetre would keep the roots wetter for longer.`
+        : `A moss pad would hold several times that, if ${context.plant.genus.name} bears the cover.`,
+  };
+}
+
+function reservoirReason(facts: CandidateFacts, judgement: Judgement): Reason | null {
+  if (!facts.hasReservoir) return null;
+  const litresFull = litres(facts.column.reservoirCapacityG / 1000);
+  const lasts = judgement.reservoirDays;
+  return {
+    code: 'reservoir',
+    sentence:
+      lasts === null
+        ? `A full reservoir of ${litresFull} lasts longer than 60 days.`
+        : `A full reservoir of ${litresFull} lasts ${days(lasts)} in the month that empties it fastest.`,
+    wouldChange: 'A larger plant, drier air or more light empties it sooner.',
   };
 }
 
@@ -216,6 +249,8 @@ export function reasonsFor(
     piecesReason(context, facts, units),
     airReason(context, facts),
     sizeReason(context, facts, units),
+    mountReason(context, facts, units),
+    reservoirReason(facts, judgement),
     positionReason(context, facts, units),
     depthReason(context, facts, units),
     layersReason(facts, units),

@@ -43,7 +43,10 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
   if (!main) return vesselText(spec, units);
   const [base, ...rest] = [...main.mix].sort((a, b) => b.parts - a.parts);
   const extra = rest.map((part) => mediumById(part.mediumId).family.replace('conifer ', '')).join(' and ');
-  return `${partText(base!, true, units)}${extra ? ` with ${extra}` : ''}`;
+  const { name, pieceShape } = mediumById(base!.mediumId);
+  // Strands have no grade that a grower would ask for.
+  const baseText = pieceShape === 'strand' ? name : partText(base!, true, units);
+  return `${baseText}${extra ? ` with ${extra}` : ''}`;
 }
 
 export function layerText(layer: LayerSpec, units: WordUnits): string {

@@ -46,7 +46,12 @@ const home = { collection: HOME_COLLECTION_ID } as const;
 export async function listPlants(em: EntityManager): Promise<readonly PlantSummary[]> {
   const plants = await em.find(Plant, { ...home, ...alive }, { orderBy: { name: 'asc' } });
   const pottings = await em.find(Potting, { ...home, ...alive }, { orderBy: { pottedOn: 'desc', createdAt: 'desc' } });
-  return plants.map((plant) => summaryOf(plant, pottings.filter((potting) => potting.plant.id === plant.id)));
+  return plants.map((plant) =>
+    summaryOf(
+      plant,
+      pottings.filter((potting) => potting.plant.id === plant.id),
+    ),
+  );
 }
 
 function summaryOf(plant: PlantRow, pottings: readonly PottingRow[]): PlantSummary {
@@ -123,7 +128,11 @@ export async function setPlantDeleted(em: EntityManager, plantId: string, delete
 }
 
 /** Hides or brings back one entry of the log; false when there is none of that id. */
-export async function setPottingDeleted(em: EntityManager, pottingId: string, deletedAt: Date | null): Promise<boolean> {
+export async function setPottingDeleted(
+  em: EntityManager,
+  pottingId: string,
+  deletedAt: Date | null,
+): Promise<boolean> {
   const potting = await em.findOne(Potting, { id: pottingId, ...home });
   if (!potting) return false;
   potting.deletedAt = deletedAt;

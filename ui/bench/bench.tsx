@@ -9,18 +9,27 @@ import { Questions } from '../questions/questions';
 import { Shelf } from '../shelf/shelf';
 import { ShortcutsHelp } from '../shell/shortcuts-help';
 import { Stage } from '../stage/stage';
+import { useIsBrowser } from '../units/stored';
 import { useUnits } from '../units/units-context';
 import styles from './bench.module.css';
 import { useBench } from './use-bench';
 
+/** The bench begins with the draft in the browser, so the server's page shows only its frame. */
 export function Bench() {
+  const isBrowser = useIsBrowser();
+  return isBrowser ? <BenchInBrowser /> : <p className={styles.waiting}>Setting the bench…</p>;
+}
+
+function BenchInBrowser() {
   const { units } = useUnits();
   const bench = useBench(units);
   const { message } = App.useApp();
   const [isPotting, setPotting] = useState(false);
   const [isHelp, setHelp] = useState(false);
   const { plan, review, working } = bench;
-  const chosenId = bench.draft.edited ? null : (plan?.setups.find((setup) => setup.id === bench.draft.chosenId)?.id ?? plan?.setups[0]?.id ?? null);
+  const chosenId = bench.draft.edited
+    ? null
+    : (plan?.setups.find((setup) => setup.id === bench.draft.chosenId)?.id ?? plan?.setups[0]?.id ?? null);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -46,7 +55,7 @@ export function Bench() {
   });
 
   return (
-    <div className={styles.bench} data-ready={bench.isReady}>
+    <div className={styles.bench}>
       <div className={styles.questions}>
         <Questions bench={bench} units={units} />
       </div>
@@ -54,7 +63,13 @@ export function Bench() {
         <div className={styles.progress} aria-live="polite">
           {working ? (
             <>
-              <Progress percent={Math.round((100 * working.done) / Math.max(1, working.total))} size="small" showInfo={false} strokeColor="#35613d" aria-label="Working out the setups" />
+              <Progress
+                percent={Math.round((100 * working.done) / Math.max(1, working.total))}
+                size="small"
+                showInfo={false}
+                strokeColor="#35613d"
+                aria-label="Working out the setups"
+              />
               <Button size="small" onClick={bench.cancel}>
                 Stop
               </Button>
@@ -64,7 +79,9 @@ export function Bench() {
         <Stage bench={bench} units={units} />
       </div>
       <div className={styles.details}>
-        {plan && review ? <Details plan={plan} review={review} units={units} onPotted={() => setPotting(true)} /> : null}
+        {plan && review ? (
+          <Details plan={plan} review={review} units={units} onPotted={() => setPotting(true)} />
+        ) : null}
       </div>
       <div className={styles.shelf}>
         {plan ? <Shelf setups={plan.setups} chosenId={chosenId} onChoose={bench.choose} /> : null}

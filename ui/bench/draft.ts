@@ -1,7 +1,7 @@
 /** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
 import { z } from 'zod';
 import { planCaseSchema, setupSpecSchema, type Fault, type PlanCase, type SetupSpec, parseWith } from '@core/index';
-import { safeJson } from '../units/units-context';
+import { safeJson } from '../units/stored';
 
 /** Answers as typed: may still hold values that cannot be used. */
 export type RawCase = { readonly [K in keyof PlanCase]?: unknown };
@@ -55,7 +55,9 @@ export type CaseReading =
   | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
 
 export function readCase(answers: RawCase): CaseReading {
-  const given = Object.fromEntries(Object.entries(answers).filter(([, value]) => value !== undefined && value !== null));
+  const given = Object.fromEntries(
+    Object.entries(answers).filter(([, value]) => value !== undefined && value !== null),
+  );
   const parsed = parseWith(planCaseSchema, given);
   return parsed.status === 'ok' ? { status: 'ok', planCase: parsed.value } : parsed;
 }

@@ -1,7 +1,15 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { specId, type PlanAnswer, type PlanCase, type SetupCurve, type SetupReview, type SetupSpec, type WordUnits } from '@core/index';
+import {
+  specId,
+  type PlanAnswer,
+  type PlanCase,
+  type SetupCurve,
+  type SetupReview,
+  type SetupSpec,
+  type WordUnits,
+} from '@core/index';
 import { messageOf, Planner } from '../worker/planner';
 import { emptyDraft, loadDraft, readCase, storeDraft, type BenchDraft, type CaseReading, type RawCase } from './draft';
 import { useLatest } from './use-latest';
@@ -9,7 +17,6 @@ import { useLatest } from './use-latest';
 export type Working = { readonly done: number; readonly total: number } | null;
 
 export interface BenchState {
-  readonly isReady: boolean;
   readonly draft: BenchDraft;
   readonly reading: CaseReading;
   /** The last case that could be computed. */
@@ -37,9 +44,9 @@ export interface BenchState {
 /** A pause after the last keystroke before the plan is worked out anew, ms. */
 const SETTLE_MS = 250;
 
+/** For the browser only: it starts from the draft kept there. */
 export function useBench(units: WordUnits): BenchState {
-  const [draft, setDraft] = useState<BenchDraft>(() => emptyDraft(4));
-  const [isReady, setReady] = useState(false);
+  const [draft, setDraft] = useState<BenchDraft>(() => loadDraft() ?? emptyDraft(new Date().getMonth() + 1));
   const [plan, setPlan] = useState<PlanAnswer | null>(null);
   const [planCase, setPlanCase] = useState<PlanCase | null>(null);
   const [working, setWorking] = useState<Working>(null);
@@ -49,8 +56,6 @@ export function useBench(units: WordUnits): BenchState {
 
   useEffect(() => {
     planner.current = new Planner();
-    setDraft(loadDraft() ?? emptyDraft(new Date().getMonth() + 1));
-    setReady(true);
     return () => {
       planner.current?.close();
       planner.current = null;
@@ -58,31 +63,33 @@ export function useBench(units: WordUnits): BenchState {
   }, []);
 
   useEffect(() => {
-    if (isReady) storeDraft(draft);
-  }, [draft, isReady]);
+    storeDraft(draft);
+  }, [draft]);
 
   const reading = useMemo(() => readCase(draft.answers), [draft.answers]);
   const caseKey = reading.status === 'ok' ? JSON.stringify([reading.planCase, units]) : null;
 
   useEffect(() => {
-    if (!isReady || caseKey === null) return undefined;
+    if (caseKey === null) return undefined;
     const [nextCase] = JSON.parse(caseKey) as [PlanCase, WordUnits];
     const timer = setTimeout(() => {
       setWorking({ done: 0, total: 1 });
-      void planner.current?.plan(nextCase, units, (done, total) => setWorking({ done, total })).then((outcome) => {
-        if (outcome.status === 'cancelled') return;
-        setWorking(null);
-        if (outcome.status === 'failed') {
-          setFailure(outcome.message);
-          return;
-        }
-        setFailure(null);
-        setPlanCase(nextCase);
-        setPlan(outcome.value);
-      });
+      void planner.current
+        ?.plan(nextCase, units, (done, total) => setWorking({ done, total }))
+        .then((outcome) => {
+          if (outcome.status === 'cancelled') return;
+          setWorking(null);
+          if (outcome.status === 'failed') {
+            setFailure(outcome.message);
+            return;
+          }
+          setFailure(null);
+          setPlanCase(nextCase);
+          setPlan(outcome.value);
+        });
     }, SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [caseKey, isReady, units]);
+  }, [caseKey, units]);
 
   const chosen = plan?.setups.find((setup) => setup.id === draft.chosenId) ?? plan?.setups[0] ?? null;
   const spec = draft.edited ?? chosen?.spec ?? null;
@@ -105,7 +112,6 @@ export function useBench(units: WordUnits): BenchState {
   const patch = useCallback((change: Partial<BenchDraft>) => setDraft((before) => ({ ...before, ...change })), []);
 
   return {
-    isReady,
     draft,
     reading,
     planCase,

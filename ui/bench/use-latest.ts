@@ -2,37 +2,51 @@
 
 import { useEffect, useRef, useState } from 'react';
 
+interface Task<T> {
+  readonly key: string | null;
+  readonly run: () => Promise<T>;
+  readonly onError: (error: unknown) => void;
+}
+
 /**
  * Runs an asynchronous computation for the newest key only: while one runs, newer keys wait and
  * replace each other. The last value stays until the next arrives, so nothing flickers in a drag.
  */
 export function useLatest<T>(key: string | null, run: () => Promise<T>, onError: (error: unknown) => void): T | null {
   const [value, setValue] = useState<T | null>(null);
-  const newest = useRef<{ key: string | null; run: () => Promise<T>; onError: (error: unknown) => void }>({ key, run, onError });
+  const newest = useRef<Task<T>>({ key, run, onError });
   const isRunning = useRef(false);
-  newest.current = { key, run, onError };
+  const isMounted = useRef(false);
 
   useEffect(() => {
-    let isMounted = true;
-    async function pump(): Promise<void> {
+    newest.current = { key, run, onError };
+  });
+
+  useEffect(() => {
+    isMounted.current = true;
+    return () => {
+      isMounted.current = false;
+    };
+  }, []);
+
+  useEffect(() => {
+    async function runNewest(): Promise<void> {
       if (isRunning.current) return;
       isRunning.current = true;
       let doneKey: string | null = null;
-      while (isMounted && newest.current.key !== null && newest.current.key !== doneKey) {
-        doneKey = newest.current.key;
+      while (isMounted.current && newest.current.key !== null && newest.current.key !== doneKey) {
+        const task = newest.current;
+        doneKey = task.key;
         try {
-          const result = await newest.current.run();
-          if (isMounted) setValue(result);
+          const result = await task.run();
+          if (isMounted.current) setValue(result);
         } catch (error) {
-          newest.current.onError(error);
+          task.onError(error);
         }
       }
       isRunning.current = false;
     }
-    void pump();
-    return () => {
-      isMounted = false;
-    };
+    void runNewest();
   }, [key]);
 
   return value;

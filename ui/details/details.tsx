@@ -28,7 +28,13 @@ export function Details({ plan, review, units, onPotted }: DetailsProps) {
       <div className={styles.now} data-verdict={plan.timing.verdict}>
         <strong>{plan.timing.headline}.</strong> {plan.timing.sentence}
       </div>
-      <Segmented className={styles.tabs} aria-label="What to show" options={[...pages]} value={page} onChange={(value) => setPage(value as Page)} />
+      <Segmented
+        className={styles.tabs}
+        aria-label="What to show"
+        options={[...pages]}
+        value={page}
+        onChange={(value) => setPage(value as Page)}
+      />
       <div className={styles.page}>
         {page === 'Mix' ? <Recipe review={review} units={units} /> : null}
         {page === 'Why' ? <Why review={review} /> : null}

@@ -25,7 +25,8 @@ export function Recipe({ review, units }: RecipeProps) {
                 return (
                   <li key={bag.mediumId}>
                     {layer.mix.length > 1 ? `${number(parts, 1)} ${parts === 1 ? 'part' : 'parts'} ` : ''}
-                    {medium.name.replace(/ \d.*mm$/, '')} {mmRange(medium.smallMm, medium.largeMm, units)}: take {litres(bag.takeL)}
+                    {medium.name.replace(/ \d.*mm$/, '')} {mmRange(medium.smallMm, medium.largeMm, units)}: take{' '}
+                    {litres(bag.takeL)}
                   </li>
                 );
               })}

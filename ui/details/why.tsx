@@ -10,7 +10,11 @@ export function Why({ review }: { readonly review: SetupReview }) {
   const { comfortable, tooDry, tooWet } = review.year;
   return (
     <div>
-      <div className={styles.comfort} role="img" aria-label={`Comfortable ${percent(comfortable)}, too dry ${percent(tooDry)}, too wet ${percent(tooWet)} of the year`}>
+      <div
+        className={styles.comfort}
+        role="img"
+        aria-label={`Comfortable ${percent(comfortable)}, too dry ${percent(tooDry)}, too wet ${percent(tooWet)} of the year`}
+      >
         <span data-kind="dry" style={{ flexGrow: tooDry }} />
         <span data-kind="fine" style={{ flexGrow: comfortable }} />
         <span data-kind="wet" style={{ flexGrow: tooWet }} />

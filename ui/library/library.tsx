@@ -26,7 +26,11 @@ function listed(section: Section): readonly Listed[] {
         .sort((a, b) => a.name.localeCompare(b.name))
         .map((genus) => ({ id: genus.id, name: genus.name, search: `${genus.name} ${genus.alsoCalled.join(' ')}` }));
     case 'Media':
-      return mediaCatalogue.map((medium) => ({ id: medium.id, name: medium.name, search: `${medium.name} ${medium.family}` }));
+      return mediaCatalogue.map((medium) => ({
+        id: medium.id,
+        name: medium.name,
+        search: `${medium.name} ${medium.family}`,
+      }));
     case 'Pots and mounts':
       return vesselCatalogue.map((kind) => ({ id: kind.id, name: kind.name, search: kind.name }));
     case 'Places':
@@ -53,11 +57,22 @@ export function Library() {
             setText('');
           }}
         />
-        <Input.Search aria-label="Find" allowClear placeholder="Find" value={text} onChange={(event) => setText(event.target.value)} />
+        <Input.Search
+          aria-label="Find"
+          allowClear
+          placeholder="Find"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
       </div>
       <nav className={styles.names} aria-label={section}>
         {entries.map((entry) => (
-          <button key={entry.id} type="button" aria-pressed={entry.id === chosen?.id} onClick={() => setPicked(entry.id)}>
+          <button
+            key={entry.id}
+            type="button"
+            aria-pressed={entry.id === chosen?.id}
+            onClick={() => setPicked(entry.id)}
+          >
             {entry.name}
           </button>
         ))}
@@ -74,14 +89,23 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
       const genus = generaCatalogue.find((entry) => entry.id === id);
       if (!genus) return null;
       const also = genus.alsoCalled.length > 0 ? ` Also here: ${genus.alsoCalled.join(', ')}.` : '';
-      return <EntryView key={id} name={genus.name} isLatin note={genus.trap + also} entry={genus} fields={genusFields} />;
+      return (
+        <EntryView key={id} name={genus.name} isLatin note={genus.trap + also} entry={genus} fields={genusFields} />
+      );
     }
     case 'Media': {
       const medium = mediaCatalogue.find((entry) => entry.id === id);
       if (!medium) return null;
       return (
         <div className={styles.withPicture}>
-          <EntryView key={id} name={medium.name} isLatin={false} note={medium.note} entry={medium} fields={mediumFields} />
+          <EntryView
+            key={id}
+            name={medium.name}
+            isLatin={false}
+            note={medium.note}
+            entry={medium}
+            fields={mediumFields}
+          />
           <MediumPicture mediumId={id} />
         </div>
       );

@@ -17,13 +17,32 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
   const medium = mediumById(mediumId);
   const hydraulics = hydraulicsOf(medium);
   const pieces = useMemo(
-    () => packPieces([{ medium: mediumById(mediumId), parts: 1 }], { halfWidthCm: () => BOX_CM / 2, innerHalfCm: () => 0, fromCm: 0, toCm: BOX_CM }, 7),
+    () =>
+      packPieces(
+        [{ medium: mediumById(mediumId), parts: 1 }],
+        { halfWidthCm: () => BOX_CM / 2, innerHalfCm: () => 0, fromCm: 0, toCm: BOX_CM },
+        7,
+      ),
     [mediumId],
   );
   return (
     <figure className={styles.picture}>
-      <svg viewBox={`${-BOX_CM / 2 - 0.2} ${-BOX_CM - 0.2} ${BOX_CM + 3.6} ${BOX_CM + 0.4}`} width="100%" role="img" aria-label={`Pieces of ${medium.name} beside roots, to one scale`}>
-        <rect x={-BOX_CM / 2} y={-BOX_CM} width={BOX_CM} height={BOX_CM} fill={mediumColors[medium.family]} opacity={0.25} stroke={colors.ink} strokeWidth={0.04} />
+      <svg
+        viewBox={`${-BOX_CM / 2 - 0.2} ${-BOX_CM - 0.2} ${BOX_CM + 3.6} ${BOX_CM + 0.4}`}
+        width="100%"
+        role="img"
+        aria-label={`Pieces of ${medium.name} beside roots, to one scale`}
+      >
+        <rect
+          x={-BOX_CM / 2}
+          y={-BOX_CM}
+          width={BOX_CM}
+          height={BOX_CM}
+          fill={mediumColors[medium.family]}
+          opacity={0.25}
+          stroke={colors.ink}
+          strokeWidth={0.04}
+        />
         <g>
           {pieces.map((piece, i) => (
             <PieceShape key={i} piece={piece} />
@@ -31,7 +50,11 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
         </g>
         {[1, 3, 6].map((rootMm, i) => (
           <g key={rootMm}>
-            <path d={`M${BOX_CM / 2 + 0.7 + i} ${-BOX_CM + 0.2} V-0.6`} stroke="#3a3f30" strokeWidth={rootMm / 10 + 0.06} />
+            <path
+              d={`M${BOX_CM / 2 + 0.7 + i} ${-BOX_CM + 0.2} V-0.6`}
+              stroke="#3a3f30"
+              strokeWidth={rootMm / 10 + 0.06}
+            />
             <path d={`M${BOX_CM / 2 + 0.7 + i} ${-BOX_CM + 0.2} V-0.6`} stroke="#eee9d2" strokeWidth={rootMm / 10} />
             <text x={BOX_CM / 2 + 0.7 + i} y={-0.1} fontSize={0.34} textAnchor="middle" fill={colors.ink}>
               {rootMm} mm

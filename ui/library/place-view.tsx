@@ -13,7 +13,8 @@ export function PlaceView({ place }: { readonly place: Place }) {
         <h2>{place.name}</h2>
       </header>
       <p>
-        {place.note} {place.setting === 'outdoor' ? 'Outdoors' : 'Indoors'}, {place.airflow}. Invented for the demonstration.
+        {place.note} {place.setting === 'outdoor' ? 'Outdoors' : 'Indoors'}, {place.airflow}. Invented for the
+        demonstration.
       </p>
       <table className={styles.months}>
         <thead>

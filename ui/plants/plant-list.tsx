@@ -38,7 +38,9 @@ export function PlantList({ plants }: { readonly plants: readonly PlantSummary[]
         <li key={plant.id} className={styles.tag}>
           <Link href={`/plants/${plant.id}`} className={styles.tagLink}>
             <strong>{plant.name}</strong>
-            <span className="latin">{genusIds.includes(plant.genusId) ? genusById(plant.genusId).name : plant.genusId}</span>
+            <span className="latin">
+              {genusIds.includes(plant.genusId) ? genusById(plant.genusId).name : plant.genusId}
+            </span>
             <span className={styles.last}>
               {plant.lastPotting ? (
                 <>
@@ -49,7 +51,12 @@ export function PlantList({ plants }: { readonly plants: readonly PlantSummary[]
               )}
             </span>
           </Link>
-          <Button aria-label={`Put away ${plant.name}`} icon={<DeleteOutlined />} type="text" onClick={() => void drop(plant)} />
+          <Button
+            aria-label={`Put away ${plant.name}`}
+            icon={<DeleteOutlined />}
+            type="text"
+            onClick={() => void drop(plant)}
+          />
         </li>
       ))}
     </ul>

@@ -51,7 +51,8 @@ export function PottedDialog(props: PottedDialogProps) {
     >
       <p className={styles.what}>
         {setupTitle(spec, units)}
-        {spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units)}` : ''}. The mix, the layers and the litres are kept with it.
+        {spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units)}` : ''}. The mix, the layers and the litres are kept
+        with it.
       </p>
       <label htmlFor="plant-name">Name on the tag</label>
       <Input id="plant-name" value={plantName} maxLength={120} onChange={(event) => setPlantName(event.target.value)} />
@@ -64,7 +65,13 @@ export function PottedDialog(props: PottedDialogProps) {
         onChange={(day) => setPottedOn(day?.format('YYYY-MM-DD') ?? pottedOn)}
       />
       <label htmlFor="potted-note">Note</label>
-      <Input.TextArea id="potted-note" value={note} maxLength={2000} autoSize={{ minRows: 2 }} onChange={(event) => setNote(event.target.value)} />
+      <Input.TextArea
+        id="potted-note"
+        value={note}
+        maxLength={2000}
+        autoSize={{ minRows: 2 }}
+        onChange={(event) => setNote(event.target.value)}
+      />
       {fault ? <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} /> : null}
     </Modal>
   );

@@ -67,11 +67,17 @@ export function Questions({ bench, units }: QuestionsProps) {
   const place = demoPlaces.find((entry) => entry.id === answers.place);
   const isInch = units.length === 'inch';
   const patchCurrent = (change: object) => {
-    const next = Object.fromEntries(Object.entries({ ...current, ...change }).filter(([, value]) => value !== undefined));
+    const next = Object.fromEntries(
+      Object.entries({ ...current, ...change }).filter(([, value]) => value !== undefined),
+    );
     bench.answer({ current: Object.keys(next).length > 0 ? next : undefined });
   };
   return (
-    <form className={styles.questions} aria-label="Your plant, place and time" onSubmit={(event) => event.preventDefault()}>
+    <form
+      className={styles.questions}
+      aria-label="Your plant, place and time"
+      onSubmit={(event) => event.preventDefault()}
+    >
       <Field id="genus" label="Genus" fault={faultAt('genus')}>
         <Select
           id="genus"
@@ -141,7 +147,10 @@ export function Questions({ bench, units }: QuestionsProps) {
             id="ball"
             value={answers.rootBallDiameterCm}
             placeholder={resolvedHint(bench.plan, (plan) =>
-              number(isInch ? cmToInch(plan.resolved.plant.rootBallDiameterCm) : plan.resolved.plant.rootBallDiameterCm, 1),
+              number(
+                isInch ? cmToInch(plan.resolved.plant.rootBallDiameterCm) : plan.resolved.plant.rootBallDiameterCm,
+                1,
+              ),
             )}
             suffix={isInch ? 'in' : 'cm'}
             step={0.5}
@@ -178,11 +187,20 @@ export function Questions({ bench, units }: QuestionsProps) {
         </Field>
       </div>
       <Field id="place" label="Where it stands" fault={faultAt('place')}>
-        <Select id="place" value={answers.place as string} options={placeOptions} onChange={(id) => bench.answer({ place: id })} />
+        <Select
+          id="place"
+          value={answers.place as string}
+          options={placeOptions}
+          onChange={(id) => bench.answer({ place: id })}
+        />
         {place ? <p className={styles.hint}>{place.note}</p> : null}
       </Field>
       <Field id="routine-days" label="You water" fault={faultAt('routine')}>
-        <RoutineField value={answers.routine} fault={faultAt('routine')} onChange={(routine) => bench.answer({ routine })} />
+        <RoutineField
+          value={answers.routine}
+          fault={faultAt('routine')}
+          onChange={(routine) => bench.answer({ routine })}
+        />
       </Field>
       <button type="button" className={styles.clear} onClick={bench.clear}>
         Start with another plant

@@ -29,11 +29,29 @@ export function RootThickness({ value, onPick }: RootThicknessProps) {
       {isOpen ? (
         <div className={styles.byEye} role="group" aria-label="As thick as">
           {byEye.map((thing) => (
-            <button key={thing.name} type="button" className={styles.thing} aria-pressed={value === thing.mm} onClick={() => onPick(thing.mm)}>
+            <button
+              key={thing.name}
+              type="button"
+              className={styles.thing}
+              aria-pressed={value === thing.mm}
+              onClick={() => onPick(thing.mm)}
+            >
               {/* CSS millimetres: true on most screens; hold a ruler to the screen to be sure. */}
               <svg width="12mm" height="9mm" viewBox="0 0 12 9" aria-hidden="true">
-                <path d="M1 4.5 C4 3 8 6 11 4.5" fill="none" stroke="#3a3f30" strokeWidth={thing.mm + 0.25} strokeLinecap="butt" />
-                <path d="M1 4.5 C4 3 8 6 11 4.5" fill="none" stroke="#eee9d2" strokeWidth={thing.mm} strokeLinecap="butt" />
+                <path
+                  d="M1 4.5 C4 3 8 6 11 4.5"
+                  fill="none"
+                  stroke="#3a3f30"
+                  strokeWidth={thing.mm + 0.25}
+                  strokeLinecap="butt"
+                />
+                <path
+                  d="M1 4.5 C4 3 8 6 11 4.5"
+                  fill="none"
+                  stroke="#eee9d2"
+                  strokeWidth={thing.mm}
+                  strokeLinecap="butt"
+                />
               </svg>
               <span>{thing.name}</span>
               <strong>{thing.mm} mm</strong>

@@ -36,7 +36,12 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
   const routine = (value ?? {}) as LooseRoutine;
   return (
     <div className={styles.routine}>
-      <Select aria-label="When you water" options={kinds} value={routine.kind ?? 'every'} onChange={(kind) => onChange(starts[kind])} />
+      <Select
+        aria-label="When you water"
+        options={kinds}
+        value={routine.kind ?? 'every'}
+        onChange={(kind) => onChange(starts[kind])}
+      />
       {routine.kind === 'every' ? (
         <UnitNumber
           id="routine-days"

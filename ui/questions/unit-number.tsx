@@ -18,7 +18,17 @@ export interface UnitNumberProps {
 
 const same = (value: number): number => value;
 
-export function UnitNumber({ id, value, placeholder, suffix, step, toShown = same, toCore = same, hasFault, onChange }: UnitNumberProps) {
+export function UnitNumber({
+  id,
+  value,
+  placeholder,
+  suffix,
+  step,
+  toShown = same,
+  toCore = same,
+  hasFault,
+  onChange,
+}: UnitNumberProps) {
   const shown = typeof value === 'number' ? Math.round(toShown(value) * 100) / 100 : null;
   return (
     <InputNumber

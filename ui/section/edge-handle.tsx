@@ -76,7 +76,12 @@ export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, units, 
       <path d={`M${frame.axisPx - half} ${y} H${gripX}`} stroke={colors.ink} strokeWidth={1.6} strokeDasharray="6 4" />
       <circle cx={gripX} cy={y} r={22} fill="transparent" />
       <circle cx={gripX} cy={y} r={13} fill={colors.raised} stroke={colors.ink} strokeWidth={1.6} />
-      <path d={`M${gripX - 4} ${y - 2.5} l4 -5 l4 5 M${gripX - 4} ${y + 2.5} l4 5 l4 -5`} fill="none" stroke={colors.ink} strokeWidth={1.8} />
+      <path
+        d={`M${gripX - 4} ${y - 2.5} l4 -5 l4 5 M${gripX - 4} ${y + 2.5} l4 5 l4 -5`}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={1.8}
+      />
     </g>
   );
 }

@@ -10,7 +10,9 @@ export function edgeRange(spec: SetupSpec, index: number): readonly [number, num
   const belowCm = spec.layers.slice(0, index).reduce((sum, layer) => sum + layer.heightCm, 0);
   const above = spec.layers[index + 1];
   const isSurface = above === undefined;
-  const topCm = isSurface ? pot.heightCm - 0.2 : belowCm + spec.layers[index]!.heightCm + above.heightCm - LEAST_LAYER_CM;
+  const topCm = isSurface
+    ? pot.heightCm - 0.2
+    : belowCm + spec.layers[index]!.heightCm + above.heightCm - LEAST_LAYER_CM;
   return [belowCm + LEAST_LAYER_CM, topCm];
 }
 

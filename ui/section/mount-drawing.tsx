@@ -2,7 +2,15 @@
 
 /** A plant on a mount, from the side, to scale: backing, pad with its water, roots, plant. */
 import { useMemo } from 'react';
-import { cm, realise, type MountedSetup, type PlantInHand, type SetupCurve, type SetupSpec, type WordUnits } from '@core/index';
+import {
+  cm,
+  realise,
+  type MountedSetup,
+  type PlantInHand,
+  type SetupCurve,
+  type SetupSpec,
+  type WordUnits,
+} from '@core/index';
 import { colors } from '../theme/tokens';
 import { fitFrame } from './frame';
 import { packPieces } from './pieces';
@@ -38,7 +46,11 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
   const pieces = useMemo(
     () =>
       mount.padThicknessCm > 0
-        ? packPieces(pad, { halfWidthCm: () => thickness / 2, innerHalfCm: () => 0, fromCm: padFrom, toCm: padFrom + padHeight }, 23)
+        ? packPieces(
+            pad,
+            { halfWidthCm: () => thickness / 2, innerHalfCm: () => 0, fromCm: padFrom, toCm: padFrom + padHeight },
+            23,
+          )
         : [],
     [mount.padThicknessCm, pad, thickness, padFrom, padHeight],
   );
@@ -56,15 +68,48 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
     >
       <Ruler frame={frame} topCm={mount.heightCm} xPx={22} units={units} />
       <g transform={`translate(${frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`}>
-        <path d={`M${-BACKING_CM / 2} ${-mount.heightCm - 1.6} V${-mount.heightCm}`} stroke={colors.ink} strokeWidth={0.12} />
-        <path d={`M${-BACKING_CM / 2 - 0.4} ${-mount.heightCm - 1.7} q0.5 -0.8 0.9 0`} fill="none" stroke={colors.ink} strokeWidth={0.16} />
-        <rect x={-BACKING_CM} y={-mount.heightCm} width={BACKING_CM} height={mount.heightCm} rx={0.4} fill="#8d7152" stroke={colors.ink} strokeWidth={0.08} />
+        <path
+          d={`M${-BACKING_CM / 2} ${-mount.heightCm - 1.6} V${-mount.heightCm}`}
+          stroke={colors.ink}
+          strokeWidth={0.12}
+        />
+        <path
+          d={`M${-BACKING_CM / 2 - 0.4} ${-mount.heightCm - 1.7} q0.5 -0.8 0.9 0`}
+          fill="none"
+          stroke={colors.ink}
+          strokeWidth={0.16}
+        />
+        <rect
+          x={-BACKING_CM}
+          y={-mount.heightCm}
+          width={BACKING_CM}
+          height={mount.heightCm}
+          rx={0.4}
+          fill="#8d7152"
+          stroke={colors.ink}
+          strokeWidth={0.08}
+        />
         {Array.from({ length: 9 }, (_, k) => (
-          <path key={k} d={`M${-BACKING_CM + 0.2} ${-(k + 0.6) * (mount.heightCm / 9.5)} q0.8 -0.4 1.7 0.1`} fill="none" stroke="#4c3a28" strokeWidth={0.1} />
+          <path
+            key={k}
+            d={`M${-BACKING_CM + 0.2} ${-(k + 0.6) * (mount.heightCm / 9.5)} q0.8 -0.4 1.7 0.1`}
+            fill="none"
+            stroke="#4c3a28"
+            strokeWidth={0.1}
+          />
         ))}
         {mount.padThicknessCm > 0 ? (
           <g>
-            <rect x={0} y={-(padFrom + padHeight)} width={thickness} height={padHeight} rx={Math.min(0.4, thickness / 2)} fill="#b3b779" stroke={colors.ink} strokeWidth={0.06} />
+            <rect
+              x={0}
+              y={-(padFrom + padHeight)}
+              width={thickness}
+              height={padHeight}
+              rx={Math.min(0.4, thickness / 2)}
+              fill="#b3b779"
+              stroke={colors.ink}
+              strokeWidth={0.06}
+            />
             <g transform={`translate(${thickness / 2} 0)`}>
               {pieces.map((piece, k) => (
                 <PieceShape key={k} piece={piece} />

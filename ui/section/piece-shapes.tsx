@@ -28,14 +28,25 @@ export function PieceShape({ piece }: { readonly piece: Piece }) {
       return (
         <g transform={place}>
           <polygon points={polygon(6, r * 1.18, piece.grain, 0.52)} fill={fill} stroke={OUTLINE} strokeWidth={line} />
-          <path d={`M${-r * 0.7} ${r * 0.05} L${r * 0.7} ${-r * 0.08}`} stroke={OUTLINE} strokeWidth={line * 0.8} opacity={0.55} />
+          <path
+            d={`M${-r * 0.7} ${r * 0.05} L${r * 0.7} ${-r * 0.08}`}
+            stroke={OUTLINE}
+            strokeWidth={line * 0.8}
+            opacity={0.55}
+          />
         </g>
       );
     case 'round':
       return (
         <g transform={place}>
           <ellipse rx={r} ry={r * (0.82 + piece.grain * 0.18)} fill={fill} stroke={OUTLINE} strokeWidth={line} />
-          <path d={`M${-r * 0.45} ${-r * 0.3} A ${r * 0.6} ${r * 0.6} 0 0 1 ${r * 0.2} ${-r * 0.52}`} fill="none" stroke="#ffffff" strokeWidth={line * 1.4} opacity={0.6} />
+          <path
+            d={`M${-r * 0.45} ${-r * 0.3} A ${r * 0.6} ${r * 0.6} 0 0 1 ${r * 0.2} ${-r * 0.52}`}
+            fill="none"
+            stroke="#ffffff"
+            strokeWidth={line * 1.4}
+            opacity={0.6}
+          />
         </g>
       );
     case 'granule':
@@ -57,20 +68,39 @@ export function PieceShape({ piece }: { readonly piece: Piece }) {
       return (
         <g transform={place}>
           <rect x={-r} y={-r * 0.72} width={r * 2} height={r * 1.44} fill={fill} stroke={OUTLINE} strokeWidth={line} />
-          <path d={`M${-r * 0.9} ${-r * 0.2} H${r * 0.9} M${-r * 0.9} ${r * 0.28} H${r * 0.9}`} stroke="#ffffff" strokeWidth={line} opacity={0.35} />
+          <path
+            d={`M${-r * 0.9} ${-r * 0.2} H${r * 0.9} M${-r * 0.9} ${r * 0.28} H${r * 0.9}`}
+            stroke="#ffffff"
+            strokeWidth={line}
+            opacity={0.35}
+          />
         </g>
       );
     case 'plate':
       return (
         <g transform={place}>
-          <rect x={-r} y={-r * 0.35} width={r * 2} height={r * 0.7} rx={r * 0.1} fill={fill} stroke={OUTLINE} strokeWidth={line} />
+          <rect
+            x={-r}
+            y={-r * 0.35}
+            width={r * 2}
+            height={r * 0.7}
+            rx={r * 0.1}
+            fill={fill}
+            stroke={OUTLINE}
+            strokeWidth={line}
+          />
           <path d={`M${-r} 0 H${r}`} stroke={OUTLINE} strokeWidth={line * 0.7} opacity={0.6} />
         </g>
       );
     case 'crumb':
       return (
         <g transform={place}>
-          <polygon points={polygon(5, r * 0.9, piece.grain, 0.8)} fill={fill} stroke={OUTLINE} strokeWidth={line * 0.6} />
+          <polygon
+            points={polygon(5, r * 0.9, piece.grain, 0.8)}
+            fill={fill}
+            stroke={OUTLINE}
+            strokeWidth={line * 0.6}
+          />
         </g>
       );
     case 'strand':

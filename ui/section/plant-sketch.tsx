@@ -55,7 +55,9 @@ export function PlantSketch(props: PlantSketchProps) {
       <g data-part="plant">
         {Array.from({ length: fans }, (_, f) => {
           const fx = xCm + f * Math.max(1, stepCm);
-          return Array.from({ length: 6 }, (_, k) => leaf(fx, y, tall * (0.8 - Math.abs(k - 2.5) * 0.07), tall * 0.07 + 0.2, -62 + k * 25, `f${f}${k}`));
+          return Array.from({ length: 6 }, (_, k) =>
+            leaf(fx, y, tall * (0.8 - Math.abs(k - 2.5) * 0.07), tall * 0.07 + 0.2, -62 + k * 25, `f${f}${k}`),
+          );
         })}
       </g>
     );
@@ -67,7 +69,12 @@ export function PlantSketch(props: PlantSketchProps) {
   const first = habit === 'clump' || habit === 'canes' ? xCm - (step * (shown - 1)) / 2 : xCm;
   return (
     <g data-part="plant">
-      <path d={`M${first} ${y - 0.15} H${first + step * (shown - 1)}`} stroke={LEAF_LINE} strokeWidth={0.45} strokeLinecap="round" />
+      <path
+        d={`M${first} ${y - 0.15} H${first + step * (shown - 1)}`}
+        stroke={LEAF_LINE}
+        strokeWidth={0.45}
+        strokeLinecap="round"
+      />
       {Array.from({ length: shown }, (_, k) => {
         const bx = first + step * k;
         const rise = habit === 'climbing chain' ? k * Math.min(2, tall * 0.12) : 0;
@@ -87,8 +94,24 @@ export function PlantSketch(props: PlantSketchProps) {
                 strokeWidth={0.07}
               />
             ) : null}
-            {leaf(bx, isBuried ? by : by - high * 0.96, tall * (isNew ? 0.35 : 0.6), Math.min(2, tall * 0.07 + 0.2), -14 + k * 9, `a${k}`)}
-            {k % 2 === 0 ? leaf(bx, isBuried ? by : by - high * 0.96, tall * 0.5, Math.min(2, tall * 0.06 + 0.2), 16 - k * 6, `b${k}`) : null}
+            {leaf(
+              bx,
+              isBuried ? by : by - high * 0.96,
+              tall * (isNew ? 0.35 : 0.6),
+              Math.min(2, tall * 0.07 + 0.2),
+              -14 + k * 9,
+              `a${k}`,
+            )}
+            {k % 2 === 0
+              ? leaf(
+                  bx,
+                  isBuried ? by : by - high * 0.96,
+                  tall * 0.5,
+                  Math.min(2, tall * 0.06 + 0.2),
+                  16 - k * 6,
+                  `b${k}`,
+                )
+              : null}
           </g>
         );
       })}

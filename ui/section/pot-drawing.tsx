@@ -6,6 +6,7 @@ import {
   cm,
   coneDiameterCm,
   filledHeightCm,
+  layerBounds,
   litres,
   layerVolumesL,
   mixText,
@@ -75,8 +76,7 @@ export function PotDrawing(props: PotDrawingProps) {
   const plantX = -placement.offsetCm;
   const isCut = plant.heightCm > roomCm + 1;
   const volumes = layerVolumesL(setup);
-  let bottomCm = 0;
-  const layerTops = setup.layers.map((layer) => (bottomCm += layer.heightCm));
+  const layerTops = layerBounds(setup.layers).map((bounds) => bounds.toCm);
 
   return (
     <svg
@@ -94,7 +94,11 @@ export function PotDrawing(props: PotDrawingProps) {
           />
         </clipPath>
       </defs>
-      <path d={`M${frame.axisPx - 230} ${frame.heightPx - 8} H${frame.axisPx + 230}`} stroke={colors.inkSoft} strokeWidth={2} />
+      <path
+        d={`M${frame.axisPx - 230} ${frame.heightPx - 8} H${frame.axisPx + 230}`}
+        stroke={colors.inkSoft}
+        strokeWidth={2}
+      />
       <Ruler frame={frame} topCm={pot.heightCm} xPx={22} units={units} />
       <g transform={`translate(${frame.axisPx} ${frame.basePx}) scale(${frame.scale})`}>
         <OuterPot pot={pot} curve={curve} hour={hour} />
@@ -194,20 +198,19 @@ function LayerLabel({ xPx, fromPx, yPx, lines }: LayerLabelProps) {
 /** The pieces of all layers. Kept while only the water moves. */
 const LayerPieces = memo(function LayerPieces({ spec }: { readonly spec: SetupSpec }) {
   const setup = useMemo(() => realise(spec) as PottedSetup, [spec]);
-  let bottomCm = 0;
+  const bounds = layerBounds(setup.layers);
   return (
     <g data-part="pieces">
       {setup.layers.map((layer, i) => {
-        const fromCm = bottomCm;
-        bottomCm += layer.heightCm;
-        const area = areaOf(setup, fromCm, bottomCm);
-        const half = area.halfWidthCm(bottomCm) + 1;
+        const { fromCm, toCm } = bounds[i]!;
+        const area = areaOf(setup, fromCm, toCm);
+        const half = area.halfWidthCm(toCm) + 1;
         const heaviest = [...layer.mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
         return (
           <g key={i}>
             <rect
               x={-half}
-              y={-bottomCm}
+              y={-toCm}
               width={half * 2}
               height={layer.heightCm}
               fill={mediumColors[heaviest.family]}
@@ -232,7 +235,12 @@ interface RootsProps {
 const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
   const setup = useMemo(() => realise(spec) as PottedSetup, [spec]);
   const surfaceCm = filledHeightCm(setup);
-  const mainFloorCm = setup.layers.slice(0, setup.layers.findIndex((layer) => layer.role === 'main')).reduce((sum, layer) => sum + layer.heightCm, 0);
+  const mainFloorCm = setup.layers
+    .slice(
+      0,
+      setup.layers.findIndex((layer) => layer.role === 'main'),
+    )
+    .reduce((sum, layer) => sum + layer.heightCm, 0);
   const isFailing = plant.state === 'failing, poor roots';
   const roots = growRoots(
     {
@@ -256,7 +264,16 @@ const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
           <g key={i}>
             <path d={d} stroke="#3a3f30" strokeWidth={widthCm + 0.07} />
             <path d={d} stroke="#eee9d2" strokeWidth={widthCm} />
-            {root.hasTip && tip ? <circle cx={tip.xCm} cy={-tip.yCm} r={widthCm * 0.56} fill="#5f8f4a" stroke="#23402a" strokeWidth={0.05} /> : null}
+            {root.hasTip && tip ? (
+              <circle
+                cx={tip.xCm}
+                cy={-tip.yCm}
+                r={widthCm * 0.56}
+                fill="#5f8f4a"
+                stroke="#23402a"
+                strokeWidth={0.05}
+              />
+            ) : null}
           </g>
         );
       })}

@@ -56,7 +56,17 @@ export function PotWall({ pot }: { readonly pot: Pot }) {
         ? Array.from({ length: 14 }, (_, k) => {
             const h = ((k + 0.5) / 14) * pot.heightCm;
             const sign = k % 2 === 0 ? 1 : -1;
-            return <circle key={k} cx={sign * (half(h) + thick / 2)} cy={-h} r={0.07} fill="#1f2b26" stroke="none" opacity={0.5} />;
+            return (
+              <circle
+                key={k}
+                cx={sign * (half(h) + thick / 2)}
+                cy={-h}
+                r={0.07}
+                fill="#1f2b26"
+                stroke="none"
+                opacity={0.5}
+              />
+            );
           })
         : null}
     </g>

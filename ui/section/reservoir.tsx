@@ -30,7 +30,12 @@ export function OuterPot({ pot, curve, hour }: ReservoirProps) {
   return (
     <g data-part="outer-pot">
       <rect x={-half} y={depth - level} width={half * 2} height={level} fill={colors.water} opacity={0.65} />
-      <path d={`M${-half} ${depth - level} h${half * 2}`} stroke={colors.ink} strokeWidth={0.08} strokeDasharray="0.5 0.3" />
+      <path
+        d={`M${-half} ${depth - level} h${half * 2}`}
+        stroke={colors.ink}
+        strokeWidth={0.08}
+        strokeDasharray="0.5 0.3"
+      />
       <path
         d={`M${-half} ${-pot.heightCm * 0.9} V${depth} H${half} V${-pot.heightCm * 0.9}`}
         fill="none"
@@ -52,7 +57,8 @@ export function InnerWater({ pot, curve, hour }: ReservoirProps) {
       return (
         <g data-part="wicks">
           {Array.from({ length: reservoir.wickCount }, (_, k) => {
-            const x = reservoir.wickCount === 1 ? 0 : ((k / (reservoir.wickCount - 1)) * 2 - 1) * pot.baseDiameterCm * 0.25;
+            const x =
+              reservoir.wickCount === 1 ? 0 : ((k / (reservoir.wickCount - 1)) * 2 - 1) * pot.baseDiameterCm * 0.25;
             return (
               <path
                 key={k}

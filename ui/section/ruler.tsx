@@ -16,7 +16,11 @@ export function Ruler({ frame, topCm, xPx, units }: RulerProps) {
   const every = units.length === 'inch' ? 1 : count > 20 ? 5 : 2;
   return (
     <g aria-hidden="true">
-      <path d={`M${xPx} ${frame.basePx} V${frame.basePx - topCm * frame.scale}`} stroke={colors.inkSoft} strokeWidth={1} />
+      <path
+        d={`M${xPx} ${frame.basePx} V${frame.basePx - topCm * frame.scale}`}
+        stroke={colors.inkSoft}
+        strokeWidth={1}
+      />
       {Array.from({ length: count + 1 }, (_, k) => {
         const y = frame.basePx - k * unitCm * frame.scale;
         const isNumbered = k % every === 0;

@@ -19,16 +19,32 @@ export function WaterGauge({ curve, hour, frame, leftPx, widthPx }: WaterGaugePr
   const x = (share: number) => leftPx + Math.min(1, share) * widthPx;
   const outline = (values: ArrayLike<number>): string =>
     curve.floorCm
-      .map((floor, i) => `L${x(values[i]!).toFixed(1)} ${y(floor + curve.thicknessCm[i]!).toFixed(1)} L${x(values[i]!).toFixed(1)} ${y(floor).toFixed(1)}`)
+      .map(
+        (floor, i) =>
+          `L${x(values[i]!).toFixed(1)} ${y(floor + curve.thicknessCm[i]!).toFixed(1)} L${x(values[i]!).toFixed(1)} ${y(floor).toFixed(1)}`,
+      )
       .join(' ');
   return (
     <g data-part="gauge">
       <text x={leftPx} y={y(topCm) - 10} fontSize={12} fill={colors.inkSoft}>
         water by height
       </text>
-      <rect x={leftPx} y={y(topCm)} width={widthPx} height={topCm * frame.scale} fill={colors.paper} stroke={colors.line} />
+      <rect
+        x={leftPx}
+        y={y(topCm)}
+        width={widthPx}
+        height={topCm * frame.scale}
+        fill={colors.paper}
+        stroke={colors.line}
+      />
       <path d={`M${leftPx} ${y(topCm)} ${outline(water)} L${leftPx} ${y(0)} Z`} fill={colors.water} opacity={0.85} />
-      <path d={`M${x(curve.capacity[0]!)} ${y(topCm)} ${outline(curve.capacity)}`} fill="none" stroke={colors.ink} strokeWidth={1.2} strokeDasharray="4 3" />
+      <path
+        d={`M${x(curve.capacity[0]!)} ${y(topCm)} ${outline(curve.capacity)}`}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={1.2}
+        strokeDasharray="4 3"
+      />
       <text x={leftPx} y={y(0) + 14} fontSize={11} fill={colors.inkSoft}>
         0
       </text>

@@ -24,7 +24,14 @@ export function WaterOverlay({ curve, hour, halfWidthCm }: WaterOverlayProps) {
         const waves = Math.round(share * WAVES_PER_CM * thickness * 1.2);
         return (
           <g key={i}>
-            <rect x={-half} y={-(floorCm + thickness)} width={half * 2} height={thickness} fill={colors.water} opacity={0.08 + 0.6 * share} />
+            <rect
+              x={-half}
+              y={-(floorCm + thickness)}
+              width={half * 2}
+              height={thickness}
+              fill={colors.water}
+              opacity={0.08 + 0.6 * share}
+            />
             {Array.from({ length: waves }, (_, k) => {
               const y = -(floorCm + (thickness * (k + 0.5)) / waves);
               const shift = ((i * 7 + k * 3) % 5) * 0.2;

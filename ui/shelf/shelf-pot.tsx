@@ -1,6 +1,14 @@
 /** A small section of a setup, all on the shelf drawn to one scale. */
 import { memo } from 'react';
-import { filledHeightCm, makeMount, realise, widthAtCm, type PottedSetup, type SetupSpec } from '@core/index';
+import {
+  filledHeightCm,
+  layerBounds,
+  makeMount,
+  realise,
+  widthAtCm,
+  type PottedSetup,
+  type SetupSpec,
+} from '@core/index';
 import { packPieces } from '../section/pieces';
 import { PieceShape } from '../section/piece-shapes';
 import { PotWall } from '../section/pot-wall';
@@ -27,18 +35,29 @@ export const ShelfPot = memo(function ShelfPot({ spec, scale, widthPx, heightPx 
 function SmallPot({ spec }: { readonly spec: SetupSpec }) {
   const { pot, layers } = realise(spec) as PottedSetup;
   const half = (h: number) => widthAtCm(pot, h) / 2;
-  let bottom = 0;
+  const bounds = layerBounds(layers);
   const surface = filledHeightCm({ kind: 'pot', pot, layers });
   return (
     <g>
       {pot.reservoir.kind === 'wicks' ? (
-        <path d={`M${-pot.rimDiameterCm / 2 - 0.8} ${-pot.heightCm} V0.1 H${pot.rimDiameterCm / 2 + 0.8} V${-pot.heightCm}`} fill="none" stroke={colors.water} strokeWidth={0.5} />
+        <path
+          d={`M${-pot.rimDiameterCm / 2 - 0.8} ${-pot.heightCm} V0.1 H${pot.rimDiameterCm / 2 + 0.8} V${-pot.heightCm}`}
+          fill="none"
+          stroke={colors.water}
+          strokeWidth={0.5}
+        />
       ) : null}
       {layers.map((layer, i) => {
-        const from = bottom;
-        bottom += layer.heightCm;
+        const { fromCm: from, toCm: bottom } = bounds[i]!;
         const main = [...layer.mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
-        const coarse = layer.mix.map((part) => ({ ...part, medium: { ...part.medium, smallMm: Math.max(4, part.medium.smallMm), largeMm: Math.max(6, part.medium.largeMm) } }));
+        const coarse = layer.mix.map((part) => ({
+          ...part,
+          medium: {
+            ...part.medium,
+            smallMm: Math.max(4, part.medium.smallMm),
+            largeMm: Math.max(6, part.medium.largeMm),
+          },
+        }));
         return (
           <g key={i}>
             <path
@@ -46,14 +65,23 @@ function SmallPot({ spec }: { readonly spec: SetupSpec }) {
               fill={mediumColors[main.family]}
               opacity={0.45}
             />
-            {packPieces(coarse, { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom }, 3 + i).map((piece, k) => (
-              <PieceShape key={k} piece={piece} />
-            ))}
+            {packPieces(coarse, { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom }, 3 + i).map(
+              (piece, k) => (
+                <PieceShape key={k} piece={piece} />
+              ),
+            )}
           </g>
         );
       })}
       {pot.reservoir.kind === 'side holes' ? (
-        <rect x={-half(0)} y={-pot.reservoir.holeHeightCm} width={half(0) * 2} height={pot.reservoir.holeHeightCm} fill={colors.water} opacity={0.5} />
+        <rect
+          x={-half(0)}
+          y={-pot.reservoir.holeHeightCm}
+          width={half(0) * 2}
+          height={pot.reservoir.holeHeightCm}
+          fill={colors.water}
+          opacity={0.5}
+        />
       ) : null}
       <path d={`M${-half(surface)} ${-surface} H${half(surface)}`} stroke={colors.ink} strokeWidth={0.12} />
       <PotWall pot={pot} />
@@ -67,8 +95,26 @@ function SmallMount({ spec }: { readonly spec: SetupSpec }) {
   const pad = mount.padThicknessCm;
   return (
     <g>
-      <rect x={-1.6} y={-mount.heightCm} width={1.6} height={mount.heightCm} rx={0.3} fill="#8d7152" stroke={colors.ink} strokeWidth={0.12} />
-      <rect x={0} y={-mount.heightCm * 0.83} width={Math.max(0.3, pad)} height={mount.heightCm * 0.67} rx={0.3} fill={pad > 0 ? '#b3b779' : '#eee9d2'} stroke={colors.ink} strokeWidth={0.12} />
+      <rect
+        x={-1.6}
+        y={-mount.heightCm}
+        width={1.6}
+        height={mount.heightCm}
+        rx={0.3}
+        fill="#8d7152"
+        stroke={colors.ink}
+        strokeWidth={0.12}
+      />
+      <rect
+        x={0}
+        y={-mount.heightCm * 0.83}
+        width={Math.max(0.3, pad)}
+        height={mount.heightCm * 0.67}
+        rx={0.3}
+        fill={pad > 0 ? '#b3b779' : '#eee9d2'}
+        stroke={colors.ink}
+        strokeWidth={0.12}
+      />
     </g>
   );
 }

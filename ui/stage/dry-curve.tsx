@@ -1,7 +1,17 @@
 'use client';
 
 /** Water left in the root zone and air in it, against days after watering. */
-import { Chart, Filler, LinearScale, LineElement, PointElement, Tooltip, type ChartData, type ChartOptions, type Plugin } from 'chart.js';
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineElement,
+  PointElement,
+  Tooltip,
+  type ChartData,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SetupCurve } from '@core/index';
@@ -86,8 +96,25 @@ export function DryCurve({ curve, hour }: DryCurveProps) {
         nowLine: { day: hour / 24, threshold: curve.thresholdShare },
       },
       scales: {
-        x: { type: 'linear', min: 0, max: (curve.hours.length - 1) / 24, ticks: { color: colors.inkSoft, maxRotation: 0, precision: 0, includeBounds: false, callback: (value) => `${value}${value === 0 ? '' : ' d'}` }, grid: { color: colors.line } },
-        y: { min: 0, max: 100, ticks: { color: colors.inkSoft, stepSize: 50, callback: (value) => `${value} %` }, grid: { color: colors.line } },
+        x: {
+          type: 'linear',
+          min: 0,
+          max: (curve.hours.length - 1) / 24,
+          ticks: {
+            color: colors.inkSoft,
+            maxRotation: 0,
+            precision: 0,
+            includeBounds: false,
+            callback: (value) => `${value}${value === 0 ? '' : ' d'}`,
+          },
+          grid: { color: colors.line },
+        },
+        y: {
+          min: 0,
+          max: 100,
+          ticks: { color: colors.inkSoft, stepSize: 50, callback: (value) => `${value} %` },
+          grid: { color: colors.line },
+        },
       },
     }),
     [curve, hour],

@@ -29,7 +29,12 @@ export function Stage({ bench, units }: StageProps) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      if (target.closest('input, textarea, [role="slider"], [role="combobox"], [role="radiogroup"], .ant-select, .ant-modal')) return;
+      if (
+        target.closest(
+          'input, textarea, [role="slider"], [role="combobox"], [role="radiogroup"], .ant-select, .ant-modal',
+        )
+      )
+        return;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === 'ArrowRight') setHour((before) => Math.min(last, before + KEY_STEP_HOURS));
       else if (event.key === 'ArrowLeft') setHour((before) => Math.max(0, before - KEY_STEP_HOURS));
@@ -86,7 +91,15 @@ export function Stage({ bench, units }: StageProps) {
           onEdit={bench.edit}
         />
       ) : (
-        <MountDrawing spec={spec} plant={plant} curve={curve} hour={shownHour} units={units} widthPx={DRAWING_WIDTH_PX} heightPx={DRAWING_HEIGHT_PX} />
+        <MountDrawing
+          spec={spec}
+          plant={plant}
+          curve={curve}
+          hour={shownHour}
+          units={units}
+          widthPx={DRAWING_WIDTH_PX}
+          heightPx={DRAWING_HEIGHT_PX}
+        />
       )}
       {curve ? (
         <>

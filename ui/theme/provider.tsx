@@ -30,7 +30,15 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
             controlHeightSM: 36,
           },
           components: {
-            Slider: { railSize: 8, handleSize: 20, handleSizeHover: 22, railBg: '#b9c2b2', trackBg: colors.water, trackHoverBg: colors.water, handleColor: colors.water },
+            Slider: {
+              railSize: 8,
+              handleSize: 20,
+              handleSizeHover: 22,
+              railBg: '#b9c2b2',
+              trackBg: colors.water,
+              trackHoverBg: colors.water,
+              handleColor: colors.water,
+            },
             Segmented: { itemSelectedBg: colors.moss, itemSelectedColor: '#ffffff', trackBg: '#dde2d6' },
           },
         }}

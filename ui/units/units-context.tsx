@@ -1,8 +1,9 @@
 'use client';
 
-import { createContext, useContext, useMemo, useState, useEffect, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { z } from 'zod';
 import { metricWords, type WordUnits } from '@core/index';
+import { safeJson, useStored, writeStored } from './stored';
 
 interface UnitsValue {
   readonly units: WordUnits;
@@ -14,34 +15,17 @@ const STORE_KEY = 'tender-cairn.units';
 const storedUnits = z.object({ length: z.enum(['metric', 'inch']), temperature: z.enum(['C', 'F']) });
 
 export function UnitsProvider({ children }: { readonly children: ReactNode }) {
-  const [units, setUnitsState] = useState<WordUnits>(metricWords);
-  useEffect(() => {
-    const stored = localStorage.getItem(STORE_KEY);
-    const parsed = stored === null ? null : storedUnits.safeParse(safeJson(stored));
-    if (parsed?.success) setUnitsState(parsed.data);
-  }, []);
-  const value = useMemo<UnitsValue>(
-    () => ({
-      units,
-      setUnits: (next) => {
-        localStorage.setItem(STORE_KEY, JSON.stringify(next));
-        setUnitsState(next);
-      },
-    }),
-    [units],
-  );
+  const stored = useStored(STORE_KEY);
+  const value = useMemo<UnitsValue>(() => {
+    const parsed = storedUnits.safeParse(stored === null ? null : safeJson(stored));
+    return {
+      units: parsed.success ? parsed.data : metricWords,
+      setUnits: (next) => writeStored(STORE_KEY, JSON.stringify(next)),
+    };
+  }, [stored]);
   return <UnitsContext.Provider value={value}>{children}</UnitsContext.Provider>;
 }
 
 export function useUnits(): UnitsValue {
   return useContext(UnitsContext);
-}
-
-/** Stored text may be from an older version or damaged; then it counts as absent. */
-export function safeJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
 }

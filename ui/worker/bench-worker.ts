@@ -1,6 +1,16 @@
 /** The core, off the page's thread. */
 import * as Comlink from 'comlink';
-import { makePlan, reviewSetup, setupCurve, type PlanAnswer, type PlanCase, type SetupReview, type SetupCurve, type SetupSpec, type WordUnits } from '@core/index';
+import {
+  makePlan,
+  reviewSetup,
+  setupCurve,
+  type PlanAnswer,
+  type PlanCase,
+  type SetupReview,
+  type SetupCurve,
+  type SetupSpec,
+  type WordUnits,
+} from '@core/index';
 
 const api = {
   plan(planCase: PlanCase, units: WordUnits, onProgress: (done: number, total: number) => void): PlanAnswer {

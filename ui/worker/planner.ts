@@ -28,7 +28,11 @@ export class Planner {
   private readonly quick = startWorker();
 
   /** Computes a plan; a plan still running for an earlier question is cancelled. */
-  async plan(planCase: PlanCase, units: WordUnits, onProgress: (done: number, total: number) => void): Promise<Outcome<PlanAnswer>> {
+  async plan(
+    planCase: PlanCase,
+    units: WordUnits,
+    onProgress: (done: number, total: number) => void,
+  ): Promise<Outcome<PlanAnswer>> {
     this.cancel();
     this.planning ??= startWorker();
     const { api } = this.planning;

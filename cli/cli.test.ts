@@ -1,0 +1,75 @@
+/** The command line as a user calls it. */
+import { spawnSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+
+const root = join(__dirname, '..');
+
+function cairn(args: readonly string[], input = '') {
+  const run = spawnSync(join(root, 'cairn'), args, { input, encoding: 'utf8', cwd: root, maxBuffer: 1 << 26 });
+  return { code: run.status, out: run.stdout, err: run.stderr };
+}
+
+describe('cairn plan', () => {
+  test.each(
+    readdirSync(join(root, 'examples')).filter((name) => name.endsWith('.json') && !name.startsWith('drydown')),
+  )('examples/%s', (name) => {
+    const { code, out } = cairn(['plan', join('examples', name)]);
+    expect(code).toBe(0);
+    const answer = JSON.parse(out) as { setups: { score: number }[]; ruledOut: unknown[] };
+    expect(answer.setups.length).toBeGreaterThanOrEqual(6);
+    expect(answer.setups[0]!.score).toBeGreaterThanOrEqual(answer.setups[1]!.score);
+    expect(answer.ruledOut.length).toBeGreaterThan(0);
+  });
+
+  test('reads standard input', () => {
+    expect(cairn(['plan', '-'], '{"genus":"vanda","place":"humid-terrace"}').code).toBe(0);
+  });
+
+  test('bad input: exit code 2 and one line per fault', () => {
+    const { code, out, err } = cairn(
+      ['plan', '-'],
+      '{"genus":"vanda","place":"humid-terrace","rootDiameterMm":99,"month":0}',
+    );
+    expect(code).toBe(2);
+    expect(out).toBe('');
+    expect(err.trim().split('\n')).toEqual([
+      'rootDiameterMm: root thickness must be between 0.2 and 12 mm',
+      'month: month must be between 1 and 12',
+    ]);
+  });
+
+  test('what is not JSON, not there or not named is refused too', () => {
+    expect(cairn(['plan', '-'], '{genus')).toMatchObject({ code: 2, out: '' });
+    expect(cairn(['plan', 'no-such-file.json'])).toMatchObject({ code: 2, out: '' });
+    expect(cairn(['plan']).err).toMatch(/FILE/);
+    expect(cairn(['bake']).err).toMatch(/usage/);
+  });
+});
+
+test('cairn drydown prints the hourly curve', () => {
+  const { code, out } = cairn(['drydown', 'examples/drydown-bark.json']);
+  expect(code).toBe(0);
+  const answer = JSON.parse(out) as { hours: { hour: number; availableShare: number }[]; time: { days: number } };
+  expect(answer.hours[0]!.availableShare).toBeCloseTo(1, 9);
+  expect(answer.hours.map((hour) => hour.hour)).toEqual(answer.hours.map((_, i) => i));
+  expect(answer.time.days).toBeGreaterThan(1);
+});
+
+test('cairn schema plan prints a JSON Schema', () => {
+  const schema = JSON.parse(cairn(['schema', 'plan']).out) as { $schema: string; properties: object };
+  expect(schema.$schema).toMatch(/json-schema/);
+  expect(Object.keys(schema.properties)).toEqual(expect.arrayContaining(['genus', 'place', 'rootDiameterMm']));
+});
+
+test('cairn practice prints model beside practice', () => {
+  const rows = JSON.parse(cairn(['practice']).out) as {
+    name: string;
+    practiceDays: number[];
+    modelDays: number;
+    within: boolean;
+  }[];
+  expect(rows).toHaveLength(8);
+  for (const row of rows)
+    expect(row.within).toBe(row.modelDays >= row.practiceDays[0]! && row.modelDays <= row.practiceDays[1]!);
+});

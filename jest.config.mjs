@@ -1,0 +1,28 @@
+/** @type {import('jest').Config} */
+const config = {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/ui', '<rootDir>/tests'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  transform: {
+    '^.+\\.(t|j|mj)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(suncalc|ml-.*|odex)/)'],
+  moduleNameMapper: {
+    '^@core/(.*)$': '<rootDir>/core/$1',
+    '^@core$': '<rootDir>/core/index.ts',
+    '^@ui/(.*)$': '<rootDir>/ui/$1',
+    '^@server/(.*)$': '<rootDir>/server/$1',
+  },
+  testTimeout: 60000,
+};
+
+export default config;
