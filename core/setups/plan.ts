@@ -71,8 +71,8 @@ export interface PlanOptions {
   readonly onProgress?: (done: number, total: number) => void;
 }
 
-/** How many setups of each way of potting are judged over the whole year. */
-const JUDGED_PER_APPROACH = 5;
+/** How many setups of each way of potting are judged over the whole year, each of another kind. */
+const JUDGED_PER_APPROACH = 4;
 export const LEAST_SETUPS = 6;
 const MOST_SETUPS = 12;
 
@@ -209,10 +209,14 @@ export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer
     .map((facts) => ({ facts, promise: screen(context, facts) }))
     .sort((a, b) => b.promise - a.promise || a.facts.id.localeCompare(b.facts.id));
   const perApproach = new Map<Approach, number>();
+  const kinds = new Set<string>();
   const first = screened.filter(({ facts }) => {
     const count = perApproach.get(facts.spec.approach) ?? 0;
+    const kind = familyKey(facts);
+    if (kinds.has(kind) || count >= JUDGED_PER_APPROACH) return false;
+    kinds.add(kind);
     perApproach.set(facts.spec.approach, count + 1);
-    return count < JUDGED_PER_APPROACH;
+    return true;
   });
   const later = screened.filter((entry) => !first.includes(entry));
 

@@ -74,9 +74,14 @@ export function useBench(units: WordUnits): BenchState {
     const [nextCase] = JSON.parse(caseKey) as [PlanCase, WordUnits];
     const timer = setTimeout(() => {
       setWorking({ done: 0, total: 1 });
+      // Progress comes on a channel of its own and may arrive after the answer.
+      let isOver = false;
       void planner.current
-        ?.plan(nextCase, units, (done, total) => setWorking({ done, total }))
+        ?.plan(nextCase, units, (done, total) => {
+          if (!isOver) setWorking({ done, total });
+        })
         .then((outcome) => {
+          isOver = true;
           if (outcome.status === 'cancelled') return;
           setWorking(null);
           if (outcome.status === 'failed') {

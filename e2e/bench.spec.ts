@@ -1,0 +1,154 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, pick, test, waitForPlan } from './server';
+
+test('the first screen answers at once: ranked setups with reasons, ruled-out ones with why', async ({ bench }) => {
+  expect(await bench.getByTestId('setup').count()).toBeGreaterThanOrEqual(6);
+  await expect(bench.getByRole('heading', { level: 1 })).not.toBeEmpty();
+  await bench.getByText('Why', { exact: true }).click();
+  await expect(bench.getByText(/It asks for water after/)).toBeVisible();
+  await bench.getByText('Ruled out', { exact: true }).click();
+  await expect(
+    bench.getByTestId('ruled-out').getByText(/humidity: a mount then needs wetting every day/),
+  ).toBeVisible();
+});
+
+test('changing the plant changes the answer without a page change', async ({ bench }) => {
+  const before = await bench.getByTestId('setup').allInnerTexts();
+  await bench.getByLabel('Genus', { exact: true }).fill('vanda');
+  await bench.locator('.ant-select-dropdown:visible').getByText('Vanda', { exact: true }).click();
+  await pick(bench, 'Where it stands', 'Mangrove Steps terrace');
+  await bench.getByLabel('You water').fill('1');
+  await expect.poll(async () => (await bench.getByTestId('setup').allInnerTexts()).join()).not.toBe(before.join());
+  await waitForPlan(bench);
+  await expect(bench.getByTestId('setup').filter({ hasText: 'mount' }).first()).toBeVisible();
+  expect(new URL(bench.url()).pathname).toBe('/');
+});
+
+test('slider, number and curve move together', async ({ bench }) => {
+  const reading = bench.getByTestId('reading');
+  await expect(reading).toContainText('Day 0');
+  const slider = bench.getByRole('slider', { name: 'Hours after watering' });
+  await slider.focus();
+  for (let k = 0; k < 30; k += 1) await bench.keyboard.press('ArrowRight');
+  await expect(reading).toContainText('Day 1.3');
+  await expect(slider).toHaveAttribute('aria-valuenow', '30');
+  await expect(reading).not.toContainText('100 % water left');
+});
+
+test('a wrong value is answered with the field and its range, and the last answer stays', async ({ bench }) => {
+  const before = await bench.getByTestId('setup').allInnerTexts();
+  await bench.getByLabel('Root thickness').fill('55');
+  await expect(bench.getByText('root thickness must be between 0.2 and 12 mm')).toBeVisible();
+  expect(await bench.getByTestId('setup').allInnerTexts()).toEqual(before);
+  await bench.getByLabel('Root thickness').fill('3');
+  await expect(bench.getByText('root thickness must be between 0.2 and 12 mm')).toHaveCount(0);
+  await expect.poll(async () => (await bench.getByTestId('setup').allInnerTexts()).join()).not.toBe(before.join());
+});
+
+test('thickness can be judged by eye', async ({ bench }) => {
+  await bench.getByRole('button', { name: 'Judge it by eye' }).click();
+  await bench.getByRole('button', { name: /dry spaghetti/ }).click();
+  await expect(bench.getByLabel('Root thickness')).toHaveValue('1.8');
+});
+
+test('half-filled work survives a reload, wrong values too', async ({ bench }) => {
+  await bench.getByLabel('Root thickness').fill('4.2');
+  await bench.getByLabel('You water').fill('99');
+  await expect(bench.getByText(/days between waterings must be between 1 and 30 days/).first()).toBeVisible();
+  await bench.reload();
+  await expect(bench.getByLabel('Root thickness')).toHaveValue('4.2');
+  await expect(bench.getByLabel('You water')).toHaveValue('99');
+  await bench.getByLabel('You water').fill('5');
+  await waitForPlan(bench);
+});
+
+test('a layer boundary can be dragged, moved by keys, and the change undone', async ({ bench }) => {
+  const surface = bench.getByRole('slider', { name: 'Surface of the medium' });
+  const before = Number(await surface.getAttribute('aria-valuenow'));
+  const due = await bench.getByTestId('due').innerText();
+  await surface.focus();
+  for (let k = 0; k < 4; k += 1) await bench.keyboard.press('ArrowDown');
+  await expect(surface).toHaveAttribute('aria-valuenow', String(Math.round((before - 2) * 10) / 10));
+  await bench.keyboard.press('Control+z');
+  await expect(surface).toHaveAttribute('aria-valuenow', String(Math.round((before - 1.5) * 10) / 10));
+  await bench.getByRole('button', { name: 'As proposed' }).click();
+  await expect(surface).toHaveAttribute('aria-valuenow', String(before));
+  const grip = (await surface.boundingBox())!;
+  await bench.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+  await bench.mouse.down();
+  await bench.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2 + 70, { steps: 12 });
+  await bench.mouse.up();
+  await expect.poll(async () => Number(await surface.getAttribute('aria-valuenow'))).toBeLessThan(before - 2);
+  await expect(bench.getByTestId('due')).not.toHaveText(due);
+});
+
+test('inches and Fahrenheit', async ({ bench }) => {
+  await bench.getByText('in', { exact: true }).click();
+  await bench.getByText('°F', { exact: true }).click();
+  await waitForPlan(bench);
+  await expect(bench.getByTestId('reading')).toContainText('°F');
+  await expect(bench.locator('[data-part="section"]')).toContainText(' in');
+  await bench.reload();
+  await expect(bench.getByTestId('reading')).toContainText('°F');
+  await bench.getByText('cm', { exact: true }).first().click();
+  await bench.getByText('°C', { exact: true }).click();
+});
+
+test('the whole job by keyboard only', async ({ bench, app }) => {
+  await bench.keyboard.press('/');
+  await expect(bench.getByLabel('Genus', { exact: true })).toBeFocused();
+  await bench.keyboard.type('masdev');
+  await bench.keyboard.press('Enter');
+  await expect(bench.locator('form')).toContainText('Masdevallia and Dracula');
+  await bench.keyboard.press('Tab');
+  await expect(bench.getByLabel('Root thickness')).toBeFocused();
+  await bench.keyboard.type('0.8');
+  await waitForPlan(bench);
+  await bench.getByTestId('setup').nth(1).focus();
+  await bench.keyboard.press('2');
+  await expect(bench.getByTestId('setup').nth(1)).toHaveAttribute('aria-pressed', 'true');
+  await bench.keyboard.press('ArrowRight');
+  await expect(bench.getByTestId('reading')).toContainText('Day 0.3');
+  await bench.keyboard.press('p');
+  const name = bench.getByLabel('Name on the tag');
+  await name.focus();
+  await bench.keyboard.press('Control+a');
+  await bench.keyboard.type('Keyboard Masdevallia');
+  await bench.getByRole('button', { name: 'Keep it' }).focus();
+  await bench.keyboard.press('Enter');
+  await expect(bench.getByText('Kept in the log of')).toBeVisible();
+  await bench.goto(`${app.address}/plants`);
+  await expect(bench.getByRole('link', { name: /Keyboard Masdevallia/ })).toBeVisible();
+});
+
+test('the setup chosen stays on the stage and the months choose its air', async ({ bench }) => {
+  await bench.getByTestId('setup').nth(2).click();
+  const title = await bench.getByRole('heading', { level: 1 }).innerText();
+  await bench.getByRole('button', { name: /^Jul/ }).click();
+  await expect(bench.getByTestId('due')).toContainText('July');
+  await bench.reload();
+  await waitForPlan(bench);
+  await expect(bench.getByRole('heading', { level: 1 })).toHaveText(title);
+  await expect(bench.getByTestId('due')).toContainText('July');
+});
+
+test.describe('accessibility (WCAG 2.2 AA, axe)', () => {
+  for (const path of ['/', '/plants', '/library']) {
+    test(path, async ({ bench, app }) => {
+      await bench.goto(app.address + path);
+      if (path === '/') await waitForPlan(bench);
+      const report = await new AxeBuilder({ page: bench })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze();
+      expect(
+        report.violations.map(
+          (violation) =>
+            `${violation.id}: ${violation.nodes
+              .map((node) => node.target.join(' '))
+              .slice(0, 3)
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
+    });
+  }
+});

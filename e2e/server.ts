@@ -1,0 +1,78 @@
+/** The built application on a free port, which a test can stop and start again. */
+import { spawn, execFileSync, type ChildProcess } from 'node:child_process';
+import { test as base, expect, type Page } from '@playwright/test';
+
+export class AppServer {
+  private child: ChildProcess | null = null;
+
+  constructor(private readonly port: string) {}
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    this.child = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', this.port], {
+      stdio: 'ignore',
+      env: process.env,
+    });
+    await expect
+      .poll(
+        async () =>
+          fetch(`${this.address}/api/health`).then(
+            (answer) => answer.status,
+            () => 0,
+          ),
+        { timeout: 30_000 },
+      )
+      .toBe(200);
+  }
+
+  async stop(): Promise<void> {
+    const { child } = this;
+    if (!child) return;
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGTERM');
+    await ended;
+    this.child = null;
+  }
+}
+
+export const test = base.extend<{ bench: Page }, { app: AppServer }>({
+  app: [
+    async ({}, provide) => {
+      const port = execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
+      const app = new AppServer(port);
+      await app.start();
+      await provide(app);
+      await app.stop();
+    },
+    { scope: 'worker' },
+  ],
+  bench: async ({ page, app }, provide) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error' && !message.text().includes('Failed to load resource'))
+        errors.push(message.text());
+    });
+    await page.goto(app.address);
+    await waitForPlan(page);
+    await provide(page);
+    expect(errors).toEqual([]);
+  },
+});
+
+/** Setups stand on the shelf and nothing is being worked out. */
+export async function waitForPlan(page: Page): Promise<void> {
+  await expect(page.getByTestId('setup').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
+  await expect(page.getByTestId('reading')).toBeVisible();
+}
+
+export async function pick(page: Page, label: string, text: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).click();
+  await page.locator('.ant-select-dropdown:visible').getByText(text, { exact: true }).first().click();
+}
+
+export { expect };
