@@ -32,6 +32,19 @@ export const rootRules: readonly Rule[] = [
       `A medium with at least ${number(context.plant.genus.airNeed * 100, 0)} % air, a basket or a mount would pass.`,
   }),
   practiceRule({
+    id: 'bare-roots-rather-than-pot',
+    topic: 'roots',
+    effect: 'penalise',
+    points: 12,
+    applies: ({ context, facts }) =>
+      context.plant.genus.cover === 'refuses cover' &&
+      facts.spec.approach !== 'mount' &&
+      facts.spec.approach !== 'basket',
+    say: ({ context }) =>
+      `${context.plant.genus.name} grows its roots into the open; in a pot they turn away from the medium or rot.`,
+    wouldChange: () => 'A basket or a mount leaves them free.',
+  }),
+  practiceRule({
     id: 'needs-cover',
     topic: 'roots',
     effect: 'rule out',

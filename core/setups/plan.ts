@@ -7,7 +7,7 @@ import { resolveCase, type PlanCase, type ResolvedCase } from '../case/plan-case
 import { allRules, runRules, type RuleFinding } from '../rules';
 import { decideTiming, type Timing } from '../timing';
 import type { Placement } from '../placement';
-import type { Stability } from '../pots';
+import { isPorous, type Stability } from '../pots';
 import type { DryingTime, YearReport } from '../drydown';
 import { metricWords, type WordUnits } from '../words/format';
 import { reasonsFor, type Reason } from '../words/reasons';
@@ -135,7 +135,10 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
 function familyKey(facts: CandidateFacts): string {
   const base = [...facts.mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
   const vessel = facts.spec.vessel;
-  const wall = facts.setup.kind === 'pot' ? facts.setup.pot.wall.includes('unglazed') : vessel.kind;
+  const wall =
+    vessel.kind === 'mount'
+      ? `${vessel.mountKindId}${vessel.padThicknessCm}`
+      : facts.setup.kind === 'pot' && isPorous(facts.setup.pot.wall);
   return `${facts.spec.approach}|${base.family}|${String(wall)}|${facts.mainMix.length > 1}`;
 }
 

@@ -1,5 +1,6 @@
 import type { RuledOut } from '@core/index';
 import styles from './details.module.css';
+import { nb } from './nb';
 
 /** What was put aside, the rule that did it, and what would let it back in. */
 export function RuledOutList({ ruledOut }: { readonly ruledOut: readonly RuledOut[] }) {
@@ -11,7 +12,7 @@ export function RuledOutList({ ruledOut }: { readonly ruledOut: readonly RuledOu
           <strong>{entry.title}</strong>
           {entry.alike > 1 ? <span className={styles.small}> and {entry.alike - 1} like it</span> : null}
           <div>
-            {entry.sentence} <span className={styles.change}>{entry.wouldChange}</span>
+            {nb(entry.sentence)} <span className={styles.change}>{nb(entry.wouldChange)}</span>
           </div>
         </li>
       ))}

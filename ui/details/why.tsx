@@ -3,6 +3,7 @@
 import { Collapse } from 'antd';
 import { number, percent, provenanceLabel, type SetupReview } from '@core/index';
 import styles from './details.module.css';
+import { nb } from './nb';
 
 /** Reasons with their numbers, what would change each, and the score laid open. */
 export function Why({ review }: { readonly review: SetupReview }) {
@@ -20,17 +21,17 @@ export function Why({ review }: { readonly review: SetupReview }) {
         <span data-kind="wet" style={{ flexGrow: tooWet }} />
       </div>
       <p className={styles.small}>
-        ▽ too dry {percent(tooDry)} · ● comfortable {percent(comfortable)} · ▲ too wet {percent(tooWet)}
+        {nb(`▽ dry ${percent(tooDry)} · ● comfortable ${percent(comfortable)} · ▲ wet ${percent(tooWet)}`)}
       </p>
       <ul className={styles.reasons}>
         {review.reasons.map((reason) => (
           <li key={reason.code}>
-            {reason.sentence} <span className={styles.change}>{reason.wouldChange}</span>
+            {nb(reason.sentence)} <span className={styles.change}>{nb(reason.wouldChange)}</span>
           </li>
         ))}
         {pulls.map((finding) => (
           <li key={finding.ruleId}>
-            {finding.sentence} <span className={styles.change}>{finding.wouldChange}</span>
+            {nb(finding.sentence)} <span className={styles.change}>{nb(finding.wouldChange)}</span>
           </li>
         ))}
       </ul>

@@ -37,7 +37,7 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
   return (
     <div className={styles.routine}>
       <Select
-        aria-label="When you water"
+        aria-label="Watering rhythm"
         options={kinds}
         value={routine.kind ?? 'every'}
         onChange={(kind) => onChange(starts[kind])}

@@ -27,7 +27,7 @@ export function PieceShape({ piece }: { readonly piece: Piece }) {
     case 'chip':
       return (
         <g transform={place}>
-          <polygon points={polygon(6, r * 1.18, piece.grain, 0.52)} fill={fill} stroke={OUTLINE} strokeWidth={line} />
+          <polygon points={polygon(6, r * 1.16, piece.grain, 0.6)} fill={fill} stroke={OUTLINE} strokeWidth={line} />
           <path
             d={`M${-r * 0.7} ${r * 0.05} L${r * 0.7} ${-r * 0.08}`}
             stroke={OUTLINE}

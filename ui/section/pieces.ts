@@ -27,9 +27,9 @@ export function seededRandom(seed: number): () => number {
 }
 
 const MOST_PIECES = 1100;
-const TRIES_PER_PIECE = 14;
+const TRIES_PER_PIECE = 40;
 /** Outlines may overlap a little: pieces are not spheres, and the section cuts them anywhere. */
-const CLOSENESS = 0.86;
+const CLOSENESS = 0.76;
 
 export interface Area {
   /** Inside half-width at a height, cm. */
@@ -52,7 +52,7 @@ export function packPieces(mix: Mix, area: Area, seed: number): readonly Piece[]
     const { smallMm, largeMm } = part.medium;
     const meanCm = Math.sqrt(smallMm * largeMm) / 10;
     const share = solids[index]! / solidTotal;
-    const count = Math.min(MOST_PIECES, Math.round((0.78 * share * sectionCm2) / ((Math.PI / 4) * meanCm * meanCm)));
+    const count = Math.min(MOST_PIECES, Math.round((0.95 * share * sectionCm2) / ((Math.PI / 4) * meanCm * meanCm)));
     for (let k = 0; k < count; k += 1) {
       const sizeMm = smallMm * (largeMm / smallMm) ** random();
       wanted.push({ radiusCm: sizeMm / 20, part: index });

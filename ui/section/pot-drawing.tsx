@@ -95,7 +95,7 @@ export function PotDrawing(props: PotDrawingProps) {
         </clipPath>
       </defs>
       <path
-        d={`M${frame.axisPx - 230} ${frame.heightPx - 8} H${frame.axisPx + 230}`}
+        d={`M${frame.axisPx - 150} ${frame.heightPx - 4} H${frame.axisPx + 150}`}
         stroke={colors.inkSoft}
         strokeWidth={2}
       />

@@ -57,7 +57,7 @@ export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
               <span className={styles.approach}>{setup.approachName}</span>
               <span className={styles.title}>{setup.title}</span>
               <span className={styles.facts}>
-                {daysRange(setup)} · {percent(setup.year.comfortable)} good
+                {daysRange(setup)} · ● {percent(setup.year.comfortable)}
               </span>
             </button>
           </li>

@@ -13,7 +13,7 @@ import styles from './stage.module.css';
 import { KEY_STEP_HOURS, TimeControl } from './time-control';
 
 const DRAWING_WIDTH_PX = 640;
-const DRAWING_HEIGHT_PX = 330;
+const DRAWING_HEIGHT_PX = 306;
 
 interface StageProps {
   readonly bench: BenchState;

@@ -1,0 +1,61 @@
+// Takes the pictures of docs/screenshots from the demo data: node scripts/screenshots.mjs ADDRESS
+import { chromium } from '@playwright/test';
+
+const address = process.argv[2];
+if (!address) throw new Error('usage: node scripts/screenshots.mjs http://127.0.0.1:PORT');
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+
+async function picture(name, path, size, act) {
+  const context = await browser.newContext({ viewport: size });
+  const page = await context.newPage();
+  await page.goto(address + path);
+  if (path === '/') await page.getByTestId('setup').first().waitFor();
+  await page.waitForTimeout(1500);
+  if (act) await act(page);
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  await context.close();
+}
+
+const desk = { width: 1280, height: 800 };
+const tablet = { width: 820, height: 1180 };
+
+async function genus(page, text) {
+  await page.getByLabel('Genus', { exact: true }).fill(text);
+  await page.keyboard.press('Enter');
+  await page.waitForTimeout(2500);
+  await page.getByRole('heading', { level: 1 }).click();
+}
+
+await picture('bench', '/', desk, async (page) => {
+  await page.getByTestId('setup').nth(2).click();
+  await page.getByTestId('reading').waitFor();
+});
+await picture('why', '/', desk, async (page) => {
+  await genus(page, 'paphio');
+  await page.getByTestId('setup').nth(3).click();
+  for (let k = 0; k < 10; k += 1) await page.keyboard.press('ArrowRight');
+  await page.getByText('Why', { exact: true }).click();
+});
+await picture('mount', '/', desk, async (page) => {
+  await page.getByLabel('Where it stands').click();
+  await page.locator('.ant-select-dropdown:visible').getByText('Mangrove Steps terrace').click();
+  await page.getByLabel('You water').fill('1');
+  await genus(page, 'vanda');
+  await page.getByTestId('setup').filter({ hasText: 'mount' }).first().click();
+});
+await picture('tablet', '/', tablet);
+await picture('plants', '/plants', desk);
+await picture('log', '/plants', desk, async (page) => {
+  await page.getByRole('link', { name: /Slipper/ }).click();
+  await page.getByRole('table').waitFor();
+});
+await picture('library', '/library', desk, async (page) => {
+  await page.getByText('Media', { exact: true }).click();
+  await page.getByRole('button', { name: 'Conifer bark 6–12 mm' }).click();
+  await page.getByRole('switch').click();
+});
+await browser.close();
