@@ -18,6 +18,8 @@ export interface RecipeLine {
 
 export function makeRecipe(planCase: PlanCase, spec: SetupSpec): readonly RecipeLine[] {
   const { setup } = factsOf(contextOf(resolveCase(planCase)), spec);
+  // Bare roots on a mount: nothing comes out of a bag.
+  if (setup.kind === 'mount' && setup.mount.padThicknessCm <= 0) return [];
   const volumes = layerVolumesL(setup);
   return spec.layers.flatMap((layer, index) =>
     bagMeasures(realiseMix(layer.mix), volumes[index] ?? 0).map((bag, part) => {

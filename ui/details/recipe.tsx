@@ -8,15 +8,19 @@ interface RecipeProps {
 
 /** Layers from the bottom, with what to take out of each bag; then pot, position and depth. */
 export function Recipe({ review, units }: RecipeProps) {
+  const { vessel } = review.spec;
+  const isMount = vessel.kind === 'mount';
+  const isBare = vessel.kind === 'mount' && vessel.padThicknessCm <= 0;
   const placing = review.reasons.filter((reason) => reason.code === 'position' || reason.code === 'depth');
   return (
     <div>
-      <h2>From the bottom</h2>
-      <ol className={styles.layers}>
+      <h2>{isMount ? 'On the mount' : 'From the bottom'}</h2>
+      {isBare ? <p>No medium: the roots lie bare.</p> : null}
+      <ol hidden={isBare} className={styles.layers}>
         {review.layers.map((layer, i) => (
           <li key={i}>
             <strong>
-              {cm(layer.heightCm, units)} {layer.role} · {litres(layer.volumeL)}
+              {cm(layer.heightCm, units)} {isMount ? 'moss pad' : layer.role} · {litres(layer.volumeL)}
             </strong>
             <ul>
               {layer.bags.map((bag, k) => {
@@ -34,7 +38,7 @@ export function Recipe({ review, units }: RecipeProps) {
           </li>
         ))}
       </ol>
-      <h2>Pot</h2>
+      <h2>{isMount ? 'Mount' : 'Pot'}</h2>
       <p>
         {review.vesselText}. {percent(review.airAfterWatering)} air after watering.
       </p>

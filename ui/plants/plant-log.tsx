@@ -110,6 +110,7 @@ export function PlantLogView({ log }: { readonly log: PlantLog }) {
 
 function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
   const { units } = useUnits();
+  if (entry.recipe.length === 0) return <p>No medium: bare roots.</p>;
   return (
     <table className={styles.recipe}>
       <caption>What went in</caption>
@@ -119,7 +120,9 @@ function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
             <td>{line.layer}</td>
             <td>{line.name.replace(/ \d.*mm$/, '')}</td>
             <td>{mmRange(line.smallMm, line.largeMm, units)}</td>
-            <td>{number(line.parts, 1)} parts</td>
+            <td>
+              {number(line.parts, 1)} {line.parts === 1 ? 'part' : 'parts'}
+            </td>
             <td>{litres(line.takeL)}</td>
           </tr>
         ))}

@@ -35,7 +35,7 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
   const frame = fitFrame({
     widthPx,
     heightPx,
-    aboveCm: mount.heightCm + 2.5,
+    aboveCm: mount.heightCm + 4,
     belowCm: 1,
     widestCm: BACKING_CM + mount.padThicknessCm + plant.heightCm * 0.5 + 6,
     sidePx: 90,
@@ -140,13 +140,13 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
               />
             ))
           : null}
-        <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(48)`}>
+        <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(58)`}>
           <PlantSketch
             habit={plant.habit}
             xCm={0}
             baseCm={0}
             heightCm={plant.heightCm}
-            roomCm={Math.min(plant.heightCm, mount.heightCm * 0.8)}
+            roomCm={Math.min(plant.heightCm, mount.heightCm * 0.6)}
             stepCm={plant.genus.rhizomeStepCm}
             shootCount={plant.shootCount}
             isBuried={false}

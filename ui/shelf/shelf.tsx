@@ -2,6 +2,7 @@
 
 /** The ranked setups as pots on a shelf, best first, to one scale. */
 import { daysOf, number, percent, type SetupAnswer } from '@core/index';
+import { nb } from '../details/nb';
 import { ShelfPot } from './shelf-pot';
 import styles from './shelf.module.css';
 
@@ -56,9 +57,7 @@ export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
               <span className={styles.rank}>{i + 1}</span>
               <span className={styles.approach}>{setup.approachName}</span>
               <span className={styles.title}>{setup.title}</span>
-              <span className={styles.facts}>
-                {daysRange(setup)} · ● {percent(setup.year.comfortable)}
-              </span>
+              <span className={styles.facts}>{nb(`${daysRange(setup)} · ● ${percent(setup.year.comfortable)}`)}</span>
             </button>
           </li>
         ))}
