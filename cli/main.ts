@@ -1,17 +1,33 @@
 /** The core on the command line: JSON in, JSON out. */
 import { z } from 'zod';
-import { drydownCaseSchema, planCaseSchema } from '@core/case';
-import { makePlan, runAllPractice, setupCurve } from '@core/index';
-import { readJson, refuse, UsageError } from './input';
+import { drydownCaseSchema, mixCaseSchema, placeSchema, planCaseSchema } from '@core/case';
+import {
+  faultText,
+  makePlan,
+  readPlaceFile,
+  realiseMix,
+  reportMix,
+  runAllPractice,
+  setupCurve,
+  summarizePlace,
+} from '@core/index';
+import { readJson, readText, refuse, UsageError } from './input';
 
 const usage = `usage:
   cairn plan FILE       ranked setups for a case, and what was ruled out
   cairn drydown FILE    the hourly curve of a setup ("setup", or the best one)
+  cairn mix FILE        what a mix holds, and what to take out of the bags
+  cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary
   cairn practice        what the model says beside what growers do
-  cairn schema plan     the JSON Schema of a case (also: drydown)
+  cairn schema plan     the JSON Schema of a case (also: drydown, mix, place)
 FILE may be - for standard input.`;
 
-const schemas: Readonly<Record<string, z.ZodType>> = { plan: planCaseSchema, drydown: drydownCaseSchema };
+const schemas: Readonly<Record<string, z.ZodType>> = {
+  plan: planCaseSchema,
+  drydown: drydownCaseSchema,
+  mix: mixCaseSchema,
+  place: placeSchema,
+};
 
 function print(value: unknown): void {
   process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
@@ -31,6 +47,18 @@ async function run(command: string | undefined, argument: string | undefined): P
       if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
       const monthIndex = (planCase.month ?? 4) - 1;
       print({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, spec, monthIndex) });
+      return;
+    }
+    case 'mix': {
+      const { parts, depthCm, wantedL, monthsOld } = await readJson(argument, mixCaseSchema);
+      print({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
+      return;
+    }
+    case 'place': {
+      const text = await readText(argument);
+      const reading = readPlaceFile(text, { name: argument ?? 'place', latitudeDeg: 45, longitudeDeg: 0 });
+      if (reading.status === 'refused') throw new UsageError(reading.faults.map(faultText).join('\n'));
+      print({ place: reading.place, remarks: reading.remarks, summary: summarizePlace(reading.place) });
       return;
     }
     case 'practice':

@@ -17,4 +17,5 @@ export * from './words/format';
 export * from './words/titles';
 export * from './words/reasons';
 export { demoPlaces, demoPlaceById, demoPlaceIds } from './demo/places';
+export * from './places';
 export * from './practice';

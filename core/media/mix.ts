@@ -29,30 +29,39 @@ export function volumeYield(mix: Mix): number {
   return mixedVolumeL(fractionsOf(mix)) / bagL;
 }
 
+/** One part of a mix by its hydraulic figures (new or aged). */
+export interface HydraulicPart {
+  readonly figures: Hydraulics;
+  readonly parts: number;
+}
+
 /**
  * The figures of a mix. Inner water, tight water, density and wetting follow volume; the passages
  * between pieces follow the packing model; the size that sets the capillary fringe is the harmonic
  * mean by solid volume (the same specific surface), since the fine pieces make the narrow passages.
  */
-export function hydraulicsOfMix(mix: Mix): Hydraulics {
+export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
   const [first] = mix;
   if (!first) throw new RangeError('a mix needs at least one part');
-  if (mix.length === 1) return hydraulicsOf(first.medium);
-  const fractions = fractionsOf(mix);
+  if (mix.length === 1) return first.figures;
+  const fractions: PackedFraction[] = mix.map(({ figures, parts }) => ({
+    sizeMm: figures.meanMm,
+    bulkL: parts,
+    interPorosity: figures.interPorosity,
+  }));
   const mixedL = mixedVolumeL(fractions);
-  const figures = mix.map((part) => hydraulicsOf(part.medium));
-  /** Sum over the parts of a figure that is per bag volume, brought to the mixed volume. */
-  const carried = (figure: (part: Hydraulics) => number): number =>
-    mix.reduce((sum, part, index) => sum + figure(figures[index]!) * part.parts, 0) / mixedL;
-  /** Mean of a figure weighted by bag volume. */
   const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
-  const mean = (figure: (part: Hydraulics) => number): number =>
-    mix.reduce((sum, part, index) => sum + figure(figures[index]!) * part.parts, 0) / bagL;
+  const sumOf = (figure: (part: Hydraulics) => number): number =>
+    mix.reduce((sum, part) => sum + figure(part.figures) * part.parts, 0);
+  /** A figure that is per bag volume, brought to the mixed volume. */
+  const carried = (figure: (part: Hydraulics) => number): number => sumOf(figure) / mixedL;
+  /** Mean of a figure weighted by bag volume. */
+  const mean = (figure: (part: Hydraulics) => number): number => sumOf(figure) / bagL;
 
-  const solids = mix.map((part) => part.parts * (1 - part.medium.interPorosity));
+  const solids = mix.map((part) => part.parts * (1 - part.figures.interPorosity));
   const solidTotal = solids.reduce((sum, solid) => sum + solid, 0);
   const harmonicMm = (size: (part: Hydraulics) => number): number =>
-    solidTotal / solids.reduce((sum, solid, index) => sum + solid / size(figures[index]!), 0);
+    solidTotal / solids.reduce((sum, solid, index) => sum + solid / size(mix[index]!.figures), 0);
 
   const interPorosity = 1 - packedSolidFraction(fractions);
   const smallMm = harmonicMm((part) => part.smallMm);
@@ -72,6 +81,11 @@ export function hydraulicsOfMix(mix: Mix): Hydraulics {
     wettability: mean((part) => part.wettability),
     dryDensityGL: carried((part) => part.dryDensityGL),
   };
+}
+
+/** The figures of a mix of new media. */
+export function hydraulicsOfMix(mix: Mix): Hydraulics {
+  return hydraulicsOfParts(mix.map((part) => ({ figures: hydraulicsOf(part.medium), parts: part.parts })));
 }
 
 /** Settling after the first waterings, as a share of the volume (common practice: about a twentieth). */

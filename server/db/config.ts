@@ -1,7 +1,8 @@
 import { defineConfig } from '@mikro-orm/postgresql';
 import { Migrator } from '@mikro-orm/migrations';
-import { Collection, Plant, Potting } from './entities';
+import { Collection, Plant, Potting, StoredPlace } from './entities';
 import { Migration20261124000000 } from './migrations/Migration20261124000000';
+import { Migration20261125000000 } from './migrations/Migration20261125000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -13,10 +14,13 @@ export function databaseUrl(): string {
 export function ormConfig(clientUrl: string) {
   return defineConfig({
     clientUrl,
-    entities: [Collection, Plant, Potting],
+    entities: [Collection, Plant, Potting, StoredPlace],
     extensions: [Migrator],
     migrations: {
-      migrationsList: [{ name: 'Migration20261124000000', class: Migration20261124000000 }],
+      migrationsList: [
+        { name: 'Migration20261124000000', class: Migration20261124000000 },
+        { name: 'Migration20261125000000', class: Migration20261125000000 },
+      ],
       snapshot: false,
     },
     pool: { min: 0, max: 5 },

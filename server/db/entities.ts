@@ -52,6 +52,21 @@ export const Potting = defineEntity({
   },
 });
 
+export const StoredPlace = defineEntity({
+  name: 'StoredPlace',
+  tableName: 'place',
+  properties: {
+    id: p.uuid().primary(),
+    collection: () => p.manyToOne(Collection),
+    name: p.string().length(120),
+    /** The place with its twelve months, as validated JSON. */
+    air: p.json<unknown>(),
+    createdAt: p.datetime(),
+    deletedAt: p.datetime().nullable(),
+  },
+});
+
+export type StoredPlaceRow = InferEntity<typeof StoredPlace>;
 export type CollectionRow = InferEntity<typeof Collection>;
 export type PlantRow = InferEntity<typeof Plant>;
 export type PottingRow = InferEntity<typeof Potting>;

@@ -1,16 +1,15 @@
 'use client';
 
-/** What the advice rests on: genera, media, pots and places, each value with its origin. */
+/** What the advice rests on: genera, media and pots, each value with its origin. */
 import { Input, Segmented } from 'antd';
 import { useState } from 'react';
-import { demoPlaces, generaCatalogue, mediaCatalogue, vesselCatalogue } from '@core/index';
+import { generaCatalogue, mediaCatalogue, vesselCatalogue } from '@core/index';
 import { EntryView } from './entry-view';
 import { genusFields, mediumFields, potFields } from './fields';
 import { MediumPicture } from './medium-picture';
-import { PlaceView } from './place-view';
 import styles from './library.module.css';
 
-const sections = ['Genera', 'Media', 'Pots and mounts', 'Places'] as const;
+const sections = ['Genera', 'Media', 'Pots and mounts'] as const;
 type Section = (typeof sections)[number];
 
 interface Listed {
@@ -33,8 +32,6 @@ function listed(section: Section): readonly Listed[] {
       }));
     case 'Pots and mounts':
       return vesselCatalogue.map((kind) => ({ id: kind.id, name: kind.name, search: kind.name }));
-    case 'Places':
-      return demoPlaces.map((place) => ({ id: place.id, name: place.name, search: `${place.name} ${place.note}` }));
   }
 }
 
@@ -114,10 +111,6 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
       const kind = vesselCatalogue.find((entry) => entry.id === id);
       if (!kind) return null;
       return <EntryView key={id} name={kind.name} isLatin={false} note={kind.note} entry={kind} fields={potFields} />;
-    }
-    case 'Places': {
-      const place = demoPlaces.find((entry) => entry.id === id);
-      return place ? <PlaceView key={id} place={place} /> : null;
     }
   }
 }

@@ -5,7 +5,7 @@ import { useUnits } from '../units/units-context';
 import styles from './library.module.css';
 
 /** A place month by month, with how hard its air dries a wet surface. */
-export function PlaceView({ place }: { readonly place: Place }) {
+export function PlaceView({ place, isInvented }: { readonly place: Place; readonly isInvented: boolean }) {
   const { units } = useUnits();
   return (
     <article className={styles.entry}>
@@ -13,8 +13,8 @@ export function PlaceView({ place }: { readonly place: Place }) {
         <h2>{place.name}</h2>
       </header>
       <p>
-        {place.note} {place.setting === 'outdoor' ? 'Outdoors' : 'Indoors'}, {place.airflow}. Invented for the
-        demonstration.
+        {place.note} {place.setting === 'outdoor' ? 'Outdoors' : 'Indoors'}, {place.airflow}.
+        {isInvented ? ' Invented for the demonstration.' : ''}
       </p>
       <table className={styles.months}>
         <thead>

@@ -1,6 +1,6 @@
 /** The collection over HTTP, with problem+json turned into messages. */
 import { z } from 'zod';
-import type { PlanCase, SetupSpec } from '@core/index';
+import type { Place, PlanCase, SetupSpec } from '@core/index';
 import type { PlantLog } from '@server/collection/plants';
 
 const problemSchema = z.object({
@@ -44,10 +44,27 @@ export async function savePotted(form: PottedForm): Promise<PlantLog> {
   return (await response.json()) as PlantLog;
 }
 
-export async function remove(kind: 'plants' | 'pottings', id: string): Promise<void> {
+/** What can be put away and brought back. */
+export type Kept = 'plants' | 'pottings' | 'places';
+
+export async function savePlace(place: Place): Promise<Place> {
+  const response = await call('/api/places', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(place),
+  });
+  return (await response.json()) as Place;
+}
+
+export async function fetchPlaces(): Promise<readonly Place[]> {
+  const response = await call('/api/places', { method: 'GET' });
+  return ((await response.json()) as { places: Place[] }).places;
+}
+
+export async function remove(kind: Kept, id: string): Promise<void> {
   await call(`/api/${kind}/${id}`, { method: 'DELETE' });
 }
 
-export async function restore(kind: 'plants' | 'pottings', id: string): Promise<void> {
+export async function restore(kind: Kept, id: string): Promise<void> {
   await call(`/api/${kind}/${id}/restore`, { method: 'POST' });
 }

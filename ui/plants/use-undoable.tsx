@@ -4,13 +4,13 @@ import { App, Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import { messageOf } from '../worker/planner';
-import { restore } from './api';
+import { restore, type Kept } from './api';
 
 /** Seconds in which a deletion can be taken back on the spot. */
 const UNDO_SECONDS = 12;
 
 /** Says what was put away and offers to take it back. */
-export function useUndoable(): (kind: 'plants' | 'pottings', id: string, said: string) => void {
+export function useUndoable(): (kind: Kept, id: string, said: string) => void {
   const { message } = App.useApp();
   const router = useRouter();
   return useCallback(

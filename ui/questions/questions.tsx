@@ -12,9 +12,11 @@ import {
   mediaCatalogue,
   number,
   plantStates,
+  type Place,
   type PlanAnswer,
   type WordUnits,
 } from '@core/index';
+import { useOwnPlaces } from '../places/use-own-places';
 import type { BenchState } from '../bench/use-bench';
 import { RootThickness } from './root-thickness';
 import { RoutineField } from './routine-field';
@@ -53,7 +55,6 @@ const genusOptions = generaCatalogue.map((genus) => ({
   search: `${genus.name} ${genus.alsoCalled.join(' ')}`.toLowerCase(),
 }));
 const mediumOptions = mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name }));
-const placeOptions = demoPlaces.map((place) => ({ value: place.id, label: place.name }));
 
 function resolvedHint(plan: PlanAnswer | null, pick: (plan: PlanAnswer) => string): string | undefined {
   return plan ? pick(plan) : undefined;
@@ -64,7 +65,13 @@ export function Questions({ bench, units }: QuestionsProps) {
   const faults = bench.reading.status === 'faulty' ? bench.reading.faults : [];
   const faultAt = (path: string): string | null => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
   const current = (answers.current ?? {}) as { mediumId?: string; yearsInMedium?: number };
-  const place = demoPlaces.find((entry) => entry.id === answers.place);
+  const ownPlaces = useOwnPlaces();
+  // An own place is sent whole; a demo place by its name.
+  const given = answers.place as string | Place | undefined;
+  const place = typeof given === 'object' ? given : demoPlaces.find((entry) => entry.id === given);
+  const placeOptions = [...ownPlaces, ...demoPlaces].map((entry) => ({ value: entry.id, label: entry.name }));
+  if (place && !placeOptions.some((option) => option.value === place.id))
+    placeOptions.push({ value: place.id, label: place.name });
   const isInch = units.length === 'inch';
   const patchCurrent = (change: object) => {
     const next = Object.fromEntries(
@@ -189,9 +196,9 @@ export function Questions({ bench, units }: QuestionsProps) {
       <Field id="place" label="Where it stands" fault={faultAt('place')}>
         <Select
           id="place"
-          value={answers.place as string}
+          value={place?.id}
           options={placeOptions}
-          onChange={(id) => bench.answer({ place: id })}
+          onChange={(id) => bench.answer({ place: ownPlaces.find((entry) => entry.id === id) ?? id })}
         />
         {place ? <p className={styles.hint}>{place.note}</p> : null}
       </Field>

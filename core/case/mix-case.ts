@@ -1,0 +1,16 @@
+/** A mix to be worked out: its parts, how deep it will lie, how much is wanted. */
+import { z } from 'zod';
+import { MAX_MIX_PARTS, mediumIds } from '../media';
+import { oneOf, quantity } from './quantities';
+
+export const mixCaseSchema = z.strictObject({
+  parts: z
+    .array(z.strictObject({ mediumId: oneOf('mediumId', mediumIds), parts: quantity('mixParts') }))
+    .min(1, { error: 'parts needs at least one medium' })
+    .max(MAX_MIX_PARTS, { error: `parts must hold at most ${MAX_MIX_PARTS} media` }),
+  depthCm: quantity('layerHeightCm').default(10),
+  wantedL: quantity('volumeL').default(1),
+  /** Months the mix has been in use; 0 = new. */
+  monthsOld: quantity('monthsOld').default(0),
+});
+export type MixCase = z.infer<typeof mixCaseSchema>;

@@ -1,0 +1,70 @@
+/**
+ * Media grow old. New bark hardly wets; within its first year it takes water as it should. Organic
+ * media break down: pieces crumble, the bed settles, passages close, it holds more water and less air.
+ * Life in years is the catalogue's at 20 °C and moderate wetness; warmth speeds it by the catalogue's
+ * factor per 10 °C, wetness between dry (slower) and always wet (faster) by its wetness factor.
+ * The course over the life is from memory of what comes out of old pots.
+ */
+import type { Hydraulics, MediumFigures } from './medium';
+import { airEntryHeadCm, hydraulicsOf } from './retention';
+
+export interface AgeingConditions {
+  readonly temperatureC: number;
+  /** Mean share of available water over the year: 0 dry, 1 always wet. */
+  readonly wetness: number;
+}
+
+export const ORDINARY_CONDITIONS: AgeingConditions = { temperatureC: 20, wetness: 0.5 };
+const REFERENCE_C = 20;
+const MONTHS_PER_YEAR = 12;
+/** A new medium wets fully after this many months. */
+const WETTING_MONTHS = 9;
+/** At the end of its life: loss of room between pieces, of piece size, and settling. */
+const PASSAGES_LOST = 0.4;
+const SIZE_LOST = 0.55;
+export const SETTLED_AT_END = 0.25;
+
+/** Years a medium lasts in given conditions. */
+export function lifeYearsIn(medium: MediumFigures, { temperatureC, wetness }: AgeingConditions): number {
+  const warmth = medium.warmthFactorPer10C ** ((temperatureC - REFERENCE_C) / 10);
+  const wet = medium.wetnessFactor ** (wetness - ORDINARY_CONDITIONS.wetness);
+  return medium.lifeYears / (warmth * wet);
+}
+
+/** Share of its life a medium has behind it, 0 new to 1 spent (or more). */
+export function spentShare(medium: MediumFigures, months: number, conditions: AgeingConditions): number {
+  return months / MONTHS_PER_YEAR / lifeYearsIn(medium, conditions);
+}
+
+/** The hydraulic figures of a medium after some months of use. */
+export function agedHydraulics(
+  medium: MediumFigures,
+  months: number,
+  conditions: AgeingConditions = ORDINARY_CONDITIONS,
+): Hydraulics {
+  const fresh = hydraulicsOf(medium);
+  const wettability = fresh.wettability + (1 - fresh.wettability) * Math.min(1, months / WETTING_MONTHS);
+  if (!medium.organic) return { ...fresh, wettability };
+  // Slow at first, fast towards the end.
+  const worn = Math.min(1, spentShare(medium, months, conditions)) ** 1.5;
+  const interPorosity = fresh.interPorosity * (1 - PASSAGES_LOST * worn);
+  const smallMm = fresh.smallMm * (1 - SIZE_LOST * worn);
+  const settled = 1 / (1 - SETTLED_AT_END * worn);
+  // The same solids and their water in less room.
+  const innerWater = Math.min(0.9, fresh.innerWater * settled);
+  return {
+    ...fresh,
+    smallMm,
+    meanMm: fresh.meanMm * (1 - SIZE_LOST * worn),
+    interPorosity,
+    innerWater,
+    totalPorosity: Math.min(
+      fresh.totalPorosity,
+      interPorosity + innerWater + Math.max(0, fresh.totalPorosity - fresh.interPorosity - fresh.innerWater),
+    ),
+    airEntryHeadCm: airEntryHeadCm(interPorosity, smallMm),
+    tightWater: fresh.tightWater * settled,
+    wettability,
+    dryDensityGL: fresh.dryDensityGL * settled,
+  };
+}

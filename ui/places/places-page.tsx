@@ -1,0 +1,142 @@
+'use client';
+
+/** The airs plants stand in: the year of each, how hard it dries a pot beside the others, and files in and out. */
+import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { App, Button } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { demoPlaces, monthlyCsv, number, summarizePlace, type Place } from '@core/index';
+import { remove } from '../plants/api';
+import { useUndoable } from '../plants/use-undoable';
+import { messageOf } from '../worker/planner';
+import { PlaceView } from '../library/place-view';
+import { ImportPlace } from './import-place';
+import { YearChart } from './year-chart';
+import styles from './places.module.css';
+
+interface PlacesPageProps {
+  readonly own: readonly Place[];
+}
+
+function download(place: Place): void {
+  const address = URL.createObjectURL(new Blob([monthlyCsv(place)], { type: 'text/csv' }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = `${place.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.csv`;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+export function PlacesPage({ own }: PlacesPageProps) {
+  const router = useRouter();
+  const { message } = App.useApp();
+  const offerUndo = useUndoable();
+  const [picked, setPicked] = useState<string | null>(null);
+  const ranked = useMemo(
+    () =>
+      [...own, ...demoPlaces]
+        .map((place) => ({ place, summary: summarizePlace(place) }))
+        .sort((a, b) => b.summary.yearMmPerDay - a.summary.yearMmPerDay),
+    [own],
+  );
+  const hardest = ranked[0]?.summary.yearMmPerDay ?? 1;
+  const chosen = ranked.find(({ place }) => place.id === picked) ?? ranked[0];
+  const isOwn = chosen !== undefined && own.some((place) => place.id === chosen.place.id);
+
+  const drop = async (place: Place) => {
+    try {
+      await remove('places', place.id);
+      setPicked(null);
+      router.refresh();
+      offerUndo('places', place.id, `${place.name} put away`);
+    } catch (error) {
+      void message.error(messageOf(error));
+    }
+  };
+
+  return (
+    <div className={styles.page}>
+      <section className={styles.list} aria-label="Places, hardest drying first">
+        <h1>Places</h1>
+        <p className={styles.lead}>
+          How hard each air dries a pot: millimetres off an open wet surface a day, over the year.
+        </p>
+        {ranked.map(({ place, summary }) => (
+          <button
+            key={place.id}
+            type="button"
+            className={styles.bar}
+            aria-pressed={place.id === chosen?.place.id}
+            onClick={() => setPicked(place.id)}
+          >
+            <span className={styles.barName}>{place.name}</span>
+            <span className={styles.barValue}>{number(summary.yearMmPerDay, 1)} mm</span>
+            <span className={styles.barTrack}>
+              <span style={{ width: `${(100 * summary.yearMmPerDay) / hardest}%` }} />
+            </span>
+          </button>
+        ))}
+        <ImportPlace
+          onKept={(place) => {
+            setPicked(place.id);
+            router.refresh();
+          }}
+        />
+      </section>
+      {chosen ? (
+        <section className={styles.chosen} aria-label={chosen.place.name}>
+          <div className={styles.charts}>
+            <YearChart
+              title="Temperature and humidity"
+              lines={[
+                {
+                  label: 'day',
+                  values: chosen.place.months.map((month) => month.day.temperatureC),
+                  axis: 'temperature',
+                },
+                {
+                  label: 'night',
+                  values: chosen.place.months.map((month) => month.night.temperatureC),
+                  axis: 'temperature',
+                  isDashed: true,
+                },
+                {
+                  label: 'humidity',
+                  values: chosen.summary.months.map((month) => month.relativeHumidityPct),
+                  axis: 'humidity',
+                },
+              ]}
+            />
+            <YearChart
+              title="Vapour pressure deficit and drying power"
+              lines={[
+                {
+                  label: 'deficit',
+                  values: chosen.summary.months.map((month) => month.vapourPressureDeficitKPa),
+                  axis: 'deficit',
+                },
+                {
+                  label: 'drying',
+                  values: chosen.summary.months.map((month) => month.dryingPowerMmPerDay),
+                  axis: 'drying',
+                  isDashed: true,
+                },
+              ]}
+            />
+          </div>
+          <PlaceView place={chosen.place} isInvented={!isOwn} />
+          <div className={styles.actions}>
+            <Button icon={<DownloadOutlined />} onClick={() => download(chosen.place)}>
+              Monthly means as CSV
+            </Button>
+            {isOwn ? (
+              <Button icon={<DeleteOutlined />} onClick={() => void drop(chosen.place)}>
+                Put away
+              </Button>
+            ) : null}
+          </div>
+        </section>
+      ) : null}
+    </div>
+  );
+}
