@@ -73,3 +73,27 @@ test('cairn practice prints model beside practice', () => {
   for (const row of rows)
     expect(row.within).toBe(row.modelDays >= row.practiceDays[0]! && row.modelDays <= row.practiceDays[1]!);
 });
+
+test('cairn mix reports what a mix holds and takes out of the bags', () => {
+  const report = JSON.parse(cairn(['mix', 'examples/mixes/bark-moss-perlite.json']).out) as {
+    capacityShare: number;
+    airShare: number;
+    totalPorosity: number;
+    bags: { takeL: number }[];
+  };
+  expect(report.capacityShare + report.airShare).toBeCloseTo(report.totalPorosity, 9);
+  expect(report.bags.reduce((sum, bag) => sum + bag.takeL, 0)).toBeGreaterThan(5);
+});
+
+test('cairn place reads a logger file, and refuses a broken one by line', () => {
+  const answer = JSON.parse(cairn(['place', 'examples/places/logger-stairwell.csv']).out) as {
+    place: { months: unknown[] };
+    remarks: string[];
+    summary: { yearMmPerDay: number };
+  };
+  expect(answer.place.months).toHaveLength(12);
+  expect(answer.remarks.length).toBeGreaterThan(0);
+  const refused = cairn(['place', '-'], ['time,temp,hum', '2026-07-01 10:00,20,140'].join('\n'));
+  expect(refused).toMatchObject({ code: 2, out: '' });
+  expect(refused.err).toMatch(/line 2: relative humidity 140/);
+});

@@ -136,7 +136,7 @@ test('the setup chosen stays on the stage and the months choose its air', async 
 });
 
 test.describe('accessibility (WCAG 2.2 AA, axe)', () => {
-  for (const path of ['/', '/plants', '/library']) {
+  for (const path of ['/', '/plants', '/places', '/library']) {
     test(path, async ({ bench, app }) => {
       await bench.goto(app.address + path);
       if (path === '/') await waitForPlan(bench);

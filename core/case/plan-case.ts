@@ -12,6 +12,7 @@ import {
   genusById,
   genusIds,
   plantStates,
+  rootBallFromPotCm,
   typicalRootBallCm,
   typicalRootMm,
   type PlantInHand,
@@ -101,12 +102,16 @@ export function resolveCase(input: PlanCase): ResolvedCase {
     return otherwise;
   }
   const shootCount = given('shootCount', input.shootCount, genus.habit === 'single stem' ? 1 : 4);
+  // The pot it comes out of says more than the genus about how big its ball is.
+  const rimNowCm = input.current?.rimDiameterCm;
+  const expectedBallCm =
+    rimNowCm === undefined ? typicalRootBallCm(genus, shootCount) : Math.min(40, rootBallFromPotCm(rimNowCm));
   const plant: PlantInHand = {
     genus,
     rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, Math.round(typicalRootMm(genus) * 10) / 10),
     habit: given('habit', input.habit, genus.habit),
     shootCount,
-    rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, typicalRootBallCm(genus, shootCount)),
+    rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
     heightCm: given('heightCm', input.heightCm, genus.heightCm),
     leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, Math.round(genus.leafAreaPerShootCm2 * Math.sqrt(shootCount))),
     state: given('state', input.state, 'growing, new root tips'),

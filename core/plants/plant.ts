@@ -43,6 +43,14 @@ export function typicalRootBallCm(genus: Genus, shootCount: number): number {
   return Math.round(Math.min(30, anchorCm + spreadCm) * 2) / 2;
 }
 
+/** A root ball fills about this share of the pot it comes out of (from memory). */
+const BALL_TO_POT_SHARE = 0.85;
+
+/** The root ball to expect out of a pot of a given rim diameter, cm. */
+export function rootBallFromPotCm(rimDiameterCm: number): number {
+  return Math.round(rimDiameterCm * BALL_TO_POT_SHARE * 2) / 2;
+}
+
 /** Share of the root ball that is solid root (from memory: an eighth in a well-rooted ball). */
 const ROOT_SOLID_SHARE = 1 / 8;
 

@@ -34,6 +34,20 @@ export const reservoirRules: readonly Rule[] = [
     wouldChange: () => 'New root tips would allow it.',
   }),
   practiceRule({
+    id: 'used-to-standing-water',
+    topic: 'changing over',
+    effect: 'penalise',
+    points: 5,
+    applies: ({ context, facts }) =>
+      !facts.hasReservoir &&
+      facts.spec.approach !== 'moss pot' &&
+      (context.resolved.current.vesselKind === 'side-hole-pot' || context.resolved.current.vesselKind === 'wick-pot') &&
+      context.plant.state !== 'growing, new root tips',
+    say: () =>
+      'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',
+    wouldChange: () => 'New root tips, or staying over water, lift this.',
+  }),
+  practiceRule({
     id: 'always-moist',
     topic: 'reservoir',
     effect: 'caution',

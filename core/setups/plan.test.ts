@@ -219,6 +219,24 @@ test('no setup in any plan is one that a rule forbids (random cases)', () => {
 });
 
 describe('a case', () => {
+  test('the pot it comes out of tells the size of its root ball, unless that was measured', () => {
+    const base = { genus: 'phalaenopsis', place: 'heated-flat', current: { rimDiameterCm: 14 } };
+    expect(resolveCase(planCaseSchema.parse(base)).plant.rootBallDiameterCm).toBe(12);
+    expect(resolveCase(planCaseSchema.parse({ ...base, rootBallDiameterCm: 7 })).plant.rootBallDiameterCm).toBe(7);
+  });
+
+  test('a plant from standing water without new tips is marked down in a pot that dries', () => {
+    const answer = plan({
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      state: 'no new growth',
+      current: { vesselKind: 'wick-pot' },
+      routine: weekly,
+    });
+    const dry = answer.setups.find((setup) => setup.approach === 'organic pot')!;
+    expect(dry.findings.map((finding) => finding.ruleId)).toContain('used-to-standing-water');
+  });
+
   test('needs only genus and place; what is filled in is said', () => {
     const resolved = resolveCase(planCaseSchema.parse({ genus: 'vanda', place: 'humid-terrace' }));
     expect(resolved.assumed).toEqual(expect.arrayContaining(['rootDiameterMm', 'routine', 'month']));

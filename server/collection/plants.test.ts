@@ -1,10 +1,11 @@
 /** On a real PostgreSQL: ./check hands its address over in TEST_DATABASE_URL. */
 import { MikroORM } from '@mikro-orm/postgresql';
-import { makePlan, type PlanCase } from '@core/index';
+import { demoPlaces, makePlan, type PlanCase } from '@core/index';
 import { ormConfig } from '../db/config';
 import { Plant, Potting } from '../db/entities';
 import { ensureCollection } from './collections';
 import { listPlants, plantLog, savePotting, setPlantDeleted, setPottingDeleted } from './plants';
+import { listPlaces, savePlace, setPlaceDeleted } from './places';
 import { pottingInputSchema, type PottingInput } from './potting-input';
 
 const url = process.env.TEST_DATABASE_URL;
@@ -84,6 +85,19 @@ describeWithDatabase('the collection on PostgreSQL', () => {
     expect((await plantLog(em(), log.id))!.pottings).toHaveLength(0);
     await setPottingDeleted(em(), entry.id, null);
     expect((await plantLog(em(), log.id))!.pottings).toHaveLength(1);
+  });
+
+  test('own places are kept, hidden and brought back', async () => {
+    const { id: _id, ...air } = demoPlaces[0]!;
+    const kept = await savePlace(em(), { ...air, id: 'own-place', name: 'Own air' });
+    expect((await listPlaces(em())).find((place) => place.id === kept.id)).toMatchObject({
+      name: 'Own air',
+      months: air.months,
+    });
+    expect(await setPlaceDeleted(em(), kept.id, new Date())).toBe(true);
+    expect((await listPlaces(em())).map((place) => place.id)).not.toContain(kept.id);
+    expect(await setPlaceDeleted(em(), kept.id, null)).toBe(true);
+    expect((await listPlaces(em())).map((place) => place.id)).toContain(kept.id);
   });
 
   test('migrations run again without harm', async () => {

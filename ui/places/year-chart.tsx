@@ -84,7 +84,7 @@ export function YearChart({ title, lines }: { readonly title: string; readonly l
               borderColor: axisColor[line.axis],
               backgroundColor: axisColor[line.axis],
               borderDash: line.isDashed ? [5, 4] : [],
-              pointStyle: axisPoint[line.axis],
+              pointStyle: line.isDashed && line.axis === 'temperature' ? 'crossRot' : axisPoint[line.axis],
               pointRadius: 3,
               borderWidth: 2,
             })),

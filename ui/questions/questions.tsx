@@ -12,6 +12,7 @@ import {
   mediaCatalogue,
   number,
   plantStates,
+  vesselCatalogue,
   type Place,
   type PlanAnswer,
   type WordUnits,
@@ -54,6 +55,7 @@ const genusOptions = generaCatalogue.map((genus) => ({
   label: genus.name,
   search: `${genus.name} ${genus.alsoCalled.join(' ')}`.toLowerCase(),
 }));
+const vesselOptions = vesselCatalogue.map((kind) => ({ value: kind.id, label: kind.name }));
 const mediumOptions = mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name }));
 
 function resolvedHint(plan: PlanAnswer | null, pick: (plan: PlanAnswer) => string): string | undefined {
@@ -64,7 +66,12 @@ export function Questions({ bench, units }: QuestionsProps) {
   const { answers } = bench.draft;
   const faults = bench.reading.status === 'faulty' ? bench.reading.faults : [];
   const faultAt = (path: string): string | null => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
-  const current = (answers.current ?? {}) as { mediumId?: string; yearsInMedium?: number };
+  const current = (answers.current ?? {}) as {
+    mediumId?: string;
+    yearsInMedium?: number;
+    vesselKind?: string;
+    rimDiameterCm?: number;
+  };
   const ownPlaces = useOwnPlaces();
   // An own place is sent whole; a demo place by its name.
   const given = answers.place as string | Place | undefined;
@@ -190,6 +197,32 @@ export function Questions({ bench, units }: QuestionsProps) {
             step={0.5}
             hasFault={faultAt('current.yearsInMedium') !== null}
             onChange={(yearsInMedium) => patchCurrent({ yearsInMedium })}
+          />
+        </Field>
+      </div>
+      <div className={styles.pair}>
+        <Field id="pot" label="Its pot now" fault={faultAt('current.vesselKind')}>
+          <Select
+            id="pot"
+            allowClear
+            placeholder="unknown"
+            value={current.vesselKind}
+            options={vesselOptions}
+            popupMatchSelectWidth={false}
+            onChange={(vesselKind) => patchCurrent({ vesselKind })}
+          />
+        </Field>
+        <Field id="rim" label="Rim" fault={faultAt('current.rimDiameterCm')}>
+          <UnitNumber
+            id="rim"
+            value={current.rimDiameterCm}
+            placeholder="?"
+            suffix={isInch ? 'in' : 'cm'}
+            step={0.5}
+            toShown={isInch ? cmToInch : undefined}
+            toCore={isInch ? inchToCm : undefined}
+            hasFault={faultAt('current.rimDiameterCm') !== null}
+            onChange={(rimDiameterCm) => patchCurrent({ rimDiameterCm })}
           />
         </Field>
       </div>

@@ -6,6 +6,7 @@ import styles from './shortcuts-help.module.css';
 export const shortcuts = [
   { keys: '1 … 9', does: 'Put that setup from the shelf on the stage' },
   { keys: '← →', does: 'Six hours back or on after watering' },
+  { keys: 'Page ↑ ↓', does: 'On the slider: a day on or back' },
   { keys: '↑ ↓', does: 'On a layer’s handle: move it by half a centimetre' },
   { keys: 'Ctrl Z', does: 'Undo the last change of layers' },
   { keys: 'p', does: 'Potted it: keep plant, plan and mix' },

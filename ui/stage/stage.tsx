@@ -2,7 +2,7 @@
 
 import { RollbackOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { days, monthNames, setupTitle, vesselText, type WordUnits } from '@core/index';
 import type { BenchState } from '../bench/use-bench';
 import { MountDrawing } from '../section/mount-drawing';
@@ -23,6 +23,8 @@ interface StageProps {
 export function Stage({ bench, units }: StageProps) {
   const { spec, review, curve, plan, monthIndex } = bench;
   const [hour, setHour] = useState(0);
+  // The drawing may lag a fast hand; the slider never does.
+  const drawnHour = useDeferredValue(hour);
   const last = curve ? curve.hours.length - 1 : 0;
   const moveHour = useCallback((next: number) => setHour(Math.max(0, next)), []);
 
@@ -53,7 +55,7 @@ export function Stage({ bench, units }: StageProps) {
     );
   }
   const { plant } = plan.resolved;
-  const shownHour = Math.min(hour, last);
+  const shownHour = Math.min(drawnHour, last);
   const time = review.daysByMonth[monthIndex];
   return (
     <section className={styles.stage} aria-label="The chosen setup">
@@ -108,7 +110,8 @@ export function Stage({ bench, units }: StageProps) {
           </div>
           <TimeControl
             curve={curve}
-            hour={shownHour}
+            hour={Math.min(hour, last)}
+            shownHour={shownHour}
             units={units}
             due={`${monthNames[monthIndex]}: ${time?.status === 'dries' ? `water after ${days(time.days)}` : 'wet beyond 60 days'}`}
             onHour={moveHour}

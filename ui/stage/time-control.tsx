@@ -3,13 +3,16 @@
 /** Moves through the days after watering: slider, keys, or play. */
 import { CaretRightFilled, PauseOutlined } from '@ant-design/icons';
 import { Button, Slider } from 'antd';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type KeyboardEvent } from 'react';
 import { number, percent, temperature, type SetupCurve, type WordUnits } from '@core/index';
 import styles from './stage.module.css';
 
 interface TimeControlProps {
   readonly curve: SetupCurve;
+  /** Where the slider stands. */
   readonly hour: number;
+  /** The hour drawn; in a fast move it follows a moment later. */
+  readonly shownHour: number;
   readonly units: WordUnits;
   /** When the pot asks for water in the month shown. */
   readonly due: string;
@@ -19,8 +22,31 @@ interface TimeControlProps {
 const PLAY_STEP_HOURS = 2;
 const PLAY_EVERY_MS = 60;
 export const KEY_STEP_HOURS = 6;
+const DAY_HOURS = 24;
 
-export function TimeControl({ curve, hour, units, due, onHour }: TimeControlProps) {
+/** Where a key moves the slider to; null for other keys. */
+function keyTarget(key: string, hour: number, last: number): number | null {
+  switch (key) {
+    case 'ArrowRight':
+    case 'ArrowUp':
+      return hour + 1;
+    case 'ArrowLeft':
+    case 'ArrowDown':
+      return hour - 1;
+    case 'PageUp':
+      return hour + DAY_HOURS;
+    case 'PageDown':
+      return hour - DAY_HOURS;
+    case 'Home':
+      return 0;
+    case 'End':
+      return last;
+    default:
+      return null;
+  }
+}
+
+export function TimeControl({ curve, hour, shownHour, units, due, onHour }: TimeControlProps) {
   const [isPlaying, setPlaying] = useState(false);
   const last = curve.hours.length - 1;
   useEffect(() => {
@@ -31,10 +57,19 @@ export function TimeControl({ curve, hour, units, due, onHour }: TimeControlProp
     }, PLAY_EVERY_MS);
     return () => clearTimeout(timer);
   }, [isPlaying, hour, last, onHour]);
-  const row = curve.hours[Math.min(hour, last)];
+  const row = curve.hours[Math.min(shownHour, last)];
+
+  // The slider's own key handling sets state in an effect of every key press, which React takes for an
+  // endless loop when keys come fast; so keys are handled here.
+  const onKeyDown = (event: KeyboardEvent) => {
+    const target = keyTarget(event.key, hour, last);
+    if (target === null) return;
+    event.preventDefault();
+    onHour(Math.min(last, Math.max(0, target)));
+  };
   return (
     <div>
-      <div className={styles.timeRow}>
+      <div className={styles.timeRow} onKeyDown={onKeyDown}>
         <Button
           shape="circle"
           aria-label={isPlaying ? 'Pause' : 'Play the days'}
@@ -50,7 +85,7 @@ export function TimeControl({ curve, hour, units, due, onHour }: TimeControlProp
           max={last}
           step={1}
           value={Math.min(hour, last)}
-          keyboard
+          keyboard={false}
           onChange={onHour}
           tooltip={{ open: false }}
           ariaLabelForHandle="Hours after watering"
