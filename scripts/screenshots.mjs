@@ -49,6 +49,7 @@ await picture('mount', '/', desk, async (page) => {
 });
 await picture('tablet', '/', tablet);
 await picture('plants', '/plants', desk);
+await picture('places', '/places', desk);
 await picture('log', '/plants', desk, async (page) => {
   await page.getByRole('link', { name: /Slipper/ }).click();
   await page.getByRole('table').waitFor();
