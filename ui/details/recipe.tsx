@@ -46,7 +46,9 @@ export function Recipe({ review, units }: RecipeProps) {
       {placing.map((reason) => (
         <p key={reason.code}>{reason.sentence}</p>
       ))}
-      <p className={styles.small}>Litres are as poured from the bag: mixing and settling are allowed for.</p>
+      {isBare ? null : (
+        <p className={styles.small}>Litres are as poured from the bag: mixing and settling are allowed for.</p>
+      )}
     </div>
   );
 }

@@ -57,7 +57,9 @@ export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
               <span className={styles.rank}>{i + 1}</span>
               <span className={styles.approach}>{setup.approachName}</span>
               <span className={styles.title}>{setup.title}</span>
-              <span className={styles.facts}>{nb(`${daysRange(setup)} · ● ${percent(setup.year.comfortable)}`)}</span>
+              <span className={styles.facts}>
+                {nb(`${daysRange(setup)} · ●\u00a0${percent(setup.year.comfortable)}`)}
+              </span>
             </button>
           </li>
         ))}
