@@ -52,6 +52,9 @@ export function useBench(units: WordUnits): BenchState {
   const [working, setWorking] = useState<Working>(null);
   const [failure, setFailure] = useState<string | null>(null);
   const [history, setHistory] = useState<readonly (SetupSpec | null)[]>([]);
+  /** The question last settled: answered, failed or stopped. Any other one is still being worked out. */
+  const [settledKey, setSettledKey] = useState<string | null>(null);
+  const stoppedKey = useRef<string | null>(null);
   const planner = useRef<Planner | null>(null);
 
   useEffect(() => {
@@ -70,9 +73,11 @@ export function useBench(units: WordUnits): BenchState {
   const caseKey = reading.status === 'ok' ? JSON.stringify([reading.planCase, units]) : null;
 
   useEffect(() => {
+    if (stoppedKey.current !== caseKey) stoppedKey.current = null;
     if (caseKey === null) return undefined;
     const [nextCase] = JSON.parse(caseKey) as [PlanCase, WordUnits];
     const timer = setTimeout(() => {
+      if (stoppedKey.current === caseKey) return;
       setWorking({ done: 0, total: 1 });
       // Progress comes on a channel of its own and may arrive after the answer.
       let isOver = false;
@@ -84,6 +89,7 @@ export function useBench(units: WordUnits): BenchState {
           isOver = true;
           if (outcome.status === 'cancelled') return;
           setWorking(null);
+          setSettledKey(caseKey);
           if (outcome.status === 'failed') {
             setFailure(outcome.message);
             return;
@@ -121,7 +127,7 @@ export function useBench(units: WordUnits): BenchState {
     reading,
     planCase,
     plan,
-    working,
+    working: working ?? (caseKey !== null && caseKey !== settledKey ? { done: 0, total: 1 } : null),
     failure,
     spec,
     review,
@@ -153,6 +159,8 @@ export function useBench(units: WordUnits): BenchState {
     showMonth: (month) => patch({ monthIndex: month }),
     cancel: () => {
       planner.current?.cancel();
+      stoppedKey.current = caseKey;
+      setSettledKey(caseKey);
       setWorking(null);
     },
     setPlant: (plantId, plantName) => patch({ plantId, plantName }),
