@@ -5,9 +5,7 @@
 export type Provenance =
   | { readonly kind: 'published'; readonly source: string }
   | { readonly kind: 'common practice' }
-  | { readonly kind: 'memory' }
-  /** Made up for the demonstration data; never used for a real catalogue. */
-  | { readonly kind: 'invented' };
+  | { readonly kind: 'memory' };
 
 /** A value with its origin. */
 export interface Sourced<T> {
@@ -28,10 +26,6 @@ export function practice<const T>(value: T): Sourced<T> {
 
 export function memory<const T>(value: T): Sourced<T> {
   return { value, provenance: { kind: 'memory' } };
-}
-
-export function invented<const T>(value: T): Sourced<T> {
-  return { value, provenance: { kind: 'invented' } };
 }
 
 function isSourced(field: unknown): field is Sourced<unknown> {
