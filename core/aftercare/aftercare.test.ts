@@ -1,9 +1,11 @@
 import { planCaseSchema, resolveCase, type PlanCase } from '../case';
 import { firstAftercare } from '.';
 
+const pick = ({ plant, stance }: ReturnType<typeof resolveCase>) => ({ plant, stance });
+
 const stepsOf = (planCase: PlanCase, vessel: { isMount?: boolean; hasReservoir?: boolean } = {}) =>
   firstAftercare({
-    plant: resolveCase(planCaseSchema.parse(planCase)).plant,
+    ...pick(resolveCase(planCaseSchema.parse(planCase))),
     isMount: vessel.isMount ?? false,
     hasReservoir: vessel.hasReservoir ?? false,
   });
@@ -21,6 +23,14 @@ test('plants that hate drought are watered in at once, dormant ones kept nearly 
   expect(step(stepsOf({ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }), 'water')!.sentence).toMatch(
     /nearly dry/,
   );
+});
+
+test('after cutting roots the school decides, or else the plant', () => {
+  const ask = (genus: string, schools?: PlanCase['schools']) =>
+    step(stepsOf({ genus, place: 'cool-shade', ...(schools ? { schools } : {}) }), 'water')!.sentence;
+  expect(ask('phalaenopsis')).toMatch(/dry three or four days/);
+  expect(ask('phalaenopsis', { 'after-cutting': 'at-once' })).toMatch(/at once/);
+  expect(ask('miltoniopsis', { 'after-cutting': 'dry-spell' })).toMatch(/dry three or four days/);
 });
 
 test('feed waits a month after mounting or heavy root loss, and is halved for salt-sensitive genera', () => {

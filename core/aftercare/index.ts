@@ -1,5 +1,6 @@
 /** What follows after potting: the first weeks. Common practice, no source. */
-import type { PlantInHand } from '../plants';
+import { isFailing, type PlantInHand } from '../plants';
+import type { Stance } from '../schools';
 
 export interface AftercareStep {
   readonly code: 'water' | 'flush' | 'shade' | 'feed' | 'rest' | 'tug' | 'watch';
@@ -11,15 +12,23 @@ export interface AftercareStep {
 
 export interface AftercareInput {
   readonly plant: PlantInHand;
+  readonly stance: Pick<Stance, 'after-cutting'>;
   readonly isMount: boolean;
   readonly hasReservoir: boolean;
 }
 
 const fullFeedPpm = [50, 100] as const;
 
-export function firstAftercare({ plant, isMount, hasReservoir }: AftercareInput): readonly AftercareStep[] {
+/** Whether freshly cut roots are kept dry for some days: the school decides, or the plant. */
+function keepsDryAfterCutting(plant: PlantInHand, stance: Pick<Stance, 'after-cutting'>): boolean {
+  if (stance['after-cutting'] === 'dry-spell') return true;
+  if (stance['after-cutting'] === 'at-once') return false;
+  return plant.genus.regime !== 'evenly moist';
+}
+
+export function firstAftercare({ plant, stance, isMount, hasReservoir }: AftercareInput): readonly AftercareStep[] {
   const isDormant = plant.state === 'dormant' && plant.genus.rest === 'leafless and dry';
-  const isWeak = plant.state === 'failing, poor roots';
+  const isWeak = isFailing(plant);
   const half = plant.genus.saltTolerance === 'low' ? 0.5 : 1;
   const steps: AftercareStep[] = [
     isDormant
@@ -29,14 +38,20 @@ export function firstAftercare({ plant, isMount, hasReservoir }: AftercareInput)
           untilDay: 60,
           sentence: 'Keep nearly dry until the new growth is tall and its roots are long: water before roots is rot.',
         }
-      : plant.genus.regime === 'evenly moist'
-        ? { code: 'water', fromDay: 0, untilDay: 1, sentence: 'Water it in at once; it hates drought.' }
+      : !keepsDryAfterCutting(plant, stance)
+        ? {
+            code: 'water',
+            fromDay: 0,
+            untilDay: 1,
+            sentence:
+              plant.genus.regime === 'evenly moist' ? 'Water it in at once; it hates drought.' : 'Water it in at once.',
+          }
         : {
             code: 'water',
             fromDay: 0,
             untilDay: 4,
             sentence:
-              'If many roots were cut, some growers leave it dry a few days; others water at once. With sound roots, water now.',
+              'If roots were cut, leave it dry three or four days so that the cuts close; with sound roots, water now.',
           },
     {
       code: 'flush',

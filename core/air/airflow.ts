@@ -18,7 +18,7 @@ export const airSpeedMS: Readonly<Record<AirflowClass, number>> = {
   windy: 2.5,
 };
 
-// Air at about 22 °C (Incropera & DeWitt, table A.4).
+// Air at about 22 °C at sea level (Incropera & DeWitt, table A.4).
 const KINEMATIC_VISCOSITY_M2_S = 1.55e-5;
 const THERMAL_DIFFUSIVITY_M2_S = 2.2e-5;
 const CONDUCTIVITY_W_M_K = 0.026;
@@ -42,19 +42,31 @@ export interface SurfaceTransfer {
   readonly heatTransferWM2K: number;
 }
 
-/** Transfer coefficients of a pot-sized surface in air of the given speed (m/s) and temperature (°C). */
-export function surfaceTransfer(speedMS: number, temperatureC: number): SurfaceTransfer {
-  const reynolds = (speedMS * SURFACE_LENGTH_M) / KINEMATIC_VISCOSITY_M2_S;
+/** Standard pressure at sea level, to which the properties of air above are stated, kPa. */
+export const SEA_LEVEL_KPA = 101.325;
+
+/**
+ * Transfer coefficients of a pot-sized surface in air of the given speed (m/s), temperature (°C) and
+ * pressure (kPa). Thin air is less dense and more diffusive, in proportion to the pressure (ideal gas).
+ */
+export function surfaceTransfer(
+  speedMS: number,
+  temperatureC: number,
+  pressureKPa: number = SEA_LEVEL_KPA,
+): SurfaceTransfer {
+  const thinness = SEA_LEVEL_KPA / pressureKPa;
+  const viscosityM2S = KINEMATIC_VISCOSITY_M2_S * thinness;
+  const reynolds = (speedMS * SURFACE_LENGTH_M) / viscosityM2S;
   const forcedNusselt = 0.664 * Math.sqrt(reynolds) * Math.cbrt(PRANDTL);
   const rayleigh =
     ((GRAVITY_M_S2 / REFERENCE_KELVIN) * FREE_CONVECTION_DIFFERENCE_K * SURFACE_LENGTH_M ** 3) /
-    (KINEMATIC_VISCOSITY_M2_S * THERMAL_DIFFUSIVITY_M2_S);
+    (viscosityM2S * THERMAL_DIFFUSIVITY_M2_S * thinness);
   const freeNusselt = 0.27 * rayleigh ** 0.25;
   const nusselt = Math.cbrt(forcedNusselt ** 3 + freeNusselt ** 3);
   const convectiveWM2K = (nusselt * CONDUCTIVITY_W_M_K) / SURFACE_LENGTH_M;
   const radiativeWM2K = 4 * EMISSIVITY * STEFAN_BOLTZMANN_W_M2_K4 * (temperatureC + 273.15) ** 3;
   return {
-    massTransferMS: convectiveWM2K / (VOLUMETRIC_HEAT_J_M3_K * LEWIS_TWO_THIRDS),
+    massTransferMS: (convectiveWM2K * thinness) / (VOLUMETRIC_HEAT_J_M3_K * LEWIS_TWO_THIRDS),
     heatTransferWM2K: convectiveWM2K + radiativeWM2K,
   };
 }

@@ -11,7 +11,7 @@
  * Source: Penman 1948, Monteith 1965; here in vapour densities instead of pressures.
  */
 import { saturationVapourDensityGM3, vapourDensitySlopeGM3K, vapourPressureDeficitKPa } from './psychrometrics';
-import { surfaceTransfer } from './airflow';
+import { SEA_LEVEL_KPA, surfaceTransfer } from './airflow';
 
 /** Latent heat of vaporisation, J/g (2.45 MJ/kg: FAO Irrigation and Drainage Paper 56, annex 3). */
 export const LATENT_HEAT_J_G = 2450;
@@ -22,10 +22,13 @@ export interface AirState {
   readonly speedMS: number;
   /** Radiation absorbed by the surface, W/m². */
   readonly radiationWM2: number;
+  /** Sea level when not given. */
+  readonly pressureKPa?: number;
 }
 
 export interface DryingAir {
   readonly temperatureC: number;
+  readonly pressureKPa: number;
   readonly vapourPressureDeficitKPa: number;
   /** Deficit of vapour density of the air itself, g/m³. */
   readonly vapourDeficitGM3: number;
@@ -36,9 +39,11 @@ export interface DryingAir {
 }
 
 export function dryingAir(air: AirState): DryingAir {
-  const transfer = surfaceTransfer(air.speedMS, air.temperatureC);
+  const pressureKPa = air.pressureKPa ?? SEA_LEVEL_KPA;
+  const transfer = surfaceTransfer(air.speedMS, air.temperatureC, pressureKPa);
   return {
     temperatureC: air.temperatureC,
+    pressureKPa,
     vapourPressureDeficitKPa: vapourPressureDeficitKPa(air.temperatureC, air.relativeHumidityPct),
     vapourDeficitGM3: saturationVapourDensityGM3(air.temperatureC) * (1 - air.relativeHumidityPct / 100),
     slopeGM3K: vapourDensitySlopeGM3K(air.temperatureC),

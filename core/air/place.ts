@@ -4,6 +4,7 @@
  */
 import { airSpeedMS, type AirflowClass } from './airflow';
 import { dryingAir, openSurfaceMmPerDay, type DryingAir } from './demand';
+import { pressureAtAltitudeKPa } from './psychrometrics';
 
 export interface HalfDayAir {
   readonly temperatureC: number;
@@ -54,9 +55,10 @@ export function monthDrying(place: Place, monthIndex: number): MonthDrying {
   const speedMS = airSpeedMS[place.airflow];
   // Nights are calmer outdoors: half the day's wind (from memory).
   const nightSpeedMS = place.setting === 'outdoor' ? speedMS / 2 : speedMS;
+  const pressureKPa = pressureAtAltitudeKPa(place.altitudeM);
   return {
-    day: dryingAir({ ...month.day, speedMS, radiationWM2: month.lightWattsPerM2 }),
-    night: dryingAir({ ...month.night, speedMS: nightSpeedMS, radiationWM2: 0 }),
+    day: dryingAir({ ...month.day, speedMS, radiationWM2: month.lightWattsPerM2, pressureKPa }),
+    night: dryingAir({ ...month.night, speedMS: nightSpeedMS, radiationWM2: 0, pressureKPa }),
     lightHours: month.lightHours,
     rainMm: month.rainMm,
     rainDays: month.rainDays,

@@ -5,19 +5,28 @@
 import { z } from 'zod';
 import type { Place } from '../air';
 import { demoPlaceById, demoPlaceIds } from '../demo/places';
-import type { Routine } from '../drydown';
-import { mediumIds } from '../media';
+import type { Holiday, Routine } from '../drydown';
+import { mediumIds, type OwnMedium } from '../media';
+import { withHeatWave } from '../places/heat-wave';
 import {
+  bulbStates,
   growthHabits,
   genusById,
   genusIds,
+  hasBulbs,
   plantStates,
   rootBallFromPotCm,
   typicalRootBallCm,
   typicalRootMm,
+  usualLiveRootShare,
+  type BulbState,
+  type Genus,
   type PlantInHand,
 } from '../plants';
 import { potKindIds, mountKindIds } from '../pots';
+import { schoolIds, schools, stanceOf, type SchoolChoices, type Stance } from '../schools';
+import { genusOverridesSchema, ownGenusSchema, withOverrides } from './genus-schema';
+import { ownMediumSchema, ownPotSchema, type OwnPot } from './own-schema';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 import { placeSchema } from './place-schema';
 
@@ -48,8 +57,25 @@ export const currentSetupSchema = z.strictObject({
 
 const MONTH_MESSAGE = 'month must be between 1 and 12';
 
+/** One side for each question a grower has settled. */
+export const schoolChoicesSchema = z.strictObject(
+  Object.fromEntries(
+    schools.map((school) => [
+      school.id,
+      oneOf(
+        `schools.${school.id}`,
+        school.sides.map((side) => side.id),
+      ).optional(),
+    ]),
+  ) as Record<(typeof schoolIds)[number], z.ZodOptional<z.ZodEnum>>,
+);
+
 export const planCaseSchema = z.strictObject({
-  genus: oneOf('genus', genusIds),
+  genus: z.union([oneOf('genus', genusIds), ownGenusSchema], {
+    error: `genus must be one of ${genusIds.slice(0, 12).join(', ')} and ${genusIds.length - 12} more, or a whole genus of your own`,
+  }),
+  /** What differs on this plant from its genus. */
+  genusOverrides: genusOverridesSchema.optional(),
   place: z.union([oneOf('place', demoPlaceIds), placeSchema], {
     error: `place must be one of ${demoPlaceIds.join(', ')}, or a whole place with its 12 months`,
   }),
@@ -60,9 +86,21 @@ export const planCaseSchema = z.strictObject({
   heightCm: quantity('plantHeightCm').optional(),
   leafAreaCm2: quantity('leafAreaCm2').optional(),
   state: z.enum(plantStates, { error: `state must be one of: ${plantStates.join(', ')}` }).optional(),
+  liveRootsPct: quantity('liveRootsPct').optional(),
+  hasNewTips: z.boolean({ error: 'hasNewTips must be true or false' }).optional(),
+  bulbs: z.enum(bulbStates, { error: `bulbs must be one of: ${bulbStates.join(', ')}` }).optional(),
   current: currentSetupSchema.optional(),
   routine: routineSchema.optional(),
   yearsWanted: quantity('yearsWanted').optional(),
+  /** Weeks away, when nobody waters. */
+  holiday: z.strictObject({ fromDay: wholeQuantity('dayOfYear'), days: wholeQuantity('holidayDays') }).optional(),
+  /** One month warmer than usual. */
+  heatWave: z.strictObject({ month: z.int().min(1).max(12), warmerC: quantity('warmerC') }).optional(),
+  schools: schoolChoicesSchema.optional(),
+  /** Media the grower measured: they join the candidates. */
+  ownMedia: z.array(ownMediumSchema).max(24, { error: 'ownMedia must hold at most 24 media' }).optional(),
+  /** Pots on the shelf; when given, no other pots are proposed. */
+  ownPots: z.array(ownPotSchema).max(60, { error: 'ownPots must hold at most 60 pots' }).optional(),
   month: z.int({ error: MONTH_MESSAGE }).min(1, { error: MONTH_MESSAGE }).max(12, { error: MONTH_MESSAGE }).optional(),
 });
 
@@ -82,6 +120,12 @@ export interface ResolvedCase {
   readonly routine: Routine;
   readonly current: CurrentSetup;
   readonly yearsWanted: number | null;
+  readonly holiday: Holiday | null;
+  readonly stance: Stance;
+  /** The questions the grower settled, by themselves. */
+  readonly chosenSchools: SchoolChoices;
+  readonly ownMedia: readonly OwnMedium[];
+  readonly ownPots: readonly OwnPot[];
   /** 0 = January. */
   readonly monthIndex: number;
   readonly assumed: readonly string[];
@@ -92,9 +136,25 @@ export const DEFAULT_EVERY_DAYS = 7;
 const SPRING_NORTH = 3;
 const SPRING_SOUTH = 9;
 
-export function resolveCase(input: PlanCase): ResolvedCase {
-  const genus = genusById(input.genus);
+/** The genus of a case: from the catalogue or the grower's own, with this plant's differences. */
+export function genusOf(input: Pick<PlanCase, 'genus' | 'genusOverrides'>): Genus {
+  const genus = typeof input.genus === 'string' ? genusById(input.genus) : (input.genus as Genus);
+  return withOverrides(genus, input.genusOverrides);
+}
+
+/** What a plant is filed under: the catalogue's id, or the name of the grower's own genus. */
+export function genusIdOf(input: Pick<PlanCase, 'genus'>): string {
+  return typeof input.genus === 'string' ? input.genus : input.genus.name;
+}
+
+function placeOf(input: PlanCase): Place {
   const place = typeof input.place === 'string' ? demoPlaceById(input.place) : (input.place as Place);
+  return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
+}
+
+export function resolveCase(input: PlanCase): ResolvedCase {
+  const genus = genusOf(input);
+  const place = placeOf(input);
   const assumed: string[] = [];
   function given<T>(name: string, value: T | undefined, otherwise: T): T {
     if (value !== undefined) return value;
@@ -106,15 +166,20 @@ export function resolveCase(input: PlanCase): ResolvedCase {
   const rimNowCm = input.current?.rimDiameterCm;
   const expectedBallCm =
     rimNowCm === undefined ? typicalRootBallCm(genus, shootCount) : Math.min(40, rootBallFromPotCm(rimNowCm));
+  const state = given('state', input.state, 'growing, new root tips');
+  const habit = given('habit', input.habit, genus.habit);
   const plant: PlantInHand = {
     genus,
     rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, Math.round(typicalRootMm(genus) * 10) / 10),
-    habit: given('habit', input.habit, genus.habit),
+    habit,
     shootCount,
     rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
     heightCm: given('heightCm', input.heightCm, genus.heightCm),
     leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, Math.round(genus.leafAreaPerShootCm2 * Math.sqrt(shootCount))),
-    state: given('state', input.state, 'growing, new root tips'),
+    state,
+    liveRootShare: given('liveRootsPct', input.liveRootsPct, 100 * usualLiveRootShare(state)) / 100,
+    hasNewTips: given('hasNewTips', input.hasNewTips, state === 'growing, new root tips'),
+    bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
     plant,
@@ -127,6 +192,11 @@ export function resolveCase(input: PlanCase): ResolvedCase {
       yearsInMedium: input.current?.yearsInMedium ?? null,
     },
     yearsWanted: input.yearsWanted ?? null,
+    holiday: input.holiday ? { fromDay: input.holiday.fromDay - 1, days: input.holiday.days } : null,
+    stance: stanceOf((input.schools ?? {}) as SchoolChoices),
+    chosenSchools: (input.schools ?? {}) as SchoolChoices,
+    ownMedia: input.ownMedia ?? [],
+    ownPots: input.ownPots ?? [],
     monthIndex: given('month', input.month, place.latitudeDeg >= 0 ? SPRING_NORTH : SPRING_SOUTH) - 1,
     assumed,
   };

@@ -1,13 +1,15 @@
 /** The shape of a setup (layers, vessel) as it is read from a file, a form or a request. */
 import { z } from 'zod';
 import { MAX_MIX_PARTS, mediumIds } from '../media';
-import { mountKindIds, potKindIds } from '../pots';
+import { makePot, mountKindIds, potKindIds } from '../pots';
 import { approaches } from '../setups/spec';
+import { ownMediumSchema } from './own-schema';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
 const mixPartSchema = z.strictObject({
   mediumId: oneOf('mediumId', mediumIds),
   parts: quantity('mixParts'),
+  own: ownMediumSchema.optional(),
 });
 
 const layerSchema = z.strictObject({
@@ -25,6 +27,8 @@ const vesselSchema = z.discriminatedUnion('kind', [
     potKindId: oneOf('potKindId', potKindIds),
     rimDiameterCm: quantity('rimDiameterCm'),
     wickCount: wholeQuantity('wickCount').optional(),
+    heightCm: quantity('potHeightCm').optional(),
+    baseDiameterCm: quantity('baseDiameterCm').optional(),
   }),
   z.strictObject({
     kind: z.literal('mount'),
@@ -45,9 +49,24 @@ export const setupSpecSchema = z
     approach: z.enum(approaches, { error: `approach must be one of: ${approaches.join(', ')}` }),
     vessel: vesselSchema,
     layers: z.array(layerSchema).min(1, { error: 'layers needs at least one layer' }).max(5),
+    monthsOld: quantity('monthsOld').optional(),
   })
   .superRefine((spec, check) => {
     if (spec.layers.filter((layer) => layer.role === 'main').length !== 1) {
       check.addIssue({ code: 'custom', path: ['layers'], message: 'layers must hold exactly one main layer' });
     }
+    if (spec.vessel.kind !== 'pot') return;
+    const { heightCm } = makePot(spec.vessel.potKindId, spec.vessel.rimDiameterCm, spec.vessel);
+    const filledCm = spec.layers.reduce((sum, layer) => sum + layer.heightCm, 0);
+    if (filledCm > heightCm + 0.05) {
+      check.addIssue({
+        code: 'custom',
+        path: ['layers'],
+        message: `layers are ${round1(filledCm)} cm high together, but the pot is only ${round1(heightCm)} cm deep`,
+      });
+    }
   });
+
+function round1(value: number): number {
+  return Math.round(value * 10) / 10;
+}

@@ -7,3 +7,14 @@ import type { Drinker, Setup } from './setup';
 export function buildColumn(setup: Setup, drinker: Drinker): Column {
   return setup.kind === 'pot' ? potColumn(setup, drinker) : mountColumn(setup, drinker);
 }
+
+const COARSE_CELL_CM = 4;
+const COARSE_LEAST_CELLS = 4;
+const COARSE_PAD_CELLS = 3;
+
+/** The same in few cells, for a quick guess. Capacities are exact all the same: they are closed forms. */
+export function buildCoarseColumn(setup: Setup, drinker: Drinker): Column {
+  return setup.kind === 'pot'
+    ? potColumn(setup, drinker, COARSE_CELL_CM, COARSE_LEAST_CELLS)
+    : mountColumn(setup, drinker, COARSE_PAD_CELLS);
+}

@@ -82,12 +82,14 @@ function isDue(column: Column, state: ColumnState, thresholdShare: number): bool
 /**
  * Days from watering to the threshold in one month's air, hour by hour without keeping the curve.
  * The hour of crossing is interpolated, so that a small change of setup never moves it by a whole hour.
+ * stepHours: 1 for an answer; a few hours for a quick guess (the step is implicit, so it stays stable).
  */
 export function dryingTime(
   column: Column,
   month: MonthDrying,
   thresholdShare: number,
   horizonDays = HORIZON_DAYS,
+  stepHours = 1,
 ): DryingTime {
   const hours = monthHours(column, month);
   const state = createState(column);
@@ -95,11 +97,11 @@ export function dryingTime(
   const step = stepHour;
   let before = 1;
   const horizonHours = horizonDays * HOURS_PER_DAY;
-  for (let hour = 0; hour < horizonHours; hour += 1) {
-    const after = (step(column, hourFor(hours, hour), state) - tightG) / availableG;
+  for (let hour = 0; hour < horizonHours; hour += stepHours) {
+    const after = (step(column, hourFor(hours, hour), state, stepHours) - tightG) / availableG;
     if (after <= thresholdShare) {
       const part = before > after ? (before - thresholdShare) / (before - after) : 0;
-      return { status: 'dries', days: (hour + Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };
+      return { status: 'dries', days: (hour + stepHours * Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };
     }
     before = after;
   }

@@ -2,7 +2,7 @@
  * One kind of hour (a month's day or night) turned into the conductances of the vapour network for
  * one column. Computed once per kind, used by every hour of that kind.
  */
-import { drivingDeficitGM3, surfaceResistanceSM, LATENT_HEAT_J_G, type DryingAir } from '../air';
+import { drivingDeficitGM3, surfaceResistanceSM, LATENT_HEAT_J_G, SEA_LEVEL_KPA, type DryingAir } from '../air';
 import { inSeries } from './cell-physics';
 import type { Column } from './column';
 import { CLAY_WALL_RESISTANCE_S_M, VAPOUR_DIFFUSIVITY_M2_H } from './constants';
@@ -55,7 +55,7 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
   const stirring = air.massTransferMS / STILL_AIR_TRANSFER_MS;
   for (let i = 0; i < n; i += 1) {
     const gain = (1 + column.ventilation[i]! * stirring) / (1 + column.ventilation[i]!);
-    const diffusivity = VAPOUR_DIFFUSIVITY_M2_H * gain;
+    const diffusivity = VAPOUR_DIFFUSIVITY_M2_H * gain * (SEA_LEVEL_KPA / air.pressureKPa);
     const side = inSeries(
       (column.openSideM2[i]! * SECONDS_PER_HOUR) / resistanceSM,
       column.sidePathM[i]! * diffusivity,
@@ -68,7 +68,7 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
 
   const { leafAreaCm2, photosynthesis } = column.drinker;
   const conductance = leafConductance[photosynthesis][isDay ? 'day' : 'night'];
-  const molesPerM2S = (conductance * air.vapourPressureDeficitKPa) / 101.3;
+  const molesPerM2S = (conductance * air.vapourPressureDeficitKPa) / air.pressureKPa;
   const heatWPerK = air.heatTransferWM2K * column.heatAreaM2;
   return {
     temperatureC: air.temperatureC,

@@ -3,10 +3,10 @@
  * water drains to its lower edge: every cell has the same mean head. Bare roots are a pad of
  * velamen half a root thick.
  */
-import { hydraulicsOfMix, type Hydraulics } from '../media';
+import type { Hydraulics } from '../media';
 import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
-import type { Drinker, MountedSetup } from './setup';
+import { hydraulicsOfLayer, type Drinker, type MountedSetup } from './setup';
 
 const PAD_CELLS = 6;
 /** Share of the mount's face that pad or roots cover (from memory). */
@@ -34,7 +34,7 @@ function velamen(rootDiameterMm: number): Hydraulics {
 export function mountColumn(setup: MountedSetup, drinker: Drinker, cellCount = PAD_CELLS): Column {
   const { mount } = setup;
   const isBare = mount.padThicknessCm <= 0;
-  const medium = isBare ? velamen(drinker.rootDiameterMm) : hydraulicsOfMix(setup.pad);
+  const medium = isBare ? velamen(drinker.rootDiameterMm) : hydraulicsOfLayer({ mix: setup.pad, age: setup.age });
   const thicknessCm = isBare ? drinker.rootDiameterMm / 10 / 2 : mount.padThicknessCm;
   const faceCm2 = mount.widthCm * mount.heightCm * COVERED_SHARE;
   const padHeightCm = mount.heightCm * Math.sqrt(COVERED_SHARE);

@@ -6,13 +6,13 @@
  * pressure there reaches zero (capillary break; Hillel, Introduction to Environmental Soil Physics).
  * So crocking does not lower the perched water: it replaces medium that would have held it.
  */
-import { hydraulicsOfMix, type Hydraulics } from '../media';
+import type { Hydraulics } from '../media';
 import { areaAtCm2, coneAreaCm2, isPorous, volumeBetweenL, wallAreaCm2, widthAtCm, type Pot } from '../pots';
 import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { CELL_HEIGHT_CM, FOOT_FILL_HOURS, MIN_CELLS, UNDERSIDE_SHARE, WICK_SUPPLY_G_H } from './constants';
 import { cutLayer } from './mesh';
-import type { Drinker, PottedSetup } from './setup';
+import { hydraulicsOfLayer, type Drinker, type PottedSetup } from './setup';
 
 interface Slice {
   readonly layerIndex: number;
@@ -34,15 +34,15 @@ function waterLevelCm(pot: Pot): number {
 }
 
 /** The column's slices, top first. */
-function slicesFromTop(setup: PottedSetup, cellHeightCm: number): Slice[] {
+function slicesFromTop(setup: PottedSetup, cellHeightCm: number, leastCells: number): Slice[] {
   const totalCm = filledHeightCm(setup);
-  const targetCm = Math.min(cellHeightCm, totalCm / MIN_CELLS);
+  const targetCm = Math.min(cellHeightCm, totalCm / leastCells);
   const slices: Slice[] = [];
   let bottomCm = 0;
   let drainsToCm = waterLevelCm(setup.pot);
   let below: Hydraulics | null = null;
   setup.layers.forEach((layer, layerIndex) => {
-    const medium = hydraulicsOfMix(layer.mix);
+    const medium = hydraulicsOfLayer(layer);
     const isCapillaryBreak = below !== null && below.airEntryHeadCm < medium.airEntryHeadCm;
     if (isCapillaryBreak) drainsToCm = Math.max(drainsToCm, bottomCm);
     const topCm = bottomCm + layer.heightCm;
@@ -67,9 +67,14 @@ function wallContact(medium: Hydraulics): number {
   return 1 / (1 + medium.meanMm / 8);
 }
 
-export function potColumn(setup: PottedSetup, drinker: Drinker, cellHeightCm = CELL_HEIGHT_CM): Column {
+export function potColumn(
+  setup: PottedSetup,
+  drinker: Drinker,
+  cellHeightCm = CELL_HEIGHT_CM,
+  leastCells = MIN_CELLS,
+): Column {
   const { pot } = setup;
-  const slices = slicesFromTop(setup, cellHeightCm);
+  const slices = slicesFromTop(setup, cellHeightCm, leastCells);
   const filledCm = filledHeightCm(setup);
   const topAreaM2 = areaAtCm2(pot, filledCm) / 1e4;
   const sideAreaM2 = wallAreaCm2(pot, 0, filledCm) / 1e4;

@@ -1,7 +1,7 @@
 /**
  * What the dry-down is computed for: a vessel filled with layers, and a plant that drinks.
  */
-import type { Mix } from '../media';
+import { hydraulicsOfAgedMix, hydraulicsOfMix, type Hydraulics, type Mix, type MixAge } from '../media';
 import type { Mount, Pot } from '../pots';
 
 export type LayerRole = 'crocking' | 'main' | 'top dressing';
@@ -10,6 +10,13 @@ export interface Layer {
   readonly role: LayerRole;
   readonly mix: Mix;
   readonly heightCm: number;
+  /** New when absent. */
+  readonly age?: MixAge;
+}
+
+/** The hydraulic figures of a layer as old as it is. */
+export function hydraulicsOfLayer({ mix, age }: Pick<Layer, 'mix' | 'age'>): Hydraulics {
+  return age && age.months > 0 ? hydraulicsOfAgedMix(mix, age) : hydraulicsOfMix(mix);
 }
 
 export interface LayerBounds {
@@ -39,6 +46,7 @@ export interface MountedSetup {
   readonly kind: 'mount';
   readonly mount: Mount;
   readonly pad: Mix;
+  readonly age?: MixAge;
 }
 
 export type Setup = PottedSetup | MountedSetup;

@@ -5,7 +5,7 @@
 import { daysInMonth, type MonthDrying } from '../air';
 import { rootZoneWater, type Column } from './column';
 import { HOURS_PER_DAY, monthHours } from './dry-down';
-import { createState, reservoirG, stepHour, waterColumn, type ColumnState } from './hour';
+import { createState, reservoirG, rootZoneC, stepHour, waterColumn, type ColumnState } from './hour';
 import type { RegimeFigures } from './regime';
 import { availableShare, rootZoneAir } from './root-zone';
 import { isAway, isWateringDay, MISTING_G_M2, type Holiday, type Routine } from './routine';
@@ -16,6 +16,11 @@ export interface MonthShares {
   readonly tooDry: number;
   readonly tooWet: number;
   readonly waterings: number;
+  /** Mean air-filled porosity of the root zone, v/v. */
+  readonly meanAir: number;
+  /** Mean temperatures of the root zone and of the air about the pot, °C. */
+  readonly rootZoneC: number;
+  readonly airC: number;
 }
 
 export interface YearReport {
@@ -81,6 +86,7 @@ export function simulateYear(
   const { availableG, tightG } = rootZoneWater(column);
   // A local name spares the module look-up 8,760 times where modules are not bundled.
   const step = stepHour;
+  const pores = rootZonePores(column);
   const spell: Spell = { dryHours: 0, wetHours: 0, longestDryHours: 0, longestWetHours: 0, leastAir: 1 };
   const months: MonthShares[] = [];
   let day = 0;
@@ -89,13 +95,21 @@ export function simulateYear(
     const days = daysInMonth[monthIndex]!;
     const count: Record<Verdict, number> = { comfortable: 0, tooDry: 0, tooWet: 0 };
     let waterings = 0;
+    let waterHours = 0;
+    let rootDegrees = 0;
+    let airDegrees = 0;
     for (let dayOfMonth = 0; dayOfMonth < days; dayOfMonth += 1) {
       const rainMm = rainsOn(dayOfMonth, days, month.rainDays) ? month.rainMm / month.rainDays : 0;
       if (rainMm > 0) waterColumn(column, state, rainMm * 1000 * column.topAreaM2);
       if (!isAway(holiday, day) && waterToday(column, state, routine, day, regime)) waterings += 1;
       spell.leastAir = Math.min(spell.leastAir, rootZoneAir(column, state));
       for (let hour = 0; hour < HOURS_PER_DAY; hour += 1) {
-        const share = (step(column, hours[hour]!, state) - tightG) / availableG;
+        const kind = hours[hour]!;
+        const rootZoneG = step(column, kind, state);
+        const share = (rootZoneG - tightG) / availableG;
+        waterHours += rootZoneG;
+        rootDegrees += rootZoneC(kind, state);
+        airDegrees += kind.temperatureC;
         count[judgeHour(share, regime, spell)] += 1;
       }
       day += 1;
@@ -106,6 +120,9 @@ export function simulateYear(
       tooDry: count.tooDry / total,
       tooWet: count.tooWet / total,
       waterings,
+      meanAir: (pores.poreG - waterHours / total) / pores.volumeG,
+      rootZoneC: rootDegrees / total,
+      airC: airDegrees / total,
     });
   });
   const yearShare = (verdict: Verdict): number =>
@@ -120,4 +137,16 @@ export function simulateYear(
     longestWetSpellDays: spell.longestWetHours / HOURS_PER_DAY,
     leastAir: spell.leastAir,
   };
+}
+
+/** Pore space and volume of the root zone, both in g of water. */
+function rootZonePores(column: Column): { readonly poreG: number; readonly volumeG: number } {
+  let poreG = 0;
+  let volumeG = 0;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    if (!column.isRootZone[i]) continue;
+    poreG += column.poreG[i]!;
+    volumeG += column.volumeL[i]! * 1000;
+  }
+  return { poreG, volumeG };
 }

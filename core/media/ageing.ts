@@ -6,6 +6,7 @@
  * The course over the life is from memory of what comes out of old pots.
  */
 import type { Hydraulics, MediumFigures } from './medium';
+import { hydraulicsOfParts, type Mix } from './mix';
 import { airEntryHeadCm, hydraulicsOf } from './retention';
 
 export interface AgeingConditions {
@@ -67,4 +68,37 @@ export function agedHydraulics(
     wettability,
     dryDensityGL: fresh.dryDensityGL * settled,
   };
+}
+
+/** How old a mix is and what it has lived through. */
+export interface MixAge {
+  readonly months: number;
+  readonly conditions: AgeingConditions;
+}
+
+export const NEW_MIX: MixAge = { months: 0, conditions: ORDINARY_CONDITIONS };
+
+/** The figures of a mix after some months of use. */
+export function hydraulicsOfAgedMix(mix: Mix, age: MixAge): Hydraulics {
+  return hydraulicsOfParts(
+    mix.map(({ medium, parts }) => ({ figures: agedHydraulics(medium, age.months, age.conditions), parts })),
+  );
+}
+
+/** Height of an aged bed over that of the new one: organic parts crumble and settle. */
+export function settledHeightShare(mix: Mix, age: MixAge): number {
+  const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
+  const lostL = mix.reduce((sum, { medium, parts }) => {
+    if (!medium.organic) return sum;
+    const worn = Math.min(1, spentShare(medium, age.months, age.conditions)) ** 1.5;
+    return sum + parts * SETTLED_AT_END * worn;
+  }, 0);
+  return 1 - lostL / bagL;
+}
+
+/** Years until the mix is spent: the organic parts set the date. */
+export function mixLifeYears(mix: Mix, conditions: AgeingConditions = ORDINARY_CONDITIONS): number {
+  const organic = mix.filter((part) => part.medium.organic);
+  const deciding = organic.length > 0 ? organic : mix;
+  return Math.min(...deciding.map((part) => lifeYearsIn(part.medium, conditions)));
 }

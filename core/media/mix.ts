@@ -85,14 +85,24 @@ export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
 
 /** The figures of a mix of new media. */
 export function hydraulicsOfMix(mix: Mix): Hydraulics {
-  return hydraulicsOfParts(mix.map((part) => ({ figures: hydraulicsOf(part.medium), parts: part.parts })));
+  const known = knownMixes.get(mix);
+  if (known) return known;
+  const figures = hydraulicsOfParts(mix.map((part) => ({ figures: hydraulicsOf(part.medium), parts: part.parts })));
+  knownMixes.set(mix, figures);
+  return figures;
 }
+
+/** A plan meets the same mix in hundreds of pots; its figures never change. */
+const knownMixes = new WeakMap<Mix, Hydraulics>();
 
 /** Settling after the first waterings, as a share of the volume (common practice: about a twentieth). */
 export const SETTLING_SHARE = 0.05;
 
 export interface BagMeasure {
   readonly mediumId: string;
+  readonly name: string;
+  readonly smallMm: number;
+  readonly largeMm: number;
   readonly takeL: number;
 }
 
@@ -100,18 +110,17 @@ export interface BagMeasure {
 export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
   const bagTotal = mix.reduce((sum, part) => sum + part.parts, 0);
   const litresPerPart = (wantedL * (1 + SETTLING_SHARE)) / (volumeYield(mix) * bagTotal);
-  return mix.map((part) => ({ mediumId: part.medium.id, takeL: part.parts * litresPerPart }));
+  return mix.map(({ medium, parts }) => ({
+    mediumId: medium.id,
+    name: medium.name,
+    smallMm: medium.smallMm,
+    largeMm: medium.largeMm,
+    takeL: parts * litresPerPart,
+  }));
 }
 
 export function isOrganic(mix: Mix): boolean {
   const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
   const organicL = mix.reduce((sum, part) => sum + (part.medium.organic ? part.parts : 0), 0);
   return organicL > bagL / 4;
-}
-
-/** Years until the mix is spent: the organic parts set the date. */
-export function mixLifeYears(mix: Mix): number {
-  const organic = mix.filter((part) => part.medium.organic);
-  const deciding = organic.length > 0 ? organic : mix;
-  return Math.min(...deciding.map((part) => part.medium.lifeYears));
 }

@@ -1,6 +1,6 @@
 /** Everything a grower asks of a mix: what it holds at a depth, how it wicks and weighs, what to take out of the bags. */
-import { agedHydraulics } from './ageing';
-import { bagMeasures, hydraulicsOfParts, mixLifeYears, volumeYield, type BagMeasure, type Mix } from './mix';
+import { hydraulicsOfAgedMix, mixLifeYears, ORDINARY_CONDITIONS, settledHeightShare } from './ageing';
+import { bagMeasures, volumeYield, type BagMeasure, type Mix } from './mix';
 import { airFilledPorosity, containerCapacity } from './retention';
 
 export interface MixReport {
@@ -13,15 +13,17 @@ export interface MixReport {
   readonly drainedDensityGL: number;
   /** Volume of the settled mix over the volumes out of the bags. */
   readonly volumeYield: number;
+  /** Height of the bed over that of the new one. */
+  readonly settledHeightShare: number;
+  readonly meanPieceMm: number;
   readonly lifeYears: number;
   readonly wantedL: number;
   readonly bags: readonly BagMeasure[];
 }
 
 export function reportMix(mix: Mix, depthCm: number, wantedL: number, monthsOld = 0): MixReport {
-  const medium = hydraulicsOfParts(
-    mix.map((part) => ({ figures: agedHydraulics(part.medium, monthsOld), parts: part.parts })),
-  );
+  const age = { months: monthsOld, conditions: ORDINARY_CONDITIONS };
+  const medium = hydraulicsOfAgedMix(mix, age);
   const capacityShare = containerCapacity(medium, depthCm);
   return {
     depthCm,
@@ -32,6 +34,8 @@ export function reportMix(mix: Mix, depthCm: number, wantedL: number, monthsOld 
     dryDensityGL: medium.dryDensityGL,
     drainedDensityGL: medium.dryDensityGL + 1000 * capacityShare,
     volumeYield: volumeYield(mix),
+    settledHeightShare: settledHeightShare(mix, age),
+    meanPieceMm: medium.meanMm,
     lifeYears: mixLifeYears(mix),
     wantedL,
     bags: bagMeasures(mix, wantedL),

@@ -19,6 +19,9 @@ export const plantStates = [
   'failing, poor roots',
 ] as const satisfies readonly PlantState[];
 
+export const bulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
+export type BulbState = (typeof bulbStates)[number];
+
 export interface PlantInHand {
   readonly genus: Genus;
   readonly rootDiameterMm: number;
@@ -29,6 +32,23 @@ export interface PlantInHand {
   readonly heightCm: number;
   readonly leafAreaCm2: number;
   readonly state: PlantState;
+  /** Share of the roots that are firm, 0..1. */
+  readonly liveRootShare: number;
+  readonly hasNewTips: boolean;
+  readonly bulbs: BulbState;
+}
+
+/** Live roots under this share and no new tips: the plant cannot feed itself. */
+const FAILING_BELOW = 0.25;
+
+/** A plant that must first make roots. */
+export function isFailing(plant: PlantInHand): boolean {
+  return !plant.hasNewTips && (plant.state === 'failing, poor roots' || plant.liveRootShare < FAILING_BELOW);
+}
+
+/** What is usually found live, by state, where nothing was counted (from memory). */
+export function usualLiveRootShare(state: PlantState): number {
+  return state === 'failing, poor roots' ? 0.2 : 0.85;
 }
 
 /** The middle of the genus's root thickness, mm (geometric, since sizes spread by ratio). */
@@ -59,11 +79,11 @@ export function drinkerOf(plant: PlantInHand): Drinker {
   const radiusCm = plant.rootBallDiameterCm / 2;
   // A root ball is about as deep as two thirds of its width.
   const ballL = (Math.PI * radiusCm * radiusCm * (plant.rootBallDiameterCm * 2)) / 3 / 1000;
-  const rootedShare = plant.state === 'failing, poor roots' ? 0.3 : 1;
   return {
-    leafAreaCm2: plant.leafAreaCm2 * (plant.state === 'failing, poor roots' ? 0.5 : 1),
+    // A plant short of roots closes its pores: it drinks about half (from memory).
+    leafAreaCm2: plant.leafAreaCm2 * (isFailing(plant) ? 0.5 : 1),
     photosynthesis: plant.genus.photosynthesis,
-    rootVolumeL: ballL * ROOT_SOLID_SHARE * rootedShare,
+    rootVolumeL: ballL * ROOT_SOLID_SHARE * plant.liveRootShare,
     rootDiameterMm: plant.rootDiameterMm,
   };
 }

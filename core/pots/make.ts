@@ -26,10 +26,17 @@ function reservoirFor(kind: 'none' | 'side holes' | 'wicks', bare: Pot): Reservo
   }
 }
 
-export function makePot(potKindId: string, rimDiameterCm: number): Pot {
+/** What a grower measured on their own pot; whatever is missing follows the kind's usual proportions. */
+export interface PotMeasures {
+  readonly heightCm?: number;
+  readonly baseDiameterCm?: number;
+  readonly wickCount?: number;
+}
+
+export function makePot(potKindId: string, rimDiameterCm: number, measured: PotMeasures = {}): Pot {
   const kind = potKindById(potKindId);
-  const heightCm = round1(rimDiameterCm * kind.heightPerRim);
-  const baseDiameterCm = round1(rimDiameterCm * kind.basePerRim);
+  const heightCm = measured.heightCm ?? round1(rimDiameterCm * kind.heightPerRim);
+  const baseDiameterCm = measured.baseDiameterCm ?? round1(rimDiameterCm * kind.basePerRim);
   const baseAreaCm2 = kind.shape === 'round' ? (Math.PI / 4) * baseDiameterCm ** 2 : baseDiameterCm ** 2;
   const coneHeightCm = Math.min(kind.coneHeightCm, heightCm / 3);
   const bare: Pot = {
@@ -49,7 +56,12 @@ export function makePot(potKindId: string, rimDiameterCm: number): Pot {
     baseOpenAreaCm2: kind.baseOpenShare * baseAreaCm2,
     reservoir: { kind: 'none' },
   };
-  return { ...bare, reservoir: reservoirFor(kind.reservoir, bare) };
+  const reservoir = reservoirFor(kind.reservoir, bare);
+  const wicked =
+    reservoir.kind === 'wicks' && measured.wickCount !== undefined
+      ? { ...reservoir, wickCount: measured.wickCount }
+      : reservoir;
+  return { ...bare, reservoir: wicked };
 }
 
 export function makeMount(mountKindId: string, widthCm: number, padThicknessCm: number): Mount {

@@ -1,18 +1,29 @@
+import { changingOverRules } from './changing-over';
 import { mediumRules } from './media';
 import { moistureRules } from './moisture';
+import { plantRules } from './plant-in-hand';
 import { reservoirRules } from './reservoir';
+import { restRules } from './rest-and-absence';
 import { rootRules } from './roots';
 import type { Rule } from './rule';
 import { safetyRules } from './safety';
+import { schoolRules } from './schools';
+import { topRules } from './tops';
 import { vesselRules } from './vessels';
 
 export const allRules: readonly Rule[] = [
   ...rootRules,
+  ...plantRules,
   ...moistureRules,
   ...reservoirRules,
   ...vesselRules,
   ...mediumRules,
+  ...topRules,
+  ...changingOverRules,
+  ...restRules,
+  ...schoolRules,
   ...safetyRules,
 ];
 
+export { isWetAndClose } from './changing-over';
 export * from './rule';

@@ -2,6 +2,7 @@
 import { daysOf } from '../drydown';
 import { days, number, percent } from '../words/format';
 import { practiceRule, type Rule, type RuleInput } from './rule';
+import { Kin, kin } from '../words/kin';
 
 /** Air below this share of the need counts as suffocating. */
 const SUFFOCATES_BELOW = 0.6;
@@ -20,7 +21,7 @@ export const moistureRules: readonly Rule[] = [
     effect: 'rule out',
     applies: ({ context, facts }) => facts.airAfterWatering < SUFFOCATES_BELOW * context.plant.genus.airNeed,
     say: ({ context, facts }) =>
-      `After watering only ${percent(facts.airAfterWatering)} of the root zone is air; ${context.plant.genus.name} wants about ${percent(context.plant.genus.airNeed)}.`,
+      `After watering only ${percent(facts.airAfterWatering)} of the root zone is air; ${kin(context.plant.genus)} wants about ${percent(context.plant.genus.airNeed)}.`,
     wouldChange: () => 'A coarser grade or a deeper pot holds more air.',
   }),
   practiceRule({
@@ -35,7 +36,7 @@ export const moistureRules: readonly Rule[] = [
       return driesOffDays > NEVER_DRIES_FACTOR * longestWetDays;
     },
     say: (input) =>
-      `It takes about ${days(medianDays(input))} to dry in a middling month; ${input.context.plant.genus.name} wants its roots dried off within ${days(input.context.regime.longestWetDays ?? 0)}.`,
+      `It takes about ${days(medianDays(input))} to dry in a middling month; ${kin(input.context.plant.genus)} wants its roots dried off within ${days(input.context.regime.longestWetDays ?? 0)}.`,
     wouldChange: () => 'A smaller pot, a coarser grade, a clay wall or drier air would dry it faster.',
   }),
   practiceRule({
@@ -57,7 +58,7 @@ export const moistureRules: readonly Rule[] = [
       context.plant.genus.regime === 'fast wet-dry' &&
       context.plant.genus.overReservoir !== 'well',
     say: ({ context }) =>
-      `${context.plant.genus.name} wants to dry off between waterings; over a reservoir it never does.`,
+      `${Kin(context.plant.genus)} wants to dry off between waterings; over a reservoir it never does.`,
     wouldChange: () => 'Nothing short of emptying the reservoir each time.',
   }),
   practiceRule({

@@ -1,13 +1,15 @@
 /** Rules about standing water and wicks. */
 import { mediumById } from '../media';
+import { isFailing } from '../plants';
 import { practiceRule, type Rule } from './rule';
+import { Kin } from '../words/kin';
 
 export const reservoirRules: readonly Rule[] = [
   practiceRule({
     id: 'failing-plant-over-water',
     topic: 'reservoir',
     effect: 'rule out',
-    applies: ({ context, facts }) => facts.hasReservoir && context.plant.state === 'failing, poor roots',
+    applies: ({ context, facts }) => facts.hasReservoir && isFailing(context.plant),
     say: () =>
       'A plant with poor roots and no new tips goes under over a reservoir: the old roots rot before new ones come.',
     wouldChange: () => 'First moss in a small pot until root tips show; then it may move.',
@@ -17,7 +19,7 @@ export const reservoirRules: readonly Rule[] = [
     topic: 'reservoir',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.hasReservoir && context.plant.genus.overReservoir === 'never',
-    say: ({ context }) => `${context.plant.genus.name} does not live over standing water. ${context.plant.genus.trap}`,
+    say: ({ context }) => `${Kin(context.plant.genus)} does not live over standing water. ${context.plant.genus.trap}`,
   }),
   practiceRule({
     id: 'no-tips-no-change-to-water',
@@ -27,7 +29,7 @@ export const reservoirRules: readonly Rule[] = [
       facts.hasReservoir &&
       context.resolved.current.mediumId !== null &&
       mediumById(context.resolved.current.mediumId).organic &&
-      context.plant.state !== 'growing, new root tips' &&
+      !context.plant.hasNewTips &&
       context.plant.state !== 'new shoot starting',
     say: ({ context }) =>
       `Roots grown in ${mediumById(context.resolved.current.mediumId ?? 'bark-6-12').name.toLowerCase()} often die when moved over water, and there are no new tips to take over.`,
@@ -42,7 +44,7 @@ export const reservoirRules: readonly Rule[] = [
       !facts.hasReservoir &&
       facts.spec.approach !== 'moss pot' &&
       (context.resolved.current.vesselKind === 'side-hole-pot' || context.resolved.current.vesselKind === 'wick-pot') &&
-      context.plant.state !== 'growing, new root tips',
+      !context.plant.hasNewTips,
     say: () =>
       'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',
     wouldChange: () => 'New root tips, or staying over water, lift this.',

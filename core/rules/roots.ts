@@ -2,6 +2,7 @@
 import { pieceBandMm, switchRootMm, TOLERATED_FACTOR } from '../setups/grade';
 import { cm, mm, mmRange, number } from '../words/format';
 import { hasFamily, practiceRule, type Rule } from './rule';
+import { Kin, kin } from '../words/kin';
 
 export const rootRules: readonly Rule[] = [
   practiceRule({
@@ -27,7 +28,7 @@ export const rootRules: readonly Rule[] = [
       facts.spec.approach !== 'basket' &&
       facts.airAfterWatering < context.plant.genus.airNeed,
     say: ({ context, facts }) =>
-      `${context.plant.genus.name} refuses covered roots, and this holds only ${number(facts.airAfterWatering * 100, 0)} % air after watering.`,
+      `${Kin(context.plant.genus)} refuses covered roots, and this holds only ${number(facts.airAfterWatering * 100, 0)} % air after watering.`,
     wouldChange: ({ context }) =>
       `A medium with at least ${number(context.plant.genus.airNeed * 100, 0)} % air, a basket or a mount would pass.`,
   }),
@@ -41,7 +42,7 @@ export const rootRules: readonly Rule[] = [
       facts.spec.approach !== 'mount' &&
       facts.spec.approach !== 'basket',
     say: ({ context }) =>
-      `${context.plant.genus.name} grows its roots into the open; in a pot they turn away from the medium or rot.`,
+      `${Kin(context.plant.genus)} grows its roots into the open; in a pot they turn away from the medium or rot.`,
     wouldChange: () => 'A basket or a mount leaves them free.',
   }),
   practiceRule({
@@ -51,7 +52,7 @@ export const rootRules: readonly Rule[] = [
     applies: ({ context, facts }) =>
       context.plant.genus.cover === 'needs cover' &&
       (facts.spec.approach === 'mount' || facts.spec.approach === 'basket'),
-    say: ({ context }) => `Every root of ${context.plant.genus.name} must be covered; here they would lie bare.`,
+    say: ({ context }) => `Every root of ${kin(context.plant.genus)} must be covered; here they would lie bare.`,
     wouldChange: () => 'Only a pot covers them.',
   }),
   practiceRule({
@@ -71,7 +72,7 @@ export const rootRules: readonly Rule[] = [
     points: 6,
     applies: (input) => hasFamily(input, 'lava') && input.context.plant.genus.rootHardiness === 'fussy',
     say: ({ context }) =>
-      `${context.plant.genus.name} takes root damage badly, and rough lava does not let go of roots.`,
+      `${Kin(context.plant.genus)} takes root damage badly, and rough lava does not let go of roots.`,
   }),
   practiceRule({
     id: 'gentle-next-time',
@@ -81,7 +82,7 @@ export const rootRules: readonly Rule[] = [
     applies: (input) =>
       input.context.plant.genus.rootHardiness === 'fussy' && !input.facts.isOrganic && !hasFamily(input, 'lava'),
     say: ({ context }) =>
-      `${context.plant.genus.name} hates disturbance, and this medium lasts: next time the root ball moves on whole.`,
+      `${Kin(context.plant.genus)} hates disturbance, and this medium lasts: next time the root ball moves on whole.`,
   }),
   practiceRule({
     id: 'slots-catch-roots',
@@ -104,7 +105,7 @@ export const rootRules: readonly Rule[] = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.heightCm > 0.7 * facts.setup.pot.rimDiameterCm,
     say: ({ facts, context }, units) =>
-      `${context.plant.genus.name} roots shallowly; a depth of ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)} stays wet unused.`,
+      `${Kin(context.plant.genus)} roots shallowly; a depth of ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)} stays wet unused.`,
     wouldChange: () => 'A wide low pan or a basket would not lose these points.',
   }),
 ];

@@ -1,14 +1,17 @@
 /** Rules about mounts, baskets and pots. */
 import { chooseSize, yearsOfRoom } from '../setups/size';
-import { cm, number, temperature } from '../words/format';
+import { cm, mm, number, temperature } from '../words/format';
+import { runsOneWay } from '../plants';
 import { hasFamily, practiceRule, type Rule } from './rule';
+import { STEADY_TIPPING_DEG } from './steadiness';
+import { Kin, kin } from '../words/kin';
 
 /** Air for mounts: 60-80 % humidity (common practice). */
 const MOUNT_HUMIDITY_PCT = 60;
+/** What slats and nets let through, mm (from memory of common baskets and net pots). */
+const NET_OPENING_MM = 10;
 /** In dry air a mount must be wetted every day. */
 const MOUNT_LONGEST_GAP_DAYS = 1;
-/** A pot that tips at less than this needs weight or a stake. */
-const STEADY_TIPPING_DEG = 18;
 
 export const vesselRules: readonly Rule[] = [
   practiceRule({
@@ -28,10 +31,11 @@ export const vesselRules: readonly Rule[] = [
     topic: 'mount',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.spec.approach === 'mount' && context.plant.genus.onMount === 'never',
-    say: ({ context }) => `${context.plant.genus.name} does not live on a mount. ${context.plant.genus.trap}`,
+    say: ({ context }) => `${Kin(context.plant.genus)} does not live on a mount. ${context.plant.genus.trap}`,
   }),
   practiceRule({
     id: 'mount-work',
+    schools: { mounts: ['count-work'] },
     topic: 'mount',
     effect: 'penalise',
     points: 6,
@@ -48,7 +52,7 @@ export const vesselRules: readonly Rule[] = [
       (facts.spec.approach === 'mount' || facts.spec.approach === 'basket') &&
       context.plant.genus.onMount === 'well' &&
       context.plant.genus.cover === 'refuses cover',
-    say: ({ context }) => `${context.plant.genus.name} is happiest with its roots in the open.`,
+    say: ({ context }) => `${Kin(context.plant.genus)} is happiest with its roots in the open.`,
   }),
   practiceRule({
     id: 'basket-for-pots-plants',
@@ -56,7 +60,7 @@ export const vesselRules: readonly Rule[] = [
     effect: 'penalise',
     points: 6,
     applies: ({ context, facts }) => facts.spec.approach === 'basket' && context.plant.genus.onMount === 'never',
-    say: ({ context }) => `${context.plant.genus.name} is a pot plant; a basket dries its roots from every side.`,
+    say: ({ context }) => `${Kin(context.plant.genus)} is a pot plant; a basket dries its roots from every side.`,
   }),
   practiceRule({
     id: 'too-small-to-hold',
@@ -66,14 +70,18 @@ export const vesselRules: readonly Rule[] = [
     applies: ({ context, facts }) => {
       const { vessel } = facts.spec;
       if (vessel.kind !== 'pot') return false;
-      const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted);
-      return chooseSize(context.plant, vessel.potKindId, years).isTight;
+      const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted, context.resolved.stance);
+      const { neededCm } = chooseSize(context.plant, vessel.potKindId, years);
+      // In a square pot a runner has the diagonal.
+      const gain =
+        facts.setup.kind === 'pot' && facts.setup.pot.shape === 'square' && runsOneWay(context.plant.habit) ? 1.2 : 1;
+      return vessel.rimDiameterCm * gain < neededCm - 0.05;
     },
     say: ({ context, facts }, units) => {
       const rim = facts.spec.vessel.kind === 'pot' ? facts.spec.vessel.rimDiameterCm : 0;
-      return `The largest of these pots, ${cm(rim, units)}, is too small for a ${cm(context.plant.rootBallDiameterCm, units)} root ball and its growth.`;
+      return `${cm(rim, units)} is too small for a ${cm(context.plant.rootBallDiameterCm, units)} root ball and its growth.`;
     },
-    wouldChange: () => 'Dividing the plant, or fewer years between repots, would fit it.',
+    wouldChange: () => 'A larger pot, dividing the plant, or fewer years between repots would fit it.',
   }),
   practiceRule({
     id: 'tips-over',
@@ -103,6 +111,7 @@ export const vesselRules: readonly Rule[] = [
   }),
   practiceRule({
     id: 'holes-in-still-damp-air',
+    schools: { holes: ['where-damp'] },
     topic: 'pot',
     effect: 'penalise',
     points: 4,
@@ -143,5 +152,218 @@ export const vesselRules: readonly Rule[] = [
     say: ({ facts }, units) =>
       `A ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.rimDiameterCm : 0, units)} pot takes a good deal of shelf.`,
     wouldChange: () => 'Fewer years of growing room would allow a smaller one.',
+  }),
+  practiceRule({
+    id: 'wide-and-low-for-creepers',
+    topic: 'pot',
+    effect: 'prefer',
+    points: 3,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.heightCm <= 0.6 * facts.setup.pot.rimDiameterCm &&
+      (context.plant.habit === 'rambling' || context.plant.habit === 'creeping stem'),
+    say: () => 'Wide and low: its shallow roots use all of it as it spreads.',
+  }),
+  practiceRule({
+    id: 'deep-for-deep-roots',
+    topic: 'pot',
+    effect: 'prefer',
+    points: 2,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.heightCm > 1.2 * facts.setup.pot.rimDiameterCm &&
+      context.plant.rootDiameterMm >= 3 &&
+      context.plant.heightCm >= 50,
+    say: ({ facts }, units) =>
+      `${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)} of depth suits long thick roots and stands against a tall plant.`,
+  }),
+  practiceRule({
+    id: 'clay-for-fast-drying',
+    topic: 'pot',
+    effect: 'prefer',
+    points: 2,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.wall === 'unglazed clay' &&
+      context.plant.genus.regime === 'fast wet-dry' &&
+      context.climate.meanHumidityPct >= 55,
+    say: ({ context }) =>
+      `Clay dries from its sides too, which fast wet-dry roots want at ${number(context.climate.meanHumidityPct, 0)} % humidity.`,
+  }),
+  practiceRule({
+    id: 'clay-drinks-the-moisture',
+    topic: 'pot',
+    effect: 'penalise',
+    points: 4,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.wall === 'unglazed clay' &&
+      context.plant.genus.regime === 'evenly moist' &&
+      context.plant.genus.temperature !== 'cool' &&
+      context.climate.meanHumidityPct < 50,
+    say: ({ context }) =>
+      `In ${number(context.climate.meanHumidityPct, 0)} % air unglazed clay takes the moisture that ${kin(context.plant.genus)} must never lack.`,
+    wouldChange: () => 'Plastic or glazed clay would keep it.',
+  }),
+  practiceRule({
+    id: 'opaque-for-ground-orchids',
+    topic: 'pot',
+    effect: 'penalise',
+    points: 2,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.wall === 'clear plastic' &&
+      (context.plant.genus.cover === 'needs cover' || facts.spec.approach === 'soil-like mix'),
+    say: () => 'Roots of ground orchids shun light; a clear wall lets it in and grows algae.',
+    wouldChange: () => 'An outer pot round it takes this away.',
+  }),
+  practiceRule({
+    id: 'falls-through-the-net',
+    topic: 'pot',
+    effect: 'rule out',
+    applies: ({ facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.openShare >= 0.3 &&
+      facts.mainMix.every(({ medium }) => medium.pieceShape !== 'strand' && medium.largeMm < NET_OPENING_MM),
+    say: ({ facts }, units) => `Pieces of about ${mm(facts.pieceMm, units)} fall through slats and nets.`,
+    wouldChange: () => 'Pieces over 10 mm, or moss among them, would stay in.',
+  }),
+  practiceRule({
+    id: 'mesh-under-fine-media',
+    topic: 'pot',
+    effect: 'require step',
+    applies: ({ facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.reservoir.kind === 'none' &&
+      facts.setup.layers[0]?.role === 'main' &&
+      facts.mainMix.some(({ medium }) => medium.pieceShape !== 'strand' && medium.smallMm < 3),
+    say: () => 'Lay a piece of mesh over the holes: the fine part of the mix runs out without crocking.',
+  }),
+  practiceRule({
+    id: 'cone-lets-air-in',
+    topic: 'pot',
+    effect: 'prefer',
+    points: 1.5,
+    applies: ({ facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.cone !== null &&
+      facts.isOrganic &&
+      facts.setup.pot.rimDiameterCm >= 13,
+    say: ({ facts }, units) =>
+      `The ${cm(facts.setup.kind === 'pot' ? (facts.setup.pot.cone?.heightCm ?? 0) : 0, units)} cone lets air into the middle, where a wide pot dries last.`,
+  }),
+  practiceRule({
+    id: 'big-pot-made-small',
+    topic: 'pot',
+    effect: 'prefer',
+    points: 2,
+    applies: ({ facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.isOrganic &&
+      facts.setup.pot.rimDiameterCm >= 17 &&
+      facts.setup.layers[0]?.role === 'crocking' &&
+      facts.setup.layers[0].heightCm >= 0.25 * facts.setup.pot.heightCm,
+    say: ({ facts }, units) =>
+      `${cm(facts.setup.kind === 'pot' ? (facts.setup.layers[0]?.heightCm ?? 0) : 0, units)} of crocking makes a big pot small: only the layer above it stays wet.`,
+  }),
+  practiceRule({
+    id: 'runner-on-the-diagonal',
+    topic: 'pot',
+    effect: 'prefer',
+    points: 1,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' && facts.setup.pot.shape === 'square' && runsOneWay(context.plant.habit),
+    say: ({ facts }, units) =>
+      `Set on the diagonal of the square pot it runs ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.rimDiameterCm * 1.41 : 0, units)} before it meets a wall.`,
+  }),
+  practiceRule({
+    id: 'twice-daily-in-heat',
+    topic: 'mount',
+    effect: 'caution',
+    applies: ({ context, facts }) => facts.spec.approach === 'mount' && context.climate.warmestC >= 30,
+    say: ({ context }, units) =>
+      `In your hottest weeks, up to ${temperature(context.climate.warmestC, units)}, wet it twice a day.`,
+  }),
+  practiceRule({
+    id: 'tough-ones-on-mounts',
+    topic: 'mount',
+    effect: 'prefer',
+    points: 3,
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'mount' &&
+      context.plant.genus.onMount === 'well' &&
+      context.plant.genus.regime === 'nearly dry' &&
+      context.climate.leastHumidityPct >= 65,
+    say: ({ context }) =>
+      `Tough roots in air that never falls under ${number(context.climate.leastHumidityPct, 0)} %: one or two soaks a week can do.`,
+  }),
+  practiceRule({
+    id: 'fix-so-nothing-moves',
+    topic: 'mount',
+    effect: 'require step',
+    applies: ({ facts }) => facts.spec.approach === 'mount',
+    say: () => 'Fix it so that nothing moves, with a thread that does not cut; keep bulbs and leaves out of the moss.',
+  }),
+  practiceRule({
+    id: 'slab-needs-a-pad',
+    topic: 'mount',
+    effect: 'penalise',
+    points: 6,
+    applies: ({ facts }) =>
+      facts.setup.kind === 'mount' &&
+      (facts.setup.mount.material === 'plastic slab' || facts.setup.mount.material === 'clay plate') &&
+      facts.setup.mount.padThicknessCm <= 0,
+    say: () => 'Bare plastic or clay gives young roots nothing to grip and nothing damp.',
+    wouldChange: () => 'A thin pad of moss would lift this.',
+  }),
+  practiceRule({
+    id: 'wind-rocks-it',
+    topic: 'pot',
+    effect: 'penalise',
+    points: 4,
+    applies: ({ context, judgement }) =>
+      context.place.airflow === 'windy' &&
+      judgement?.stability !== undefined &&
+      judgement.stability !== null &&
+      judgement.stability.tippingAngleDeg < STEADY_TIPPING_DEG + 8,
+    say: ({ judgement }) =>
+      `Tipping at ${number(judgement?.stability?.tippingAngleDeg ?? 0, 0)}°, the wind there will rock it, and what rocks does not root.`,
+    wouldChange: () => 'A heavier pot, stones or a lee corner would steady it.',
+  }),
+  practiceRule({
+    id: 'heavy-on-the-shelf',
+    topic: 'pot',
+    effect: 'caution',
+    applies: ({ judgement }) => (judgement?.stability?.weightG ?? 0) > 4000,
+    say: ({ judgement }) =>
+      `Half dry it weighs ${number((judgement?.stability?.weightG ?? 0) / 1000, 1)} kg: mind the shelf and your back.`,
+  }),
+  practiceRule({
+    id: 'depth-out-of-reach',
+    topic: 'pot',
+    effect: 'penalise',
+    points: 4,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.heightCm > 1.2 * facts.setup.pot.rimDiameterCm &&
+      context.plant.heightCm < 40 &&
+      context.plant.genus.depth !== 'bulb 4 cm under',
+    say: ({ facts }, units) =>
+      `Its roots will not reach down ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)}; the foot of a deep pot stays wet and unused.`,
+    wouldChange: () => 'An ordinary pot would lift this.',
+  }),
+  practiceRule({
+    id: 'pad-on-roots-that-refuse-cover',
+    topic: 'mount',
+    effect: 'penalise',
+    points: 5,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'mount' &&
+      facts.setup.mount.padThicknessCm > 0 &&
+      context.plant.genus.cover === 'refuses cover' &&
+      context.climate.leastHumidityPct >= MOUNT_HUMIDITY_PCT,
+    say: ({ context }) =>
+      `In ${number(context.climate.leastHumidityPct, 0)} % air its roots need no pad, and ${kin(context.plant.genus)} refuses to have them covered.`,
+    wouldChange: () => 'In drier air a thin pad is a fair price.',
   }),
 ];

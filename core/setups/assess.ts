@@ -3,6 +3,7 @@
  * routine, the air in the root zone, weight and stability.
  */
 import {
+  buildCoarseColumn,
   buildColumn,
   COVERED_SHARE,
   createState,
@@ -11,6 +12,7 @@ import {
   dryingTime,
   dryingTimeByMonth,
   filledHeightCm,
+  hydraulicsOfLayer,
   layerBounds,
   rootZoneAir,
   simulateYear,
@@ -20,7 +22,7 @@ import {
   type YearReport,
   type RegimeFigures,
 } from '../drydown';
-import { containerCapacity, hydraulicsOfMix, isOrganic, mixLifeYears, type Mix } from '../media';
+import { containerCapacity, isOrganic, mixLifeYears, type Mix } from '../media';
 import { place as placePlant, type Placement } from '../placement';
 import { plantWeightG } from '../plants';
 import { stability, volumeBetweenL, type Stability } from '../pots';
@@ -55,9 +57,10 @@ export interface Judgement {
   readonly stability: Stability | null;
 }
 
-export function factsOf(context: CaseContext, spec: SetupSpec): CandidateFacts {
-  const setup = realise(spec);
-  const column = buildColumn(setup, context.drinker);
+/** mesh "coarse" is for screening only: what it says before drying is exact, its days are a guess. */
+export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'coarse' = 'fine'): CandidateFacts {
+  const setup = realise(spec, context.ageing);
+  const column = (mesh === 'fine' ? buildColumn : buildCoarseColumn)(setup, context.drinker);
   const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
   const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
   const heaviest = [...mainMix].sort((a, b) => b.parts - a.parts)[0]!;
@@ -73,7 +76,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec): CandidateFacts {
     pieceMm,
     misfit: sizeMatters ? misfitFactor(pieceMm, context.plant.rootDiameterMm) : 1,
     isOrganic: !isBare && isOrganic(mainMix),
-    lifeYears: isBare ? 10 : mixLifeYears(mainMix),
+    lifeYears: isBare ? 10 : mixLifeYears(mainMix, context.ageing),
     airAfterWatering: rootZoneAir(column, createState(column)),
     hasReservoir: column.reservoirCapacityG > 0,
     placement: placePlant(
@@ -85,9 +88,9 @@ export function factsOf(context: CaseContext, spec: SetupSpec): CandidateFacts {
   };
 }
 
-/** Months looked at before the whole year is worth computing: one of each season. */
-const SCREEN_MONTHS = [0, 3, 6, 9] as const;
-const SCREEN_HORIZON_DAYS = 21;
+/** Looked at before the whole year is worth computing: the hardest and the mildest month, in long steps. */
+const SCREEN_HORIZON_DAYS = 20;
+const SCREEN_STEP_HOURS = 4;
 
 /** How long the roots stay wet or dry between two waterings, against what they tolerate, in days beyond. */
 function excessDays(days: number, gapDays: number, regime: RegimeFigures): number {
@@ -100,18 +103,18 @@ function excessDays(days: number, gapDays: number, regime: RegimeFigures): numbe
 }
 
 /**
- * A quick guess of how well a setup suits, 0 (badly) to 1, from four months' drying times. Only
+ * A quick guess of the share of the year in comfort, 0..1, from the drying times of two months. Only
  * decides which setups are worth the whole year; never shown.
  */
-export function screen(context: CaseContext, facts: CandidateFacts): number {
+export function screenComfort(context: CaseContext, facts: CandidateFacts): number {
   const { regime, gapDays, climate } = context;
-  const misses = SCREEN_MONTHS.map((month) => {
-    const time = dryingTime(facts.column, climate.year[month]!, regime.waterAtShare, SCREEN_HORIZON_DAYS);
+  const misses = [climate.hardestMonth, climate.mildestMonth].map((month) => {
+    const air = climate.year[month]!;
+    const time = dryingTime(facts.column, air, regime.waterAtShare, SCREEN_HORIZON_DAYS, SCREEN_STEP_HOURS);
     return excessDays(daysOf(time), gapDays ?? Math.max(1, daysOf(time)), regime);
   });
   const meanMiss = misses.reduce((sum, miss) => sum + miss, 0) / misses.length;
-  const airShort = Math.max(0, 1 - facts.airAfterWatering / context.plant.genus.airNeed);
-  return 1 / (1 + meanMiss) - airShort * 0.5 - (facts.misfit - 1) * 0.15;
+  return 1 / (1 + meanMiss);
 }
 
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
@@ -123,7 +126,7 @@ export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
     reservoirDays: facts.hasReservoir
       ? dryDown(facts.column, fastest, context.regime.waterAtShare).reservoirDays
       : null,
-    year: simulateYear(facts.column, context.climate.year, context.routine, context.regime),
+    year: simulateYear(facts.column, context.climate.year, context.routine, context.regime, context.holiday),
     stability: stabilityOf(context, facts),
   };
 }
@@ -132,7 +135,7 @@ function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | n
   const { setup } = facts;
   if (setup.kind !== 'pot') return null;
   const layers = setup.layers.map((layer) => {
-    const medium = hydraulicsOfMix(layer.mix);
+    const medium = hydraulicsOfLayer(layer);
     // Weighed half dry: the state in which a pot most easily falls over and is still in use.
     return {
       heightCm: layer.heightCm,

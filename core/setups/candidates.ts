@@ -1,44 +1,57 @@
-/** Generates the setups to be judged: every recipe in the grades and pots that suit the plant. */
+/**
+ * Generates the setups to be judged: every recipe in the grades that suit the roots, in the pots
+ * that suit the plant, with and without crocking and top dressing.
+ */
 import { mediaCatalogue, mediumById, type MediumFamily, type MediumFigures } from '../media';
-import { makePot, mountKindById } from '../pots';
+import { mountKindById } from '../pots';
 import type { CaseContext } from './context';
 import { byFit } from './grade';
-import { mountKinds, mountPadsCm, recipes, type Recipe } from './recipes';
-import { realiseMix, type LayerSpec, type MixPartSpec, type SetupSpec } from './spec';
-import { chooseSize, yearsOfRoom } from './size';
+import { mountKinds, mountPadsCm, recipes, topDressings, type Recipe, type TopDressing } from './recipes';
+import {
+  mediumOfPart,
+  potOf,
+  realiseMix,
+  type LayerSpec,
+  type MixPartSpec,
+  type PotSpec,
+  type SetupSpec,
+} from './spec';
+import { potsToTry, yearsOfRoom } from './size';
 
 /** Space left under the rim so that water does not run over, cm. */
 export const RIM_GAP_CM = 1;
 /** Grades tried for each family. */
-const GRADES_TRIED = 2;
+const GRADES_TRIED = 3;
+/** Air in which growers lay moss on top (common practice: "dry homes"; the figure from memory). */
+const DRY_HOME_PCT = 45;
+/** Under this a layer is no layer, cm. */
+const LEAST_MAIN_CM = 1.5;
 
 const figures: readonly MediumFigures[] = mediaCatalogue.map((entry) => mediumById(entry.id));
 
 /** Media that serve in a mix or as crocking but do not fill a pot by themselves. */
 const neverAlone = new Set(['sphagnum-packed', 'sphagnum-chopped', 'brick-8-16', 'cork-8-16', 'coco-fibre']);
 
-function gradesOf(family: MediumFamily): readonly MediumFigures[] {
-  return figures.filter((medium) => medium.family === family && !neverAlone.has(medium.id));
+/** A base of a mix: a catalogue grade, or the grower's own medium. */
+type Base = Pick<MixPartSpec, 'mediumId' | 'own'>;
+
+/** Bases of a family, best fitting first; the grower's own media of that family come as well. */
+function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
+  const grades = figures.filter((medium) => medium.family === family && !neverAlone.has(medium.id));
+  const fitting = byFit(grades, context.plant.rootDiameterMm).slice(0, GRADES_TRIED);
+  const own = context.resolved.ownMedia.filter((medium) => mediumById(medium.likeId).family === family);
+  return [
+    ...fitting.map((medium) => ({ mediumId: medium.id })),
+    ...own.map((medium) => ({ mediumId: medium.likeId, own: medium })),
+  ];
 }
 
 function roundHalf(value: number): number {
   return Math.round(value * 2) / 2;
 }
 
-/** Crocking as a share of the depth by main medium: more under fine media, none where an air cone or a reservoir does the work. */
-function crockingShare(approach: SetupSpec['approach'], hasCone: boolean): number {
-  switch (approach) {
-    case 'organic pot':
-      return hasCone ? 0 : 0.15;
-    case 'moist inorganic':
-      return hasCone ? 0 : 0.15;
-    case 'moss pot':
-      return hasCone ? 0.15 : 0.2;
-    case 'soil-like mix':
-      return 0.12;
-    default:
-      return 0;
-  }
+function round1(value: number): number {
+  return Math.round(value * 10) / 10;
 }
 
 /** Coarse pieces that the main medium does not fall through: the next size that is at least three times coarser. */
@@ -46,23 +59,22 @@ function crockingFor(main: MediumFigures): string {
   return main.largeMm > 8 ? 'pebbles-16-32' : main.largeMm > 4 ? 'clay-pebbles-8-16' : 'pebbles-8-16';
 }
 
-/** Layers that fill a pot to a finger under the rim. */
+/** Layers that fill a pot to a finger under the rim; crockingShare is of the filled depth. */
 export function fillPot(
-  approach: SetupSpec['approach'],
-  potKindId: string,
-  rimDiameterCm: number,
+  vessel: PotSpec,
   mix: readonly MixPartSpec[],
-  topDressing: { readonly mediumId: string; readonly heightCm: number } | null,
+  crockingShare: number,
+  topDressing: Pick<TopDressing, 'mediumId' | 'heightCm'> | null,
 ): readonly LayerSpec[] {
-  const pot = makePot(potKindId, rimDiameterCm);
-  const filledCm = Math.max(1.5, pot.heightCm - RIM_GAP_CM);
-  const base = mediumById(mix[0]!.mediumId);
-  const crockingCm = roundHalf(filledCm * crockingShare(approach, pot.cone !== null));
+  const pot = potOf(vessel);
+  const filledCm = Math.max(LEAST_MAIN_CM, pot.heightCm - RIM_GAP_CM);
+  const crockingCm = roundHalf(filledCm * crockingShare);
   const topCm = topDressing ? topDressing.heightCm : 0;
-  const mainCm = Math.round((filledCm - crockingCm - topCm) * 10) / 10;
+  const mainCm = round1(filledCm - crockingCm - topCm);
   const layers: LayerSpec[] = [];
   if (crockingCm > 0) {
-    layers.push({ role: 'crocking', mix: [{ mediumId: crockingFor(base), parts: 1 }], heightCm: crockingCm });
+    const crocking = crockingFor(mediumOfPart(mix[0]!));
+    layers.push({ role: 'crocking', mix: [{ mediumId: crocking, parts: 1 }], heightCm: crockingCm });
   }
   layers.push({ role: 'main', mix, heightCm: mainCm });
   if (topDressing) {
@@ -75,19 +87,54 @@ export function fillPot(
   return layers;
 }
 
-function potted(recipe: Recipe, grade: MediumFigures, vesselKind: string, context: CaseContext): SetupSpec {
-  const mix: MixPartSpec[] = [
-    { mediumId: grade.id, parts: 4 },
-    ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
-  ];
-  const normal = mix.length === 1 ? [{ mediumId: grade.id, parts: 1 }] : mix;
-  const years = yearsOfRoom(realiseMix(normal), context.resolved.yearsWanted);
-  const { rimDiameterCm } = chooseSize(context.plant, vesselKind, years);
-  return {
-    approach: recipe.approach,
-    vessel: { kind: 'pot', potKindId: vesselKind, rimDiameterCm },
-    layers: fillPot(recipe.approach, vesselKind, rimDiameterCm, normal, null),
-  };
+/** Tops to try: the one the grower holds to, or the bare top and every other when they left it open. */
+function topsFor(recipe: Recipe, context: CaseContext): readonly (TopDressing | null)[] {
+  if (!recipe.takesTop) return [null];
+  const chosen = context.resolved.chosenSchools.top;
+  if (chosen === undefined) return [null, ...topDressings.filter((top) => isWorthTrying(top, context))];
+  return [topDressings.find((top) => top.side === chosen) ?? null];
+}
+
+/** Lava and moss on top answer dry air and wandering growth; elsewhere nobody reaches for them. */
+function isWorthTrying(top: TopDressing, { climate, plant }: CaseContext): boolean {
+  const wanders = plant.habit === 'climbing chain' || plant.habit === 'rambling';
+  switch (top.side) {
+    case 'pebbles':
+      return true;
+    case 'lava':
+      return wanders;
+    case 'moss':
+      return wanders || climate.meanHumidityPct < DRY_HOME_PCT;
+  }
+}
+
+function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonly SetupSpec[] {
+  const { plant, resolved } = context;
+  const mix: readonly MixPartSpec[] =
+    recipe.additions.length === 0
+      ? [{ ...base, parts: 1 }]
+      : [
+          { ...base, parts: 4 },
+          ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
+        ];
+  const years =
+    recipe.approach === 'recovery in moss' ? 0 : yearsOfRoom(realiseMix(mix), resolved.yearsWanted, resolved.stance);
+  const tops = topsFor(recipe, context);
+  return recipe.vesselKinds.flatMap((kind) =>
+    potsToTry(plant, kind, years, resolved.ownPots).flatMap((vessel) => {
+      const pot = potOf(vessel);
+      // An air cone, a net or a reservoir does the work of crocking.
+      const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || pot.openShare >= 0.3;
+      const crockings = needsNone ? recipe.crockingShares.filter((share) => share === 0) : recipe.crockingShares;
+      return (crockings.length > 0 ? crockings : [0]).flatMap((crocking) =>
+        tops.flatMap((top): SetupSpec[] => {
+          const layers = fillPot(vessel, mix, crocking, top);
+          const main = layers.find((layer) => layer.role === 'main')!;
+          return main.heightCm < LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel, layers }];
+        }),
+      );
+    }),
+  );
 }
 
 function mounted(mountKindId: string, padThicknessCm: number, context: CaseContext): SetupSpec {
@@ -106,9 +153,7 @@ function mounted(mountKindId: string, padThicknessCm: number, context: CaseConte
 /** All setups to judge for a case, in a fixed order. */
 export function generateCandidates(context: CaseContext): readonly SetupSpec[] {
   const potSetups = recipes.flatMap((recipe) =>
-    byFit(gradesOf(recipe.base), context.plant.rootDiameterMm)
-      .slice(0, GRADES_TRIED)
-      .flatMap((grade) => recipe.vesselKinds.map((kind) => potted(recipe, grade, kind, context))),
+    basesOf(recipe.base, context).flatMap((base) => pottedSetups(recipe, base, context)),
   );
   const mountSetups = mountKinds.flatMap((kind) => mountPadsCm.map((pad) => mounted(kind, pad, context)));
   return [...potSetups, ...mountSetups];

@@ -1,10 +1,12 @@
 /**
  * The plan: generate setups, rule out, judge, rank, and say why.
  */
-import { bagMeasures, mediumById } from '../media';
+import { bagMeasures, mediumById, type BagMeasure } from '../media';
 import { firstAftercare, type AftercareStep } from '../aftercare';
 import { resolveCase, type PlanCase, type ResolvedCase } from '../case/plan-case';
-import { allRules, runRules, type RuleFinding } from '../rules';
+import { changeOver, type ChangeOver } from '../changeover';
+import { costsOf, type SetupCosts } from '../costs';
+import { allRules, findingOf, forbiddingRule, rulePoints, runRules, type Rule, type RuleFinding } from '../rules';
 import { decideTiming, type Timing } from '../timing';
 import type { Placement } from '../placement';
 import { isPorous, type Stability } from '../pots';
@@ -13,16 +15,16 @@ import { metricWords, type WordUnits } from '../words/format';
 import { reasonsFor, type Reason } from '../words/reasons';
 import { approachNames, setupTitle, vesselText } from '../words/titles';
 import { timingHeadline, timingSentence } from '../words/timing';
-import { factsOf, judge, layerVolumesL, screen, type CandidateFacts, type Judgement } from './assess';
+import { factsOf, judge, layerVolumesL, type CandidateFacts, type Judgement } from './assess';
 import { generateCandidates } from './candidates';
 import { contextOf, type CaseContext } from './context';
-import { pullsOf, totalPoints, type Pull } from './score';
+import { promiseOf, pullsOf, totalPoints, type Pull } from './score';
 import { realiseMix, type Approach, type LayerSpec, type SetupSpec } from './spec';
 
 export interface LayerAnswer extends LayerSpec {
   readonly volumeL: number;
   /** Litres to take out of each bag for this layer. */
-  readonly bags: readonly { readonly mediumId: string; readonly name: string; readonly takeL: number }[];
+  readonly bags: readonly BagMeasure[];
 }
 
 export interface SetupAnswer {
@@ -44,6 +46,10 @@ export interface SetupAnswer {
   readonly reasons: readonly Reason[];
   readonly findings: readonly RuleFinding[];
   readonly aftercare: readonly AftercareStep[];
+  readonly changeOver: ChangeOver;
+  readonly costs: SetupCosts;
+  /** Days a full reservoir lasts in the month that empties it fastest; null without one or beyond the horizon. */
+  readonly reservoirDays: number | null;
 }
 
 export interface RuledOut {
@@ -62,7 +68,9 @@ export interface PlanAnswer {
   readonly ruledOut: readonly RuledOut[];
   readonly timing: Timing & { readonly headline: string; readonly sentence: string };
   readonly resolved: ResolvedCase;
+  /** Setups generated and judged: by rules and two months' drying, the best over the whole year. */
   readonly candidateCount: number;
+  readonly yearsComputed: number;
 }
 
 export interface PlanOptions {
@@ -74,6 +82,8 @@ export interface PlanOptions {
 /** How many setups of each way of potting are judged over the whole year, each of another kind. */
 const JUDGED_PER_APPROACH = 4;
 export const LEAST_SETUPS = 6;
+/** How many of the next most promising are looked at where the first were all put aside. */
+const MOST_LATER = 60;
 const MOST_SETUPS = 12;
 
 interface Judged {
@@ -108,10 +118,7 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
       return {
         ...layer,
         volumeL,
-        bags: bagMeasures(realiseMix(layer.mix), volumeL).map((bag) => ({
-          ...bag,
-          name: mediumById(bag.mediumId).name,
-        })),
+        bags: bagMeasures(realiseMix(layer.mix), volumeL),
       };
     }),
     placement: facts.placement,
@@ -124,8 +131,12 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
     pulls,
     reasons: reasonsFor(context, facts, judgement, units),
     findings: findings.filter((finding) => finding.effect !== 'rule out'),
+    changeOver: changeOver(context, facts),
+    costs: costsOf(context, facts, judgement.year, volumes),
+    reservoirDays: judgement.reservoirDays,
     aftercare: firstAftercare({
       plant: context.plant,
+      stance: context.resolved.stance,
       isMount: setup.kind === 'mount',
       hasReservoir: facts.hasReservoir,
     }),
@@ -136,9 +147,7 @@ function familyKey(facts: CandidateFacts): string {
   const base = [...facts.mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
   const vessel = facts.spec.vessel;
   const wall =
-    vessel.kind === 'mount'
-      ? `${vessel.mountKindId}${vessel.padThicknessCm}`
-      : facts.setup.kind === 'pot' && isPorous(facts.setup.pot.wall);
+    vessel.kind === 'mount' ? vessel.padThicknessCm > 0 : facts.setup.kind === 'pot' && isPorous(facts.setup.pot.wall);
   return `${facts.spec.approach}|${base.family}|${String(wall)}|${facts.mainMix.length > 1}`;
 }
 
@@ -157,27 +166,34 @@ function pickVaried(ranked: readonly Judged[]): readonly Judged[] {
   return picked.sort((a, b) => b.score - a.score);
 }
 
-function groupRuledOut(
-  entries: readonly { facts: CandidateFacts; finding: RuleFinding }[],
-  units: WordUnits,
-): RuledOut[] {
-  const groups = new Map<string, { facts: CandidateFacts; finding: RuleFinding; alike: number }>();
+interface Forbidden {
+  readonly facts: CandidateFacts;
+  readonly judgement: Judgement | null;
+  readonly rule: Rule;
+}
+
+/** One entry for each way of potting, medium and rule, worded once, with how many it stands for. */
+function groupRuledOut(context: CaseContext, entries: readonly Forbidden[], units: WordUnits): RuledOut[] {
+  const groups = new Map<string, Forbidden & { alike: number }>();
   for (const entry of entries) {
     const base = entry.facts.mainMix[0]!.medium;
-    const key = `${entry.facts.spec.approach}|${entry.finding.ruleId}|${base.family}`;
+    const key = `${entry.facts.spec.approach}|${entry.rule.id}|${base.family}`;
     const known = groups.get(key);
     if (known) known.alike += 1;
     else groups.set(key, { ...entry, alike: 1 });
   }
-  return [...groups.values()].map(({ facts, finding, alike }) => ({
-    approachName: approachNames[facts.spec.approach],
-    title: `${setupTitle(facts.spec, units)}${facts.spec.vessel.kind === 'pot' ? `, ${vesselText(facts.spec, units).toLowerCase()}` : ''}`,
-    spec: facts.spec,
-    ruleId: finding.ruleId,
-    sentence: finding.sentence,
-    wouldChange: finding.wouldChange,
-    alike,
-  }));
+  return [...groups.values()].map(({ facts, judgement, rule, alike }) => {
+    const finding = findingOf(rule, { context, facts, judgement }, units);
+    return {
+      approachName: approachNames[facts.spec.approach],
+      title: `${setupTitle(facts.spec, units)}${facts.spec.vessel.kind === 'pot' ? `, ${vesselText(facts.spec, units).toLowerCase()}` : ''}`,
+      spec: facts.spec,
+      ruleId: finding.ruleId,
+      sentence: finding.sentence,
+      wouldChange: finding.wouldChange,
+      alike,
+    };
+  });
 }
 
 export function timingOf(resolved: ResolvedCase): PlanAnswer['timing'] {
@@ -193,57 +209,94 @@ export function timingOf(resolved: ResolvedCase): PlanAnswer['timing'] {
   return { ...timing, headline: timingHeadline(timing), sentence: timingSentence(timing) };
 }
 
+interface Screened {
+  readonly spec: SetupSpec;
+  readonly id: string;
+  readonly kind: string;
+  readonly promise: number;
+}
+
+/** Judges every candidate by rules and by a quick look at two months; says what is forbidden and why. */
+function screenAll(
+  context: CaseContext,
+  specs: readonly SetupSpec[],
+  onDone: (done: number) => void,
+): { readonly open: readonly Screened[]; readonly forbidden: readonly Forbidden[] } {
+  const open: Screened[] = [];
+  const forbidden: Forbidden[] = [];
+  specs.forEach((spec, index) => {
+    const facts = factsOf(context, spec, 'coarse');
+    const input = { context, facts, judgement: null };
+    const rule = forbiddingRule(allRules, input);
+    if (rule) forbidden.push({ facts, judgement: null, rule });
+    else {
+      const promise = promiseOf(context, facts, rulePoints(allRules, input));
+      open.push({ spec, id: facts.id, kind: familyKey(facts), promise });
+    }
+    if ((index + 1) % PROGRESS_EVERY === 0) onDone(index + 1);
+  });
+  open.sort((a, b) => b.promise - a.promise || a.id.localeCompare(b.id));
+  return { open, forbidden };
+}
+
+/** The most promising of each kind, so many of each way of potting. */
+function pickForTheYear(open: readonly Screened[]): {
+  readonly first: readonly Screened[];
+  readonly later: readonly Screened[];
+} {
+  const perApproach = new Map<Approach, number>();
+  const kinds = new Set<string>();
+  const first: Screened[] = [];
+  const later: Screened[] = [];
+  for (const entry of open) {
+    const count = perApproach.get(entry.spec.approach) ?? 0;
+    if (kinds.has(entry.kind) || count >= JUDGED_PER_APPROACH) later.push(entry);
+    else {
+      kinds.add(entry.kind);
+      perApproach.set(entry.spec.approach, count + 1);
+      first.push(entry);
+    }
+  }
+  return { first, later };
+}
+
+/** Screening is worth this many steps of progress against one whole year. */
+const PROGRESS_EVERY = 50;
+
 export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer {
   const units = options.units ?? metricWords;
   const resolved = resolveCase(input);
   const context = contextOf(resolved);
-  const candidates = generateCandidates(context).map((spec) => factsOf(context, spec));
+  const specs = generateCandidates(context);
+  // The years take about as long as the screening: progress counts both alike.
+  const report = (done: number) => options.onProgress?.(done, 2 * specs.length);
+  const { open, forbidden } = screenAll(context, specs, report);
+  const { first, later } = pickForTheYear(open);
 
-  const ruledOut: { facts: CandidateFacts; finding: RuleFinding }[] = [];
-  const open = candidates.filter((facts) => {
-    const finding = runRules(allRules, { context, facts, judgement: null }, units).find(
-      (found) => found.effect === 'rule out',
-    );
-    if (finding) ruledOut.push({ facts, finding });
-    return !finding;
-  });
-
-  const screened = open
-    .map((facts) => ({ facts, promise: screen(context, facts) }))
-    .sort((a, b) => b.promise - a.promise || a.facts.id.localeCompare(b.facts.id));
-  const perApproach = new Map<Approach, number>();
-  const kinds = new Set<string>();
-  const first = screened.filter(({ facts }) => {
-    const count = perApproach.get(facts.spec.approach) ?? 0;
-    const kind = familyKey(facts);
-    if (kinds.has(kind) || count >= JUDGED_PER_APPROACH) return false;
-    kinds.add(kind);
-    perApproach.set(facts.spec.approach, count + 1);
-    return true;
-  });
-  const later = screened.filter((entry) => !first.includes(entry));
-
+  const ruledOut: Forbidden[] = [...forbidden];
   const judgedSetups: Judged[] = [];
-  let done = 0;
-  const take = (facts: CandidateFacts): void => {
-    const judged = judgeFully(context, facts, units);
-    const finding = judged.findings.find((found) => found.effect === 'rule out');
-    if (finding) ruledOut.push({ facts, finding });
+  let years = 0;
+  const take = ({ spec }: Screened): void => {
+    const judged = judgeFully(context, factsOf(context, spec), units);
+    const { facts, judgement } = judged;
+    const rule = forbiddingRule(allRules, { context, facts, judgement });
+    if (rule) ruledOut.push({ facts, judgement, rule });
     else judgedSetups.push(judged);
-    done += 1;
-    options.onProgress?.(done, first.length);
+    years += 1;
+    report(specs.length * (1 + Math.min(1, years / first.length)));
   };
-  for (const { facts } of first) take(facts);
-  // Where rules put aside too many, the next most promising are judged as well.
-  for (const { facts } of later) if (judgedSetups.length < LEAST_SETUPS) take(facts);
+  for (const entry of first) take(entry);
+  // Where rules put aside too many, the next most promising are judged as well, but not without end.
+  for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) take(entry);
 
   const ranked = judgedSetups.sort((a, b) => b.score - a.score || a.facts.id.localeCompare(b.facts.id));
   return {
     setups: pickVaried(ranked).map((judged) => answerOf(context, judged, units)),
-    ruledOut: groupRuledOut(ruledOut, units),
+    ruledOut: groupRuledOut(context, ruledOut, units),
     timing: timingOf(resolved),
     resolved,
-    candidateCount: candidates.length,
+    candidateCount: specs.length,
+    yearsComputed: years,
   };
 }
 

@@ -1,6 +1,6 @@
 /** The mix as it was made: what came out of each bag, layer by layer. The record nobody keeps. */
 import { resolveCase, type PlanCase } from '../case/plan-case';
-import { bagMeasures, mediumById } from '../media';
+import { bagMeasures } from '../media';
 import type { LayerRole } from '../drydown';
 import { factsOf, layerVolumesL } from './assess';
 import { contextOf } from './context';
@@ -22,17 +22,11 @@ export function makeRecipe(planCase: PlanCase, spec: SetupSpec): readonly Recipe
   if (setup.kind === 'mount' && setup.mount.padThicknessCm <= 0) return [];
   const volumes = layerVolumesL(setup);
   return spec.layers.flatMap((layer, index) =>
-    bagMeasures(realiseMix(layer.mix), volumes[index] ?? 0).map((bag, part) => {
-      const medium = mediumById(bag.mediumId);
-      return {
-        layer: layer.role,
-        mediumId: medium.id,
-        name: medium.name,
-        smallMm: medium.smallMm,
-        largeMm: medium.largeMm,
-        parts: layer.mix[part]!.parts,
-        takeL: Math.round(bag.takeL * 1000) / 1000,
-      };
-    }),
+    bagMeasures(realiseMix(layer.mix), volumes[index] ?? 0).map((bag, part) => ({
+      layer: layer.role,
+      ...bag,
+      parts: layer.mix[part]!.parts,
+      takeL: Math.round(bag.takeL * 1000) / 1000,
+    })),
   );
 }

@@ -1,61 +1,171 @@
 /**
- * The ways of potting and what each is made of: families and shares the generator combines with
- * grades and pots. Common practice, no source.
+ * The ways of potting and what each is made of: families, what is mixed in, pots, crocking. The
+ * generator combines them with grades, sizes and tops. Common practice, no source.
  */
 import type { MediumFamily } from '../media';
 import type { Approach } from './spec';
+
+export interface Addition {
+  readonly mediumId: string;
+  readonly partsToFour: number;
+}
 
 export interface Recipe {
   readonly approach: Approach;
   /** Family that makes up the mix; its grade follows the roots. */
   readonly base: MediumFamily;
   /** Media mixed in, with the parts to four of the base. */
-  readonly additions: readonly { readonly mediumId: string; readonly partsToFour: number }[];
+  readonly additions: readonly Addition[];
   readonly vesselKinds: readonly string[];
+  /** Crocking as shares of the filled depth; pots with a cone or a reservoir take only the first. */
+  readonly crockingShares: readonly number[];
+  /** Whether it may be dressed on top. */
+  readonly takesTop: boolean;
 }
 
-const pots = ['plastic-clear-cone', 'plastic-round', 'plastic-slotted', 'clay-unglazed'] as const;
-const plain = (base: MediumFamily, approach: Approach, vesselKinds: readonly string[]): Recipe => ({
-  approach,
-  base,
-  additions: [],
-  vesselKinds,
-});
-const with1 = (recipe: Recipe, mediumId: string, partsToFour: number): Recipe => ({
-  ...recipe,
-  additions: [...recipe.additions, { mediumId, partsToFour }],
-});
+const moss = (partsToFour: number): Addition => ({ mediumId: 'sphagnum-chopped', partsToFour });
+const liveMoss = (partsToFour: number): Addition => ({ mediumId: 'live-moss', partsToFour });
+const charcoal: Addition = { mediumId: 'charcoal-8-16', partsToFour: 1 };
+const perlite: Addition = { mediumId: 'perlite-3-6', partsToFour: 1 };
+const pumice: Addition = { mediumId: 'pumice-3-6', partsToFour: 1 };
+const firedClay: Addition = { mediumId: 'fired-clay-2-5', partsToFour: 2 };
 
-const barkPot = plain('conifer bark', 'organic pot', pots);
-const clayGranules = plain('fired clay', 'moist inorganic', ['plastic-round', 'clay-unglazed', 'plastic-clear-cone']);
-const pumicePot = plain('pumice', 'moist inorganic', ['plastic-round', 'clay-unglazed', 'plastic-slotted']);
+/** What growers put into bark, up to half of it moss. */
+const barkMixes: readonly (readonly Addition[])[] = [
+  [moss(0.5)],
+  [moss(1)],
+  [moss(2)],
+  [moss(4)],
+  [charcoal],
+  [perlite],
+  [pumice],
+  [liveMoss(1)],
+  [charcoal, moss(1)],
+  [perlite, moss(1)],
+];
+
+const roundPots = ['plastic-round', 'plastic-clear-cone', 'plastic-slotted', 'clay-unglazed', 'clay-glazed'] as const;
+const barkPots = [...roundPots, 'plastic-square', 'plastic-pan', 'plastic-deep'] as const;
+const inorganicPots = [
+  'plastic-round',
+  'plastic-clear-cone',
+  'clay-unglazed',
+  'clay-glazed',
+  'plastic-pan',
+  'plastic-deep',
+] as const;
+const mixedBarkPots = [
+  'plastic-round',
+  'plastic-clear-cone',
+  'plastic-slotted',
+  'clay-unglazed',
+  'plastic-pan',
+] as const;
+const mossPots = ['plastic-clear-cone', 'plastic-round', 'clay-unglazed', 'net-pot', 'plastic-pan'] as const;
+
+type Rest = Partial<Pick<Recipe, 'additions' | 'crockingShares' | 'takesTop'>>;
+const plain = (
+  base: MediumFamily,
+  approach: Approach,
+  vesselKinds: readonly string[],
+  { additions = [], crockingShares = [0], takesTop = false }: Rest = {},
+): Recipe => ({ approach, base, additions, vesselKinds, crockingShares, takesTop });
+
+const inorganic = (base: MediumFamily, additions: readonly Addition[] = []): Recipe =>
+  plain(base, 'moist inorganic', inorganicPots, {
+    additions,
+    crockingShares: [0.15, 0],
+    takesTop: true,
+  });
 
 export const recipes: readonly Recipe[] = [
-  barkPot,
-  with1(barkPot, 'sphagnum-chopped', 1),
-  with1(barkPot, 'sphagnum-chopped', 2),
-  with1(barkPot, 'charcoal-8-16', 1),
-  with1(barkPot, 'perlite-3-6', 1),
-  plain('coconut', 'organic pot', ['plastic-clear-cone', 'plastic-slotted', 'clay-unglazed']),
-  plain('tree fern and cork', 'organic pot', ['plastic-clear-cone', 'clay-unglazed']),
-  plain('sphagnum', 'moss pot', ['plastic-clear-cone', 'clay-unglazed', 'net-pot']),
-  clayGranules,
-  pumicePot,
-  with1(pumicePot, 'fired-clay-2-5', 2),
-  plain('baked clay', 'moist inorganic', ['plastic-round', 'clay-unglazed']),
-  plain('lava', 'moist inorganic', ['plastic-clear-cone', 'clay-unglazed']),
-  plain('expanded clay', 'moist inorganic', ['plastic-clear-cone', 'clay-unglazed']),
-  plain('expanded clay', 'side-hole reservoir', ['side-hole-pot']),
-  plain('pumice', 'side-hole reservoir', ['side-hole-pot']),
-  plain('expanded clay', 'wick reservoir', ['wick-pot']),
-  plain('fired clay', 'wick reservoir', ['wick-pot']),
-  plain('pumice', 'wick reservoir', ['wick-pot']),
-  plain('conifer bark', 'basket', ['slat-basket']),
-  plain('lava', 'basket', ['slat-basket']),
+  plain('conifer bark', 'organic pot', barkPots, { crockingShares: [0.15, 0, 0.3], takesTop: true }),
+  ...barkMixes.map((additions) =>
+    plain('conifer bark', 'organic pot', mixedBarkPots, { additions, crockingShares: [0.15, 0], takesTop: true }),
+  ),
+  plain('coconut', 'organic pot', ['plastic-clear-cone', 'plastic-slotted', 'clay-unglazed'], {
+    crockingShares: [0.15],
+  }),
+  plain('coconut', 'organic pot', ['plastic-slotted', 'clay-unglazed'], {
+    additions: [charcoal],
+    crockingShares: [0.15],
+  }),
+  plain('tree fern and cork', 'organic pot', ['plastic-clear-cone', 'clay-unglazed', 'plastic-round'], {
+    crockingShares: [0.15, 0],
+    takesTop: true,
+  }),
+  plain('charcoal', 'moist inorganic', ['plastic-clear-cone', 'clay-unglazed', 'plastic-slotted'], {
+    crockingShares: [0.15],
+  }),
+  plain('sphagnum', 'moss pot', mossPots, { crockingShares: [0.2, 0, 0.4] }),
+  plain('sphagnum', 'moss pot', mossPots, { additions: [perlite], crockingShares: [0.2, 0] }),
+  plain('sphagnum', 'moss pot', mossPots, { additions: [{ mediumId: 'bark-3-6', partsToFour: 2 }] }),
+  plain('sphagnum', 'recovery in moss', ['plastic-clear-cone', 'net-pot', 'clay-unglazed'], {
+    crockingShares: [0, 0.2],
+  }),
+  inorganic('fired clay'),
+  inorganic('pumice'),
+  inorganic('pumice', [firedClay]),
+  inorganic('pumice', [{ mediumId: 'lava-3-8', partsToFour: 2 }]),
+  inorganic('baked clay'),
+  inorganic('baked clay', [pumice]),
+  inorganic('lava'),
+  inorganic('lava', [firedClay]),
+  inorganic('expanded clay'),
+  inorganic('expanded clay', [firedClay]),
+  ...(['expanded clay', 'pumice', 'fired clay', 'lava'] as const).map((base) =>
+    plain(base, 'side-hole reservoir', ['side-hole-pot'], { takesTop: base !== 'lava' }),
+  ),
+  ...(['expanded clay', 'fired clay', 'pumice', 'baked clay', 'lava'] as const).map((base) =>
+    plain(base, 'wick reservoir', ['wick-pot'], { takesTop: base !== 'lava' }),
+  ),
+  plain('expanded clay', 'wick reservoir', ['wick-pot'], { additions: [firedClay], takesTop: true }),
+  plain('conifer bark', 'basket', ['slat-basket', 'net-pot']),
+  plain('conifer bark', 'basket', ['slat-basket', 'net-pot'], { additions: [moss(1)] }),
+  plain('lava', 'basket', ['slat-basket', 'net-pot']),
   plain('charcoal', 'basket', ['slat-basket', 'net-pot']),
-  plain('soil-like mix', 'soil-like mix', ['plastic-round', 'plastic-deep', 'clay-unglazed', 'plastic-pan']),
+  plain('tree fern and cork', 'basket', ['slat-basket']),
+  plain('sphagnum', 'basket', ['slat-basket', 'net-pot'], { additions: [{ mediumId: 'bark-6-12', partsToFour: 2 }] }),
+  plain(
+    'soil-like mix',
+    'soil-like mix',
+    ['plastic-round', 'plastic-deep', 'clay-unglazed', 'plastic-pan', 'clay-glazed'],
+    {
+      crockingShares: [0.12, 0],
+      takesTop: true,
+    },
+  ),
+  plain('soil-like mix', 'soil-like mix', ['plastic-round', 'plastic-deep', 'plastic-pan', 'clay-unglazed'], {
+    additions: [perlite],
+    crockingShares: [0.12],
+    takesTop: true,
+  }),
+  plain('soil-like mix', 'soil-like mix', ['plastic-round', 'plastic-deep', 'plastic-pan'], {
+    additions: [{ mediumId: 'bark-2-4', partsToFour: 4 }],
+    crockingShares: [0.12, 0],
+    takesTop: true,
+  }),
+];
+
+/** Top dressings by the school that holds them; the height in pieces is about two deep. */
+export interface TopDressing {
+  readonly side: 'pebbles' | 'lava' | 'moss';
+  readonly mediumId: string;
+  readonly heightCm: number;
+}
+
+export const topDressings: readonly TopDressing[] = [
+  { side: 'pebbles', mediumId: 'gravel-4-8', heightCm: 1 },
+  { side: 'lava', mediumId: 'lava-8-16', heightCm: 1.5 },
+  { side: 'moss', mediumId: 'live-moss', heightCm: 1 },
 ];
 
 /** Pads for mounts, cm of sphagnum; 0 = bare roots. */
-export const mountPadsCm: readonly number[] = [0, 1, 2];
-export const mountKinds: readonly string[] = ['mount-cork', 'mount-tree-fern'];
+export const mountPadsCm: readonly number[] = [0, 0.5, 1, 2];
+export const mountKinds: readonly string[] = [
+  'mount-cork',
+  'mount-tree-fern',
+  'mount-hard-wood',
+  'mount-clay-plate',
+  'mount-plastic-slab',
+];

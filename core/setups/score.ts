@@ -4,7 +4,7 @@
  * kills plants: water first, air second, everything else after.
  */
 import type { RuleFinding } from '../rules';
-import type { CandidateFacts, Judgement } from './assess';
+import { screenComfort, type CandidateFacts, type Judgement } from './assess';
 import type { CaseContext } from './context';
 
 export const COMFORT_WEIGHT = 60;
@@ -16,17 +16,25 @@ export interface Pull {
   readonly points: number;
 }
 
+function airPoints(context: CaseContext, facts: CandidateFacts): number {
+  const airShare = Math.min(1, facts.airAfterWatering / context.plant.genus.airNeed);
+  return AIR_WEIGHT * Math.max(0, 2 * airShare - 1);
+}
+
+function piecePoints(facts: CandidateFacts): number {
+  return PIECE_WEIGHT / facts.misfit ** 2;
+}
+
 export function pullsOf(
   context: CaseContext,
   facts: CandidateFacts,
   judgement: Judgement,
   findings: readonly RuleFinding[],
 ): readonly Pull[] {
-  const airShare = Math.min(1, facts.airAfterWatering / context.plant.genus.airNeed);
   return [
     { code: 'comfort over the year', points: COMFORT_WEIGHT * judgement.year.comfortable },
-    { code: 'air for the roots', points: AIR_WEIGHT * Math.max(0, 2 * airShare - 1) },
-    { code: 'piece size for the roots', points: PIECE_WEIGHT / facts.misfit ** 2 },
+    { code: 'air for the roots', points: airPoints(context, facts) },
+    { code: 'piece size for the roots', points: piecePoints(facts) },
     ...findings
       .filter((finding) => finding.points !== 0)
       .map((finding) => ({ code: finding.ruleId, points: finding.points })),
@@ -35,4 +43,9 @@ export function pullsOf(
 
 export function totalPoints(pulls: readonly Pull[]): number {
   return pulls.reduce((sum, pull) => sum + pull.points, 0);
+}
+
+/** What a setup promises before its year is computed: the same weights, with comfort guessed. */
+export function promiseOf(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
+  return COMFORT_WEIGHT * screenComfort(context, facts) + airPoints(context, facts) + piecePoints(facts) + rulePoints;
 }

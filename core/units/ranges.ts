@@ -38,6 +38,14 @@ export const ranges = {
   pieceMm: { label: 'piece size', unit: 'mm', min: 0.05, max: 80 },
   wickCount: { label: 'number of wicks', unit: '', min: 0, max: 6 },
   monthsOld: { label: 'age of the medium', unit: 'months', min: 0, max: 120 },
+  rhizomeStepCm: { label: 'step between shoots', unit: 'cm', min: 0, max: 30 },
+  shootsPerYear: { label: 'shoots a year', unit: '', min: 0.2, max: 12 },
+  share: { label: 'share', unit: '(1 = all)', min: 0, max: 1 },
+  airNeedShare: { label: 'air its roots want', unit: '(share of the root zone)', min: 0.05, max: 0.8 },
+  potCount: { label: 'number of pots', unit: '', min: 1, max: 500 },
+  warmerC: { label: 'heat wave', unit: '°C warmer', min: 0, max: 15 },
+  holidayDays: { label: 'days away', unit: 'days', min: 1, max: 60 },
+  dayOfYear: { label: 'first day away (day of the year)', unit: '', min: 1, max: 365 },
   volumeL: { label: 'volume', unit: 'L', min: 0.01, max: 500 },
 } as const satisfies Record<string, QuantityRange>;
 

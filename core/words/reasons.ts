@@ -10,6 +10,7 @@ import type { CaseContext } from '../setups/context';
 import { meanPieceMm, pieceBandMm, switchRootMm } from '../setups/grade';
 import { neededWidthCm, spreadCm, yearsOfRoom } from '../setups/size';
 import { cm, days, litres, mm, mmRange, monthNames, number, percent, type WordUnits } from './format';
+import { Kin, kin } from './kin';
 
 export interface Reason {
   readonly code:
@@ -111,7 +112,7 @@ function airReason(context: CaseContext, facts: CandidateFacts): Reason {
   const enough = facts.airAfterWatering >= need;
   return {
     code: 'air',
-    sentence: `Right after watering ${percent(facts.airAfterWatering)} of the root zone is air; ${context.plant.genus.name} wants about ${percent(need)}.`,
+    sentence: `Right after watering ${percent(facts.airAfterWatering)} of the root zone is air; ${kin(context.plant.genus)} wants about ${percent(need)}.`,
     wouldChange: enough
       ? `Only a medium with less than ${percent(need)} air would turn this against it.`
       : 'A coarser grade, less moss or a deeper pot would give more.',
@@ -132,7 +133,7 @@ function mountReason(context: CaseContext, facts: CandidateFacts, units: WordUni
     wouldChange:
       padThicknessCm > 0
         ? `Half the pad holds about ${number(holdsG / 2, 0)} g; a second centimetre would keep the roots wetter for longer.`
-        : `A moss pad would hold several times that, if ${context.plant.genus.name} bears the cover.`,
+        : `A moss pad would hold several times that, if ${kin(context.plant.genus)} bears the cover.`,
   };
 }
 
@@ -197,7 +198,7 @@ function depthReason(context: CaseContext, facts: CandidateFacts, units: WordUni
       : '';
   return {
     code: 'depth',
-    sentence: `${context.plant.genus.name}: ${depth}. The base of the growth sits ${where}${dryAir}.`,
+    sentence: `${Kin(context.plant.genus)}: ${depth}. The base of the growth sits ${where}${dryAir}.`,
     wouldChange:
       deeperForDryAirCm > 0
         ? 'In air above 45 % it would sit shallower.'

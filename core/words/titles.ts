@@ -1,12 +1,12 @@
 /** Names for things as they are written on a label. */
-import { mediumById } from '../media';
 import { mountKindById, potKindById } from '../pots';
-import type { Approach, LayerSpec, MixPartSpec, SetupSpec } from '../setups/spec';
+import { mediumOfPart, type Approach, type LayerSpec, type MixPartSpec, type SetupSpec } from '../setups/spec';
 import { cm, mmRange, number, type WordUnits } from './format';
 
 export const approachNames: Readonly<Record<Approach, string>> = {
   'organic pot': 'Organic, in a pot',
   'moss pot': 'Moss pot',
+  'recovery in moss': 'Recovery in moss',
   'moist inorganic': 'Inorganic, in a pot',
   'side-hole reservoir': 'Over water, side holes',
   'wick reservoir': 'Over water, with wick',
@@ -17,7 +17,7 @@ export const approachNames: Readonly<Record<Approach, string>> = {
 
 /** "3 parts conifer bark 6–12 mm". */
 export function partText(part: MixPartSpec, isAlone: boolean, units: WordUnits): string {
-  const medium = mediumById(part.mediumId);
+  const medium = mediumOfPart(part);
   const name = medium.name.replace(/ \d.*mm$/, '');
   const size = `${name} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
   return isAlone ? size : `${number(part.parts, 1)} ${part.parts === 1 ? 'part' : 'parts'} ${size.toLowerCase()}`;
@@ -42,8 +42,8 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
   const main = spec.layers.find((layer) => layer.role === 'main');
   if (!main) return vesselText(spec, units);
   const [base, ...rest] = [...main.mix].sort((a, b) => b.parts - a.parts);
-  const extra = rest.map((part) => mediumById(part.mediumId).family.replace('conifer ', '')).join(' and ');
-  const { name, pieceShape } = mediumById(base!.mediumId);
+  const extra = rest.map((part) => mediumOfPart(part).family.replace('conifer ', '')).join(' and ');
+  const { name, pieceShape } = mediumOfPart(base!);
   // Strands have no grade that a grower would ask for.
   const baseText = pieceShape === 'strand' ? name : partText(base!, true, units);
   return `${baseText}${extra ? ` with ${extra}` : ''}`;

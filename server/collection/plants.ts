@@ -1,7 +1,7 @@
 /** Plants and their log. Every write is one transaction; deleting only hides. */
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { makeRecipe, specId, setupTitle, vesselText, metricWords, type RecipeLine } from '@core/index';
+import { genusIdOf, makeRecipe, specId, setupTitle, vesselText, metricWords, type RecipeLine } from '@core/index';
 import { Collection, Plant, Potting, type PlantRow, type PottingRow } from '../db/entities';
 import { HOME_COLLECTION_ID } from './collections';
 import type { PottingInput } from './potting-input';
@@ -86,14 +86,14 @@ export async function savePotting(em: EntityManager, input: PottingInput): Promi
       plant = await inside.findOne(Plant, { id: input.plantId, ...home, ...alive });
       if (!plant) return null;
       plant.name = input.plantName;
-      plant.genusId = input.planCase.genus;
+      plant.genusId = genusIdOf(input.planCase);
       plant.lastCase = input.planCase;
     } else {
       plant = inside.create(Plant, {
         id: randomUUID(),
         collection,
         name: input.plantName,
-        genusId: input.planCase.genus,
+        genusId: genusIdOf(input.planCase),
         lastCase: input.planCase,
         createdAt: now,
         deletedAt: null,

@@ -1,4 +1,4 @@
-import { cm, litres, mediumById, mmRange, number, percent, type SetupReview, type WordUnits } from '@core/index';
+import { cm, litres, mmRange, number, percent, type SetupReview, type WordUnits } from '@core/index';
 import styles from './details.module.css';
 
 interface RecipeProps {
@@ -24,12 +24,11 @@ export function Recipe({ review, units }: RecipeProps) {
             </strong>
             <ul>
               {layer.bags.map((bag, k) => {
-                const medium = mediumById(bag.mediumId);
                 const parts = layer.mix[k]!.parts;
                 return (
                   <li key={bag.mediumId}>
                     {layer.mix.length > 1 ? `${number(parts, 1)} ${parts === 1 ? 'part' : 'parts'} ` : ''}
-                    {medium.name.replace(/ \d.*mm$/, '')} {mmRange(medium.smallMm, medium.largeMm, units)}: take{' '}
+                    {bag.name.replace(/ \d.*mm$/, '')} {mmRange(bag.smallMm, bag.largeMm, units)}: take{' '}
                     {litres(bag.takeL)}
                   </li>
                 );

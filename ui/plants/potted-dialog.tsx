@@ -3,7 +3,7 @@
 import { Alert, DatePicker, Input, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { genusById, setupTitle, vesselText, type PlanCase, type SetupSpec } from '@core/index';
+import { genusOf, setupTitle, vesselText, type PlanCase, type SetupSpec } from '@core/index';
 import type { PlantLog } from '@server/collection/plants';
 import { useUnits } from '../units/units-context';
 import { messageOf } from '../worker/planner';
@@ -22,7 +22,7 @@ interface PottedDialogProps {
 export function PottedDialog(props: PottedDialogProps) {
   const { planCase, spec, plantId } = props;
   const { units } = useUnits();
-  const [plantName, setPlantName] = useState(props.plantName || genusById(planCase.genus).name);
+  const [plantName, setPlantName] = useState(props.plantName || genusOf(planCase).name);
   const [pottedOn, setPottedOn] = useState(dayjs().format('YYYY-MM-DD'));
   const [note, setNote] = useState('');
   const [isSaving, setSaving] = useState(false);

@@ -1,12 +1,12 @@
 /** Moving the boundary on top of a layer. */
-import { makePot, type LayerSpec, type SetupSpec } from '@core/index';
+import { potOf, type LayerSpec, type SetupSpec } from '@core/index';
 
 export const LEAST_LAYER_CM = 0.5;
 
 /** The range the top of layer `index` may take, cm above the base. */
 export function edgeRange(spec: SetupSpec, index: number): readonly [number, number] {
   if (spec.vessel.kind !== 'pot') return [0, 0];
-  const pot = makePot(spec.vessel.potKindId, spec.vessel.rimDiameterCm);
+  const pot = potOf(spec.vessel);
   const belowCm = spec.layers.slice(0, index).reduce((sum, layer) => sum + layer.heightCm, 0);
   const above = spec.layers[index + 1];
   const isSurface = above === undefined;

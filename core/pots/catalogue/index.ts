@@ -253,6 +253,33 @@ export const vesselCatalogue: readonly VesselKindEntry[] = [
     heightPerWidth: memory(1.4),
     note: 'Holds a little water itself; check that it is from a legal source.',
   },
+  {
+    id: 'mount-hard-wood',
+    name: 'Hard wood mount',
+    vessel: 'mount',
+    material: 'hard wood',
+    widthsCm: practice([8, 12, 16, 20]),
+    heightPerWidth: memory(1.8),
+    note: 'Lasts for years; bark side out, so that roots find a hold.',
+  },
+  {
+    id: 'mount-clay-plate',
+    name: 'Clay plate',
+    vessel: 'mount',
+    material: 'clay plate',
+    widthsCm: practice([10, 14, 18]),
+    heightPerWidth: memory(1.3),
+    note: 'Never rots; heavy, so mind its hook.',
+  },
+  {
+    id: 'mount-plastic-slab',
+    name: 'Plastic slab',
+    vessel: 'mount',
+    material: 'plastic slab',
+    widthsCm: practice([10, 15, 20]),
+    heightPerWidth: memory(1.4),
+    note: 'Never rots and weighs nothing; roots need a pad to start on it.',
+  },
 ];
 
 const potKinds = new Map<string, PotKind>();
