@@ -1,33 +1,61 @@
 /** The core on the command line: JSON in, JSON out. */
 import { z } from 'zod';
-import { drydownCaseSchema, mixCaseSchema, placeSchema, planCaseSchema } from '@core/case';
+import {
+  drydownCaseSchema,
+  mixCaseSchema,
+  placeSchema,
+  planCaseSchema,
+  tuneCaseSchema,
+  whatIfCaseSchema,
+} from '@core/case';
 import {
   faultText,
   makePlan,
   readPlaceFile,
   realiseMix,
   reportMix,
+  resolveCase,
   runAllPractice,
   setupCurve,
+  sensitivityOf,
   summarizePlace,
+  tuneToRoutine,
+  turnsOf,
+  whatIf,
+  type PlanCase,
+  type SetupSpec,
+  type WhatIf,
 } from '@core/index';
 import { readJson, readText, refuse, UsageError } from './input';
 
 const usage = `usage:
-  cairn plan FILE       ranked setups for a case, and what was ruled out
+  cairn plan FILE       ranked setups for a case, what was ruled out, how sure it is, what would change it
   cairn drydown FILE    the hourly curve of a setup ("setup", or the best one)
+  cairn whatif FILE     a setup beside the same with a "change"
+  cairn tune FILE       the smallest change that puts the watering on the grower's day
   cairn mix FILE        what a mix holds, and what to take out of the bags
   cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary
   cairn practice        what the model says beside what growers do
-  cairn schema plan     the JSON Schema of a case (also: drydown, mix, place)
+  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
 FILE may be - for standard input.`;
 
 const schemas: Readonly<Record<string, z.ZodType>> = {
   plan: planCaseSchema,
   drydown: drydownCaseSchema,
+  whatif: whatIfCaseSchema,
+  tune: tuneCaseSchema,
   mix: mixCaseSchema,
   place: placeSchema,
 };
+
+/** How many of the leading setups the sensitivity looks at. */
+const LEADERS = 3;
+
+function bestSpec(planCase: PlanCase): SetupSpec {
+  const spec = makePlan(planCase).setups[0]?.spec;
+  if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
+  return spec;
+}
 
 function print(value: unknown): void {
   process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
@@ -37,16 +65,29 @@ async function run(command: string | undefined, argument: string | undefined): P
   switch (command) {
     case 'plan': {
       const planCase = await readJson(argument, planCaseSchema);
-      const { setups, ruledOut, timing, resolved, candidateCount } = makePlan(planCase);
-      print({ setups, ruledOut, timing, case: resolved, candidateCount });
+      const { setups, ruledOut, timing, resolved, candidateCount, yearsComputed } = makePlan(planCase);
+      const specs = setups.map((setup) => setup.spec);
+      const sensitivity = specs.length > 0 ? sensitivityOf(planCase, specs.slice(0, LEADERS)) : null;
+      const turns = turnsOf(planCase, specs);
+      print({ setups, ruledOut, timing, sensitivity, turns, case: resolved, candidateCount, yearsComputed });
       return;
     }
     case 'drydown': {
       const { setup, ...planCase } = await readJson(argument, drydownCaseSchema);
-      const spec = setup ?? makePlan(planCase).setups[0]?.spec;
-      if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
+      const spec = setup ?? bestSpec(planCase);
       const monthIndex = (planCase.month ?? 4) - 1;
       print({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, spec, monthIndex) });
+      return;
+    }
+    case 'whatif': {
+      const { setup, change, ...planCase } = await readJson(argument, whatIfCaseSchema);
+      const spec = setup ?? bestSpec(planCase);
+      print(whatIf(planCase, spec, change as WhatIf, resolveCase(planCase).monthIndex));
+      return;
+    }
+    case 'tune': {
+      const { setup, ...planCase } = await readJson(argument, tuneCaseSchema);
+      print(tuneToRoutine(planCase, setup ?? bestSpec(planCase)));
       return;
     }
     case 'mix': {

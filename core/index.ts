@@ -10,6 +10,7 @@ export * from './drydown';
 export * from './case';
 export * from './setups';
 export * from './schools';
+export * from './whatif';
 export * from './rules';
 export * from './placement';
 export * from './timing';

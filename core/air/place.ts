@@ -40,6 +40,18 @@ export interface Place {
 export const MONTHS_PER_YEAR = 12;
 export const daysInMonth: readonly number[] = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
+/** Day of the year (1 = 1 January) on which a month (1 to 12) begins. */
+export function firstDayOfMonth(month: number): number {
+  return 1 + daysInMonth.slice(0, month - 1).reduce((sum, days) => sum + days, 0);
+}
+
+/** Month (1 to 12) in which a day of the year (1 to 365) falls. */
+export function monthOfDay(day: number): number {
+  let month = 1;
+  while (month < MONTHS_PER_YEAR && firstDayOfMonth(month + 1) <= day) month += 1;
+  return month;
+}
+
 /** The drying air of one month by day and by night. */
 export interface MonthDrying {
   readonly day: DryingAir;

@@ -5,4 +5,5 @@ export * from './genus-schema';
 export * from './own-schema';
 export * from './setup-schema';
 export * from './drydown-case';
+export * from './what-if-case';
 export * from './mix-case';

@@ -27,6 +27,16 @@ export async function savePlace(em: EntityManager, place: Place): Promise<Place>
   return { ...place, id };
 }
 
+/** Puts new air into a kept place; null when there is none of that id. */
+export async function changePlace(em: EntityManager, placeId: string, place: Place): Promise<Place | null> {
+  const row = await em.findOne(StoredPlace, { id: placeId, ...home, deletedAt: null });
+  if (!row) return null;
+  row.name = place.name;
+  row.air = { ...place, id: placeId };
+  await em.flush();
+  return { ...place, id: placeId };
+}
+
 /** Hides or brings back a place; false when there is none of that id. */
 export async function setPlaceDeleted(em: EntityManager, placeId: string, deletedAt: Date | null): Promise<boolean> {
   const row = await em.findOne(StoredPlace, { id: placeId, ...home });

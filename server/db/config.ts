@@ -1,8 +1,9 @@
 import { defineConfig } from '@mikro-orm/postgresql';
 import { Migrator } from '@mikro-orm/migrations';
-import { Collection, Plant, Potting, StoredPlace } from './entities';
+import { Collection, OwnItem, Plant, Potting, StoredPlace } from './entities';
 import { Migration20261124000000 } from './migrations/Migration20261124000000';
 import { Migration20261125000000 } from './migrations/Migration20261125000000';
+import { Migration20261126000000 } from './migrations/Migration20261126000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -14,12 +15,13 @@ export function databaseUrl(): string {
 export function ormConfig(clientUrl: string) {
   return defineConfig({
     clientUrl,
-    entities: [Collection, Plant, Potting, StoredPlace],
+    entities: [Collection, OwnItem, Plant, Potting, StoredPlace],
     extensions: [Migrator],
     migrations: {
       migrationsList: [
         { name: 'Migration20261124000000', class: Migration20261124000000 },
         { name: 'Migration20261125000000', class: Migration20261125000000 },
+        { name: 'Migration20261126000000', class: Migration20261126000000 },
       ],
       snapshot: false,
     },

@@ -66,6 +66,24 @@ export const StoredPlace = defineEntity({
   },
 });
 
+/** Media, pots and genera of the grower's own. */
+export const OwnItem = defineEntity({
+  name: 'OwnItem',
+  tableName: 'own_item',
+  properties: {
+    id: p.uuid().primary(),
+    collection: () => p.manyToOne(Collection),
+    /** medium, pot or genus. */
+    kind: p.string().length(20),
+    name: p.string().length(120),
+    /** The thing itself, as validated JSON. */
+    data: p.json<unknown>(),
+    createdAt: p.datetime(),
+    deletedAt: p.datetime().nullable(),
+  },
+});
+
+export type OwnItemRow = InferEntity<typeof OwnItem>;
 export type StoredPlaceRow = InferEntity<typeof StoredPlace>;
 export type CollectionRow = InferEntity<typeof Collection>;
 export type PlantRow = InferEntity<typeof Plant>;

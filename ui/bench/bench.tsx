@@ -11,6 +11,7 @@ import { ShortcutsHelp } from '../shell/shortcuts-help';
 import { Stage } from '../stage/stage';
 import { useIsBrowser } from '../units/stored';
 import { useUnits } from '../units/units-context';
+import { WhatIfPanel } from '../what-if/what-if-panel';
 import styles from './bench.module.css';
 import { useBench } from './use-bench';
 
@@ -44,6 +45,8 @@ function BenchInBrowser() {
       const setup = plan?.setups[Number(event.key) - 1];
       if (setup) bench.choose(setup.id);
       else if (event.key === 'p') setPotting(true);
+      else if (event.key === 'w') bench.tryChange(bench.tried ? null : {});
+      else if (event.key === 'b' && bench.spec) bench.toggleBeside(bench.spec);
       else if (event.key === '?') setHelp(true);
       else if (event.key === '/') {
         document.getElementById('genus')?.focus();
@@ -79,12 +82,14 @@ function BenchInBrowser() {
         <Stage bench={bench} units={units} />
       </div>
       <div className={styles.details}>
-        {plan && review ? (
-          <Details plan={plan} review={review} units={units} onPotted={() => setPotting(true)} />
+        {bench.tried && bench.spec ? (
+          <WhatIfPanel bench={bench} spec={bench.spec} tried={bench.tried} units={units} />
+        ) : plan && review ? (
+          <Details bench={bench} plan={plan} review={review} units={units} onPotted={() => setPotting(true)} />
         ) : null}
       </div>
       <div className={styles.shelf}>
-        {plan ? <Shelf setups={plan.setups} chosenId={chosenId} onChoose={bench.choose} /> : null}
+        {plan ? <Shelf bench={bench} setups={plan.setups} chosenId={chosenId} /> : null}
         <button type="button" className={styles.keys} onClick={() => setHelp(true)}>
           Keys: ?
         </button>

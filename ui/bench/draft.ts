@@ -1,6 +1,15 @@
 /** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
 import { z } from 'zod';
-import { planCaseSchema, setupSpecSchema, type Fault, type PlanCase, type SetupSpec, parseWith } from '@core/index';
+import {
+  parseWith,
+  planCaseSchema,
+  setupSpecSchema,
+  whatIfSchema,
+  type Fault,
+  type PlanCase,
+  type SetupSpec,
+  type WhatIf,
+} from '@core/index';
 import { safeJson } from '../units/stored';
 
 /** Answers as typed: may still hold values that cannot be used. */
@@ -15,7 +24,14 @@ export interface BenchDraft {
   /** The plant on file this belongs to. */
   readonly plantId: string | null;
   readonly plantName: string;
+  /** What is tried on the setup; null while nothing is being tried. */
+  readonly whatIf: WhatIf | null;
+  /** Setups set aside to be compared. */
+  readonly beside: readonly SetupSpec[];
 }
+
+/** As many drawings as fit beside each other on a page. */
+export const MOST_BESIDE = 4;
 
 const STORE_KEY = 'tender-cairn.bench';
 
@@ -26,6 +42,8 @@ const storedDraft = z.object({
   monthIndex: z.number().int().min(0).max(11).nullable(),
   plantId: z.string().nullable(),
   plantName: z.string(),
+  whatIf: whatIfSchema.nullable().catch(null).default(null),
+  beside: z.array(setupSpecSchema).max(MOST_BESIDE).catch([]).default([]),
 });
 
 export function emptyDraft(month: number): BenchDraft {
@@ -36,6 +54,8 @@ export function emptyDraft(month: number): BenchDraft {
     monthIndex: null,
     plantId: null,
     plantName: '',
+    whatIf: null,
+    beside: [],
   };
 }
 

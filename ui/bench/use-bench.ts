@@ -2,16 +2,33 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import {
+  changedSpec,
   specId,
   type PlanAnswer,
   type PlanCase,
   type SetupCurve,
   type SetupReview,
+  type SchoolComparison,
+  type SchoolId,
   type SetupSpec,
+  type Tuning,
+  type WhatIf,
+  type WhatIfAnswer,
   type WordUnits,
 } from '@core/index';
-import { messageOf, Planner } from '../worker/planner';
-import { emptyDraft, loadDraft, readCase, storeDraft, type BenchDraft, type CaseReading, type RawCase } from './draft';
+import { useOwn } from '../own/use-own';
+import type { Doubts } from '../worker/bench-worker';
+import { messageOf, Planner, type Outcome } from '../worker/planner';
+import {
+  emptyDraft,
+  loadDraft,
+  MOST_BESIDE,
+  readCase,
+  storeDraft,
+  type BenchDraft,
+  type CaseReading,
+  type RawCase,
+} from './draft';
 import { useLatest } from './use-latest';
 
 export type Working = { readonly done: number; readonly total: number } | null;
@@ -39,6 +56,24 @@ export interface BenchState {
   readonly cancel: () => void;
   readonly setPlant: (plantId: string | null, plantName: string) => void;
   readonly clear: () => void;
+  readonly tried: Tried | null;
+  readonly tryChange: (change: WhatIf | null) => void;
+  /** Takes the tried change over into setup and answers. */
+  readonly keepTried: () => void;
+  readonly tune: () => Promise<Outcome<Tuning>>;
+  readonly toggleBeside: (spec: SetupSpec) => void;
+  readonly doubts: Doubts | null;
+  readonly thinking: Working;
+  readonly askDoubts: () => void;
+  readonly stopThinking: () => void;
+  readonly askSides: (schoolId: SchoolId) => Promise<Outcome<SchoolComparison>>;
+}
+
+/** A change being tried: the setup before and after, and how the changed one dries. */
+export interface Tried {
+  readonly change: WhatIf;
+  readonly answer: WhatIfAnswer | null;
+  readonly curve: SetupCurve | null;
 }
 
 /** A pause after the last keystroke before the plan is worked out anew, ms. */
@@ -69,7 +104,19 @@ export function useBench(units: WordUnits): BenchState {
     storeDraft(draft);
   }, [draft]);
 
-  const reading = useMemo(() => readCase(draft.answers), [draft.answers]);
+  const { items: ownMedia } = useOwn('medium');
+  const [doubtsOf, setDoubts] = useState<{ readonly key: string; readonly doubts: Doubts } | null>(null);
+  const [thinking, setThinking] = useState<Working>(null);
+
+  // The grower's own media take part unless an answer says which of them do.
+  const answers = useMemo<RawCase>(
+    () =>
+      ownMedia.length > 0 && draft.answers.ownMedia === undefined
+        ? { ...draft.answers, ownMedia: ownMedia.map((item) => item.data) }
+        : draft.answers,
+    [draft.answers, ownMedia],
+  );
+  const reading = useMemo(() => readCase(answers), [answers]);
   const caseKey = reading.status === 'ok' ? JSON.stringify([reading.planCase, units]) : null;
 
   useEffect(() => {
@@ -117,6 +164,16 @@ export function useBench(units: WordUnits): BenchState {
   const curve = useLatest(
     specKey === null ? null : `${specKey}#${monthIndex}`,
     () => (spec && planCase && planner.current ? planner.current.curve(planCase, spec, monthIndex) : closed()),
+    report,
+  );
+
+  const change = draft.whatIf;
+  const tried = useLatest(
+    specKey === null || change === null ? null : `${specKey}#${monthIndex}#${JSON.stringify(change)}`,
+    () =>
+      spec && planCase && change && planner.current
+        ? planner.current.whatIf(planCase, spec, change, monthIndex, units)
+        : closed(),
     report,
   );
 
@@ -168,5 +225,61 @@ export function useBench(units: WordUnits): BenchState {
       setHistory([]);
       setDraft(emptyDraft(new Date().getMonth() + 1));
     },
+    tried: change === null ? null : { change, answer: tried?.answer ?? null, curve: tried?.curve ?? null },
+    tryChange: (next) => patch({ whatIf: next }),
+    keepTried: () => {
+      if (!change || !spec) return;
+      const { place, routine, heatWave, holiday } = change;
+      setHistory((before) => [...before, draft.edited]);
+      setDraft((before) => ({
+        ...before,
+        whatIf: null,
+        edited: changedSpec(spec, change),
+        answers: {
+          ...before.answers,
+          ...(place === undefined ? {} : { place }),
+          ...(routine === undefined ? {} : { routine }),
+          ...(heatWave === undefined ? {} : { heatWave }),
+          ...(holiday === undefined ? {} : { holiday }),
+        },
+      }));
+    },
+    tune: () => (spec && planCase && planner.current ? planner.current.tune(planCase, spec, units) : closed()),
+    toggleBeside: (wanted) =>
+      setDraft((before) => {
+        const id = specId(wanted);
+        const others = before.beside.filter((entry) => specId(entry) !== id);
+        const isNew = others.length === before.beside.length;
+        return { ...before, beside: isNew ? [...others, wanted].slice(-MOST_BESIDE) : others };
+      }),
+    doubts: doubtsOf !== null && doubtsOf.key === caseKey ? doubtsOf.doubts : null,
+    thinking,
+    askDoubts: () => {
+      if (!plan || !planCase || !planner.current || caseKey === null) return;
+      setThinking({ done: 0, total: 1 });
+      void planner.current
+        .doubts(
+          planCase,
+          plan.setups.map((setup) => setup.spec),
+          units,
+          (done, total) => setThinking((before) => (before === null ? null : { done, total })),
+        )
+        .then((outcome) => {
+          if (outcome.status === 'cancelled') return;
+          setThinking(null);
+          if (outcome.status === 'failed') setFailure(outcome.message);
+          else setDoubts({ key: caseKey, doubts: outcome.value });
+        });
+    },
+    stopThinking: () => {
+      planner.current?.stopThinking();
+      setThinking(null);
+    },
+    askSides: (schoolId) =>
+      planCase && planner.current
+        ? planner.current
+            .sides(planCase, schoolId, units, (done, total) => setThinking({ done, total }))
+            .finally(() => setThinking(null))
+        : closed(),
   };
 }

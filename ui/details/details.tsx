@@ -4,14 +4,21 @@
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { PlanAnswer, SetupReview, WordUnits } from '@core/index';
+import type { BenchState } from '../bench/use-bench';
 import styles from './details.module.css';
 import { Aftercare } from './aftercare';
 import { Cautions } from './cautions';
+import { ChangeOverView } from './change-over';
+import { Costs } from './costs';
+import { DoubtsView } from './doubts';
 import { Recipe } from './recipe';
+import { RootZone } from './root-zone';
 import { RuledOutList } from './ruled-out';
+import { WetFoot } from './wet-foot';
 import { Why } from './why';
 
 interface DetailsProps {
+  readonly bench: BenchState;
   readonly plan: PlanAnswer;
   readonly review: SetupReview;
   readonly units: WordUnits;
@@ -21,7 +28,7 @@ interface DetailsProps {
 const pages = ['Mix', 'Why', 'Mind', 'After', 'Ruled out'] as const;
 type Page = (typeof pages)[number];
 
-export function Details({ plan, review, units, onPotted }: DetailsProps) {
+export function Details({ bench, plan, review, units, onPotted }: DetailsProps) {
   const [page, setPage] = useState<Page>('Mix');
   return (
     <section className={styles.details} aria-label="About this setup">
@@ -36,10 +43,29 @@ export function Details({ plan, review, units, onPotted }: DetailsProps) {
         onChange={(value) => setPage(value as Page)}
       />
       <div className={styles.page}>
-        {page === 'Mix' ? <Recipe review={review} units={units} /> : null}
-        {page === 'Why' ? <Why review={review} /> : null}
+        {page === 'Mix' ? (
+          <>
+            <Recipe review={review} units={units} />
+            <WetFoot spec={review.spec} units={units} />
+            <h2>What it costs you</h2>
+            <Costs costs={review.costs} />
+          </>
+        ) : null}
+        {page === 'Why' ? (
+          <>
+            <Why review={review} />
+            <DoubtsView bench={bench} />
+            <RootZone review={review} curve={bench.curve} units={units} />
+          </>
+        ) : null}
         {page === 'Mind' ? <Cautions review={review} trap={plan.resolved.plant.genus.trap} /> : null}
-        {page === 'After' ? <Aftercare steps={review.aftercare} /> : null}
+        {page === 'After' ? (
+          <>
+            <ChangeOverView change={review.changeOver} />
+            <h2>The first weeks</h2>
+            <Aftercare steps={review.aftercare} />
+          </>
+        ) : null}
         {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
       </div>
       <Button type="primary" size="large" block onClick={onPotted} className={styles.potted}>

@@ -45,7 +45,8 @@ export async function savePotted(form: PottedForm): Promise<PlantLog> {
 }
 
 /** What can be put away and brought back. */
-export type Kept = 'plants' | 'pottings' | 'places';
+export type OwnKind = 'medium' | 'pot' | 'genus';
+export type Kept = 'plants' | 'pottings' | 'places' | `own/${OwnKind}`;
 
 export async function savePlace(place: Place): Promise<Place> {
   const response = await call('/api/places', {
@@ -54,6 +55,29 @@ export async function savePlace(place: Place): Promise<Place> {
     body: JSON.stringify(place),
   });
   return (await response.json()) as Place;
+}
+
+export async function changePlace(place: Place): Promise<Place> {
+  const response = await call(`/api/places/${place.id}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(place),
+  });
+  return (await response.json()) as Place;
+}
+
+export async function saveOwn(kind: OwnKind, data: unknown): Promise<string> {
+  const response = await call(`/api/own/${kind}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(data),
+  });
+  return ((await response.json()) as { id: string }).id;
+}
+
+export async function fetchOwn<T>(kind: OwnKind): Promise<readonly { id: string; data: T }[]> {
+  const response = await call(`/api/own/${kind}`, { method: 'GET' });
+  return ((await response.json()) as { items: { id: string; data: T }[] }).items;
 }
 
 export async function fetchPlaces(): Promise<readonly Place[]> {

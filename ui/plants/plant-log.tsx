@@ -21,7 +21,7 @@ import {
 } from '@core/index';
 import { z } from 'zod';
 import type { PlantLog, PottingEntry } from '@server/collection/plants';
-import { storeDraft } from '../bench/draft';
+import { loadDraft, storeDraft } from '../bench/draft';
 import { MountDrawing } from '../section/mount-drawing';
 import { PotDrawing } from '../section/pot-drawing';
 import { useUnits } from '../units/units-context';
@@ -60,6 +60,8 @@ export function PlantLogView({ log }: { readonly log: PlantLog }) {
       monthIndex: null,
       plantId: log.id,
       plantName: log.name,
+      whatIf: null,
+      beside: loadDraft()?.beside ?? [],
     });
     router.push('/');
   };

@@ -2,7 +2,7 @@
 
 /** What a grower knows: the plant, what it is in, where it stands, the time for watering. */
 import { Select } from 'antd';
-import type { ReactNode } from 'react';
+import { useState } from 'react';
 import {
   cmToInch,
   demoPlaces,
@@ -13,12 +13,16 @@ import {
   number,
   plantStates,
   vesselCatalogue,
+  type Genus,
   type Place,
   type PlanAnswer,
   type WordUnits,
 } from '@core/index';
 import { useOwnPlaces } from '../places/use-own-places';
 import type { BenchState } from '../bench/use-bench';
+import { useOwn } from '../own/use-own';
+import { Field } from './field';
+import { MoreDrawer, moreCount } from './more-drawer';
 import { RootThickness } from './root-thickness';
 import { RoutineField } from './routine-field';
 import { UnitNumber } from './unit-number';
@@ -27,27 +31,6 @@ import styles from './questions.module.css';
 interface QuestionsProps {
   readonly bench: BenchState;
   readonly units: WordUnits;
-}
-
-interface FieldProps {
-  readonly id: string;
-  readonly label: string;
-  readonly fault?: string | null;
-  readonly children: ReactNode;
-}
-
-function Field({ id, label, fault, children }: FieldProps) {
-  return (
-    <div className={styles.field}>
-      <label htmlFor={id}>{label}</label>
-      {children}
-      {fault ? (
-        <p id={`${id}-fault`} role="alert" className={styles.fault}>
-          {fault}
-        </p>
-      ) : null}
-    </div>
-  );
 }
 
 const genusOptions = generaCatalogue.map((genus) => ({
@@ -73,9 +56,23 @@ export function Questions({ bench, units }: QuestionsProps) {
     rimDiameterCm?: number;
   };
   const ownPlaces = useOwnPlaces();
+  const ownGenera = useOwn('genus').items;
+  const [isMore, setMore] = useState(false);
+  const told = moreCount(answers);
   // An own place is sent whole; a demo place by its name.
   const given = answers.place as string | Place | undefined;
   const place = typeof given === 'object' ? given : demoPlaces.find((entry) => entry.id === given);
+  // An own genus is sent whole, too.
+  const givenGenus = answers.genus as string | Genus | undefined;
+  const ownGenusOptions = ownGenera.map(({ id, data }) => ({
+    value: id,
+    label: data.name,
+    search: `${data.name} ${data.alsoCalled.join(' ')}`.toLowerCase(),
+  }));
+  const genusKey =
+    typeof givenGenus === 'object'
+      ? (ownGenera.find((item) => item.data.name === givenGenus.name)?.id ?? givenGenus.name)
+      : givenGenus;
   const placeOptions = [...ownPlaces, ...demoPlaces].map((entry) => ({ value: entry.id, label: entry.name }));
   if (place && !placeOptions.some((option) => option.value === place.id))
     placeOptions.push({ value: place.id, label: place.name });
@@ -96,11 +93,17 @@ export function Questions({ bench, units }: QuestionsProps) {
         <Select
           id="genus"
           showSearch={{ filterOption: (text, option) => (option?.search ?? '').includes(text.toLowerCase()) }}
-          value={answers.genus as string}
-          options={genusOptions}
-          onChange={(genus) =>
+          value={genusKey}
+          options={[...ownGenusOptions, ...genusOptions]}
+          onChange={(key) =>
             bench.answer({
-              genus,
+              genus: ownGenera.find((item) => item.id === key)?.data ?? key,
+              genusOverrides: undefined,
+              bulbs: undefined,
+              liveRootsPct: undefined,
+              hasNewTips: undefined,
+              heightCm: undefined,
+              leafAreaCm2: undefined,
               // What was measured on another plant does not carry over.
               rootDiameterMm: undefined,
               habit: undefined,
@@ -242,9 +245,15 @@ export function Questions({ bench, units }: QuestionsProps) {
           onChange={(routine) => bench.answer({ routine })}
         />
       </Field>
-      <button type="button" className={styles.clear} onClick={bench.clear}>
-        Start with another plant
-      </button>
+      <div className={styles.last}>
+        <button type="button" className={styles.more} onClick={() => setMore(true)}>
+          More to say{told > 0 ? ` (${told})` : '…'}
+        </button>
+        <button type="button" className={styles.more} onClick={bench.clear} title="Start with another plant">
+          Start anew
+        </button>
+      </div>
+      <MoreDrawer bench={bench} units={units} isOpen={isMore} onClose={() => setMore(false)} />
     </form>
   );
 }

@@ -20,12 +20,14 @@ export interface FrameNeeds {
   readonly widestCm: number;
   /** Room left and right of the pot for gauge and labels, px. */
   readonly sidePx: number;
+  /** Pixels per centimetre where several drawings share one scale; else as large as fits. */
+  readonly scale?: number;
 }
 
 export function fitFrame(needs: FrameNeeds): Frame {
   const usableHeight = needs.heightPx - 2 * MARGIN_PX;
   const usableWidth = needs.widthPx - 2 * needs.sidePx;
-  const scale = Math.min(usableHeight / (needs.aboveCm + needs.belowCm), usableWidth / needs.widestCm);
+  const scale = needs.scale ?? Math.min(usableHeight / (needs.aboveCm + needs.belowCm), usableWidth / needs.widestCm);
   return {
     widthPx: needs.widthPx,
     heightPx: needs.heightPx,

@@ -26,11 +26,14 @@ interface MountDrawingProps {
   readonly units: WordUnits;
   readonly widthPx: number;
   readonly heightPx: number;
+  readonly scale?: number;
+  readonly isBare?: boolean;
 }
 
 const BACKING_CM = 2.2;
 
-export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightPx }: MountDrawingProps) {
+export function MountDrawing(props: MountDrawingProps) {
+  const { spec, plant, curve, hour, units, widthPx, heightPx, scale, isBare = false } = props;
   const { mount, pad } = useMemo(() => realise(spec) as MountedSetup, [spec]);
   const frame = fitFrame({
     widthPx,
@@ -38,7 +41,8 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
     aboveCm: mount.heightCm + 4,
     belowCm: 1,
     widestCm: BACKING_CM + mount.padThicknessCm + plant.heightCm * 0.5 + 6,
-    sidePx: 90,
+    sidePx: isBare ? 10 : 90,
+    scale,
   });
   const padHeight = mount.heightCm * 0.67;
   const padFrom = (mount.heightCm - padHeight) / 2;
@@ -66,8 +70,10 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
       data-part="section"
       style={{ display: 'block' }}
     >
-      <Ruler frame={frame} topCm={mount.heightCm} xPx={22} units={units} />
-      <g transform={`translate(${frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`}>
+      {isBare ? null : <Ruler frame={frame} topCm={mount.heightCm} xPx={22} units={units} />}
+      <g
+        transform={`translate(${isBare ? frame.axisPx - 20 : frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`}
+      >
         <path
           d={`M${-BACKING_CM / 2} ${-mount.heightCm - 1.6} V${-mount.heightCm}`}
           stroke={colors.ink}
@@ -153,7 +159,7 @@ export function MountDrawing({ spec, plant, curve, hour, units, widthPx, heightP
           />
         </g>
       </g>
-      {row ? (
+      {row && !isBare ? (
         <text x={widthPx - 200} y={heightPx - 24} fontSize={13} fill={colors.ink}>
           {`${row.waterG.toFixed(0)} g of water on the mount`}
         </text>

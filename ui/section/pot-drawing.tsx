@@ -25,13 +25,15 @@ import { fitFrame, type Frame } from './frame';
 import { edgeRange, moveEdge } from './layer-edges';
 import { packPieces, type Area } from './pieces';
 import { PieceShape } from './piece-shapes';
+import { PlanView } from './plan-view';
 import { PlantSketch } from './plant-sketch';
 import { PotWall } from './pot-wall';
-import { InnerWater, OuterPot, outerDepthCm } from './reservoir';
+import { FloatGauge, InnerWater, OuterPot, outerDepthCm } from './reservoir';
 import { growRoots, rootPath } from './roots';
 import { Ruler } from './ruler';
 import { WaterGauge } from './water-gauge';
 import { WaterOverlay } from './water-overlay';
+import { WetFootMark } from './wet-foot-mark';
 
 export interface PotDrawingProps {
   readonly spec: SetupSpec;
@@ -43,7 +45,15 @@ export interface PotDrawingProps {
   readonly widthPx: number;
   readonly heightPx: number;
   readonly onEdit: ((spec: SetupSpec, isNewStep: boolean) => void) | null;
+  /** Pixels per centimetre, where drawings stand side by side to one scale. */
+  readonly scale?: number;
+  /** Without labels, gauge and plan: for drawings side by side. */
+  readonly isBare?: boolean;
 }
+
+/** Room beside the pot for gauge and labels, px. */
+const SIDE_PX = 150;
+const BARE_SIDE_PX = 14;
 
 function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
   return {
@@ -64,13 +74,15 @@ export function PotDrawing(props: PotDrawingProps) {
   const { pot } = setup;
   const surfaceCm = filledHeightCm(setup);
   const roomCm = Math.min(plant.heightCm, pot.heightCm * PLANT_SHARE);
+  const isBare = props.isBare ?? false;
   const frame: Frame = fitFrame({
+    scale: props.scale,
     widthPx: props.widthPx,
     heightPx: props.heightPx,
     aboveCm: Math.max(pot.heightCm, surfaceCm + Math.max(0, placement.baseAboveSurfaceCm)) + roomCm,
     belowCm: outerDepthCm(pot) + 0.8,
     widestCm: pot.rimDiameterCm + 3,
-    sidePx: 150,
+    sidePx: isBare ? BARE_SIDE_PX : SIDE_PX,
   });
   const halfWidth = (h: number) => widthAtCm(pot, h) / 2;
   const plantX = -placement.offsetCm;
@@ -95,11 +107,11 @@ export function PotDrawing(props: PotDrawingProps) {
         </clipPath>
       </defs>
       <path
-        d={`M${frame.axisPx - 150} ${frame.heightPx - 4} H${frame.axisPx + 150}`}
+        d={`M${Math.max(6, frame.axisPx - 150)} ${frame.heightPx - 4} H${Math.min(frame.widthPx - 6, frame.axisPx + 150)}`}
         stroke={colors.inkSoft}
         strokeWidth={2}
       />
-      <Ruler frame={frame} topCm={pot.heightCm} xPx={22} units={units} />
+      {isBare ? null : <Ruler frame={frame} topCm={pot.heightCm} xPx={22} units={units} />}
       <g transform={`translate(${frame.axisPx} ${frame.basePx}) scale(${frame.scale})`}>
         <OuterPot pot={pot} curve={curve} hour={hour} />
         <g clipPath={`url(#${clipId})`}>
@@ -108,6 +120,7 @@ export function PotDrawing(props: PotDrawingProps) {
           {curve ? <WaterOverlay curve={curve} hour={hour} halfWidthCm={halfWidth} /> : null}
           <InnerWater pot={pot} curve={curve} hour={hour} />
         </g>
+        <FloatGauge pot={pot} curve={curve} hour={hour} />
         <PotWall pot={pot} />
         <PlantSketch
           habit={plant.habit}
@@ -120,13 +133,24 @@ export function PotDrawing(props: PotDrawingProps) {
           isBuried={placement.depth === 'bulb 4 cm under'}
         />
       </g>
-      {isCut ? (
+      {isCut && !isBare ? (
         <text x={frame.widthPx - 8} y={18} fontSize={12} fill={colors.inkSoft} textAnchor="end">
           {`plant ${cm(plant.heightCm, units)} tall, shortened here`}
         </text>
       ) : null}
-      {curve ? <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={72} widthPx={74} /> : null}
-      {setup.layers.map((layer, i) => {
+      {curve && !isBare ? <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={72} widthPx={74} /> : null}
+      {isBare ? null : <WetFootMark setup={setup} frame={frame} units={units} />}
+      {isBare ? null : (
+        <PlanView
+          pot={pot}
+          plant={plant}
+          placement={placement}
+          leftPx={frame.widthPx - 84}
+          topPx={isCut ? 28 : 8}
+          sizePx={76}
+        />
+      )}
+      {(isBare ? [] : setup.layers).map((layer, i) => {
         const top = layerTops[i]!;
         const middle = top - layer.heightCm / 2;
         const labelX = frame.axisPx + halfWidth(middle) * frame.scale + 16;

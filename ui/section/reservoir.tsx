@@ -98,3 +98,42 @@ export function InnerWater({ pot, curve, hour }: ReservoirProps) {
     }
   }
 }
+
+const GAUGE_LOW_SHARE = 0.1;
+const FLOAT_COLOR = '#c24b2c';
+const WINDOW_CM = 2;
+
+/** The float gauge of an outer pot: a float that stands as high as the water, its mark in a window at the rim. */
+export function FloatGauge({ pot, curve, hour }: ReservoirProps) {
+  if (pot.reservoir.kind !== 'wicks') return null;
+  const depth = outerDepthCm(pot);
+  const full = fullness(curve, hour);
+  const x = pot.rimDiameterCm / 2 + 0.4;
+  const top = -pot.heightCm * 0.98;
+  const markY = top + WINDOW_CM * (1 - full);
+  const floatY = depth - 0.6 - (depth - 1) * full;
+  return (
+    <g data-part="float-gauge">
+      <title>{full <= GAUGE_LOW_SHARE ? 'Gauge: fill it' : `Gauge: ${Math.round(full * 100)} % full`}</title>
+      <path d={`M${x} ${floatY} V${markY}`} stroke={FLOAT_COLOR} strokeWidth={0.14} />
+      <rect
+        x={x - 0.32}
+        y={top}
+        width={0.64}
+        height={WINDOW_CM}
+        rx={0.2}
+        fill="#ffffff"
+        fillOpacity={0.75}
+        stroke={colors.ink}
+        strokeWidth={0.08}
+      />
+      <path
+        d={`M${x - 0.32} ${top + WINDOW_CM * (1 - GAUGE_LOW_SHARE)} h0.64`}
+        stroke={colors.ink}
+        strokeWidth={0.07}
+      />
+      <rect x={x - 0.22} y={markY - 0.16} width={0.44} height={0.32} fill={FLOAT_COLOR} />
+      <circle cx={x} cy={floatY} r={0.34} fill={FLOAT_COLOR} stroke={colors.ink} strokeWidth={0.06} />
+    </g>
+  );
+}

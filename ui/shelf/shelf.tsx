@@ -1,15 +1,19 @@
 'use client';
 
 /** The ranked setups as pots on a shelf, best first, to one scale. */
-import { daysOf, number, percent, type SetupAnswer } from '@core/index';
+import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import Link from 'next/link';
+import { daysOf, number, percent, specId, type SetupAnswer } from '@core/index';
+import type { BenchState } from '../bench/use-bench';
 import { nb } from '../details/nb';
 import { ShelfPot } from './shelf-pot';
 import styles from './shelf.module.css';
 
 interface ShelfProps {
+  readonly bench: BenchState;
   readonly setups: readonly SetupAnswer[];
   readonly chosenId: string | null;
-  readonly onChoose: (id: string) => void;
 }
 
 const POT_WIDTH_PX = 140;
@@ -35,7 +39,9 @@ function daysRange(setup: SetupAnswer): string {
   return a === b ? `${a} days` : `${a}–${b} days`;
 }
 
-export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
+export function Shelf({ bench, setups, chosenId }: ShelfProps) {
+  const { beside } = bench.draft;
+  const besideIds = new Set(beside.map(specId));
   const scale = Math.min(
     POT_HEIGHT_PX / Math.max(1, ...setups.map(tallestCm)),
     POT_WIDTH_PX / Math.max(1, ...setups.map(widestCm)),
@@ -49,7 +55,7 @@ export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
               type="button"
               className={styles.pot}
               aria-pressed={setup.id === chosenId}
-              onClick={() => onChoose(setup.id)}
+              onClick={() => bench.choose(setup.id)}
               data-testid="setup"
             >
               <ShelfPot spec={setup.spec} scale={scale} widthPx={POT_WIDTH_PX} heightPx={POT_HEIGHT_PX} />
@@ -61,9 +67,26 @@ export function Shelf({ setups, chosenId, onChoose }: ShelfProps) {
                 {nb(`${daysRange(setup)} · ●\u00a0${percent(setup.year.comfortable)}`)}
               </span>
             </button>
+            <button
+              type="button"
+              className={styles.beside}
+              aria-pressed={besideIds.has(setup.id)}
+              aria-label={`Set ${setup.title} beside others`}
+              title="Set beside others, to compare"
+              onClick={() => bench.toggleBeside(setup.spec)}
+            >
+              {besideIds.has(setup.id) ? <CheckOutlined /> : <PlusOutlined />}
+            </button>
           </li>
         ))}
       </ol>
+      {beside.length > 0 ? (
+        <div className={styles.compareBar}>
+          <Link href="/compare">
+            <Button type="primary">Compare {beside.length}</Button>
+          </Link>
+        </div>
+      ) : null}
     </section>
   );
 }

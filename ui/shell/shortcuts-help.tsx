@@ -9,6 +9,8 @@ export const shortcuts = [
   { keys: 'Page ↑ ↓', does: 'On the slider: a day on or back' },
   { keys: '↑ ↓', does: 'On a layer’s handle: move it by half a centimetre' },
   { keys: 'Ctrl Z', does: 'Undo the last change of layers' },
+  { keys: 'w', does: 'What if: try a change beside the setup as it is' },
+  { keys: 'b', does: 'Set it beside others, to compare' },
   { keys: 'p', does: 'Potted it: keep plant, plan and mix' },
   { keys: '/', does: 'To the genus' },
   { keys: '?', does: 'These keys' },

@@ -12,13 +12,16 @@ import {
   type ChartOptions,
   type Plugin,
 } from 'chart.js';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SetupCurve } from '@core/index';
 import { colors, fonts } from '../theme/tokens';
+import styles from './stage.module.css';
 
 interface DryCurveProps {
   readonly curve: SetupCurve;
+  /** The changed setup's curve, beside it. */
+  readonly other?: SetupCurve | null;
   readonly hour: number;
 }
 
@@ -59,11 +62,44 @@ const nowLine: Plugin<'line'> = {
 
 Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip, nowLine);
 
-export function DryCurve({ curve, hour }: DryCurveProps) {
+const layerDash: Readonly<Record<string, number[]>> = { main: [], crocking: [2, 3], 'top dressing': [8, 4] };
+
+export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
+  const [byLayer, setByLayer] = useState(false);
+  const isByLayer = byLayer && other === null && curve.layers.length > 1;
   const data = useMemo<ChartData<'line', { x: number; y: number }[]>>(() => {
     const rows = curve.hours.filter((row) => row.hour % 2 === 0);
+    if (isByLayer) {
+      return {
+        datasets: curve.layers.map((layer) => ({
+          label: layer.role,
+          data: layer.shareByHour
+            .map((share, at) => ({ x: at / 24, y: Math.max(0, share * 100) }))
+            .filter((_, at) => at % 2 === 0),
+          borderColor: layer.role === 'main' ? colors.water : layer.role === 'crocking' ? colors.ink : colors.moss,
+          borderDash: layerDash[layer.role] ?? [],
+          pointRadius: 0,
+          borderWidth: 2.5,
+        })),
+      };
+    }
+    const changed = other
+      ? [
+          {
+            label: 'water left, changed',
+            data: other.hours
+              .filter((row) => row.hour % 2 === 0)
+              .map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
+            borderColor: colors.clay,
+            borderDash: [7, 4],
+            pointRadius: 0,
+            borderWidth: 2.5,
+          },
+        ]
+      : [];
     return {
       datasets: [
+        ...changed,
         {
           label: 'water left',
           data: rows.map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
@@ -83,7 +119,7 @@ export function DryCurve({ curve, hour }: DryCurveProps) {
         },
       ],
     };
-  }, [curve]);
+  }, [curve, other, isByLayer]);
   const options = useMemo<ChartOptions<'line'>>(
     () => ({
       animation: false,
@@ -91,7 +127,11 @@ export function DryCurve({ curve, hour }: DryCurveProps) {
       maintainAspectRatio: false,
       parsing: false,
       plugins: {
-        legend: { display: false },
+        legend: {
+          display: isByLayer,
+          position: 'right',
+          labels: { color: colors.ink, boxWidth: 22, boxHeight: 1, font: { size: 11 } },
+        },
         tooltip: { enabled: false },
         nowLine: { day: hour / 24, threshold: curve.thresholdShare },
       },
@@ -99,7 +139,7 @@ export function DryCurve({ curve, hour }: DryCurveProps) {
         x: {
           type: 'linear',
           min: 0,
-          max: (curve.hours.length - 1) / 24,
+          max: (Math.max(curve.hours.length, other?.hours.length ?? 0) - 1) / 24,
           ticks: {
             color: colors.inkSoft,
             maxRotation: 0,
@@ -117,7 +157,16 @@ export function DryCurve({ curve, hour }: DryCurveProps) {
         },
       },
     }),
-    [curve, hour],
+    [curve, other, hour, isByLayer],
   );
-  return <Line data={data} options={options} aria-label="Water left and air in the root zone by day" role="img" />;
+  return (
+    <>
+      <Line data={data} options={options} aria-label="Water left and air in the root zone by day" role="img" />
+      {other === null && curve.layers.length > 1 ? (
+        <button type="button" className={styles.byLayer} aria-pressed={byLayer} onClick={() => setByLayer(!byLayer)}>
+          by layer
+        </button>
+      ) : null}
+    </>
+  );
 }

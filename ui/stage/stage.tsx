@@ -1,10 +1,11 @@
 'use client';
 
-import { RollbackOutlined, UndoOutlined } from '@ant-design/icons';
+import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { days, monthNames, setupTitle, vesselText, type WordUnits } from '@core/index';
 import type { BenchState } from '../bench/use-bench';
+import { WhatIfStage } from '../what-if/what-if-stage';
 import { MountDrawing } from '../section/mount-drawing';
 import { PotDrawing } from '../section/pot-drawing';
 import { DryCurve } from './dry-curve';
@@ -60,9 +61,16 @@ export function Stage({ bench, units }: StageProps) {
   return (
     <section className={styles.stage} aria-label="The chosen setup">
       <div className={styles.head}>
-        <h1>{setupTitle(spec, units)}</h1>
-        {spec.vessel.kind === 'pot' ? <span className={styles.sub}>{vesselText(spec, units)}</span> : null}
+        <div className={styles.name}>
+          <h1>{setupTitle(spec, units)}</h1>
+          {spec.vessel.kind === 'pot' ? <span className={styles.sub}>{vesselText(spec, units)}</span> : null}
+        </div>
         <span className={styles.actions}>
+          {bench.tried ? null : (
+            <Button icon={<SwapOutlined />} onClick={() => bench.tryChange({})}>
+              What if…
+            </Button>
+          )}
           {bench.canUndo ? (
             <Button icon={<UndoOutlined />} onClick={bench.undo}>
               Undo
@@ -80,7 +88,19 @@ export function Stage({ bench, units }: StageProps) {
           <strong>Against the rules now.</strong> {review.ruledOutBy.sentence}
         </p>
       ) : null}
-      {spec.vessel.kind === 'pot' ? (
+      {bench.tried ? (
+        <WhatIfStage
+          spec={spec}
+          review={review}
+          curve={curve}
+          tried={bench.tried}
+          plant={plant}
+          hour={shownHour}
+          monthIndex={monthIndex}
+          units={units}
+          onMonth={bench.showMonth}
+        />
+      ) : spec.vessel.kind === 'pot' ? (
         <PotDrawing
           spec={spec}
           plant={plant}
@@ -106,7 +126,7 @@ export function Stage({ bench, units }: StageProps) {
       {curve ? (
         <>
           <div className={styles.curve}>
-            <DryCurve curve={curve} hour={shownHour} />
+            <DryCurve curve={curve} other={bench.tried?.curve ?? null} hour={shownHour} />
           </div>
           <TimeControl
             curve={curve}
@@ -118,7 +138,9 @@ export function Stage({ bench, units }: StageProps) {
           />
         </>
       ) : null}
-      <MonthStrip byMonth={review.daysByMonth} year={review.year} monthIndex={monthIndex} onMonth={bench.showMonth} />
+      {bench.tried ? null : (
+        <MonthStrip byMonth={review.daysByMonth} year={review.year} monthIndex={monthIndex} onMonth={bench.showMonth} />
+      )}
     </section>
   );
 }

@@ -2,9 +2,10 @@
 
 /** Moves through the days after watering: slider, keys, or play. */
 import { CaretRightFilled, PauseOutlined } from '@ant-design/icons';
-import { Button, Slider } from 'antd';
-import { useEffect, useState, type KeyboardEvent } from 'react';
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
 import { number, percent, temperature, type SetupCurve, type WordUnits } from '@core/index';
+import { KeyedSlider } from '../controls/keyed-slider';
 import styles from './stage.module.css';
 
 interface TimeControlProps {
@@ -24,28 +25,6 @@ const PLAY_EVERY_MS = 60;
 export const KEY_STEP_HOURS = 6;
 const DAY_HOURS = 24;
 
-/** Where a key moves the slider to; null for other keys. */
-function keyTarget(key: string, hour: number, last: number): number | null {
-  switch (key) {
-    case 'ArrowRight':
-    case 'ArrowUp':
-      return hour + 1;
-    case 'ArrowLeft':
-    case 'ArrowDown':
-      return hour - 1;
-    case 'PageUp':
-      return hour + DAY_HOURS;
-    case 'PageDown':
-      return hour - DAY_HOURS;
-    case 'Home':
-      return 0;
-    case 'End':
-      return last;
-    default:
-      return null;
-  }
-}
-
 export function TimeControl({ curve, hour, shownHour, units, due, onHour }: TimeControlProps) {
   const [isPlaying, setPlaying] = useState(false);
   const last = curve.hours.length - 1;
@@ -59,17 +38,9 @@ export function TimeControl({ curve, hour, shownHour, units, due, onHour }: Time
   }, [isPlaying, hour, last, onHour]);
   const row = curve.hours[Math.min(shownHour, last)];
 
-  // The slider's own key handling sets state in an effect of every key press, which React takes for an
-  // endless loop when keys come fast; so keys are handled here.
-  const onKeyDown = (event: KeyboardEvent) => {
-    const target = keyTarget(event.key, hour, last);
-    if (target === null) return;
-    event.preventDefault();
-    onHour(Math.min(last, Math.max(0, target)));
-  };
   return (
-    <div>
-      <div className={styles.timeRow} onKeyDown={onKeyDown}>
+    <div className={styles.time}>
+      <div className={styles.timeRow}>
         <Button
           shape="circle"
           aria-label={isPlaying ? 'Pause' : 'Play the days'}
@@ -79,19 +50,21 @@ export function TimeControl({ curve, hour, shownHour, units, due, onHour }: Time
             setPlaying(!isPlaying);
           }}
         />
-        <Slider
+        <KeyedSlider
           className={styles.timeSlider}
+          label="Hours after watering"
           min={0}
           max={last}
           step={1}
+          bigStep={DAY_HOURS}
           value={Math.min(hour, last)}
-          keyboard={false}
+          valueText={(value) => `day ${number(value / DAY_HOURS, 1)}`}
           onChange={onHour}
-          tooltip={{ open: false }}
-          ariaLabelForHandle="Hours after watering"
-          ariaValueTextFormatterForHandle={(value) => `day ${number((value ?? 0) / 24, 1)}`}
         />
       </div>
+      <p className={styles.due} data-testid="due">
+        {due}
+      </p>
       {row ? (
         <p className={styles.reading} data-testid="reading" aria-live="off">
           <strong>Day {number(row.hour / 24, 1)}</strong>
@@ -106,9 +79,6 @@ export function TimeControl({ curve, hour, shownHour, units, due, onHour }: Time
             {percent(row.airShare)} air
           </span>
           <span>roots {temperature(row.rootZoneC, units)}</span>
-          <span className={styles.due} data-testid="due">
-            {due}
-          </span>
         </p>
       ) : null}
     </div>

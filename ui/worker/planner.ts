@@ -1,61 +1,66 @@
 /**
- * Two workers: one for the long plan, which is ended and started anew when the question changes
- * (that is how it is cancelled), one for quick answers about a single setup.
+ * The bench's three workers: one for the plan, one for slow second thoughts about it (how sure, what
+ * would change it, what each school would do), one for quick answers about a single setup.
  */
 import * as Comlink from 'comlink';
-import type { PlanAnswer, PlanCase, SetupCurve, SetupReview, SetupSpec, WordUnits } from '@core/index';
-import type { BenchApi } from './bench-worker';
+import type {
+  PlanAnswer,
+  PlanCase,
+  SchoolComparison,
+  SchoolId,
+  SetupCurve,
+  SetupReview,
+  SetupSpec,
+  Tuning,
+  WhatIf,
+  WhatIfAnswer,
+  WordUnits,
+} from '@core/index';
+import type { Doubts, OnProgress } from './bench-worker';
+import { LongWork, startWorker, type Outcome } from './long-work';
 
-interface Running {
-  readonly worker: Worker;
-  readonly api: Comlink.Remote<BenchApi>;
-}
-
-function startWorker(): Running {
-  const worker = new Worker(new URL('./bench-worker.ts', import.meta.url));
-  return { worker, api: Comlink.wrap<BenchApi>(worker) };
-}
-
-export type Outcome<T> =
-  | { readonly status: 'done'; readonly value: T }
-  | { readonly status: 'cancelled' }
-  | { readonly status: 'failed'; readonly message: string };
+export { messageOf, type Outcome } from './long-work';
 
 export class Planner {
-  private planning: Running | null = null;
-  private isBusy = false;
-  private abandon: (() => void) | null = null;
+  private readonly planning = new LongWork();
+  private readonly thinking = new LongWork();
   private readonly quick = startWorker();
 
   /** Computes a plan; a plan still running for an earlier question is cancelled. */
-  async plan(
-    planCase: PlanCase,
-    units: WordUnits,
-    onProgress: (done: number, total: number) => void,
-  ): Promise<Outcome<PlanAnswer>> {
-    this.cancel();
-    this.planning ??= startWorker();
-    const { api } = this.planning;
-    this.isBusy = true;
-    const cancelled = new Promise<Outcome<PlanAnswer>>((resolve) => {
-      this.abandon = () => resolve({ status: 'cancelled' });
-    });
-    const answered = api.plan(planCase, units, Comlink.proxy(onProgress)).then(
-      (value): Outcome<PlanAnswer> => ({ status: 'done', value }),
-      (error: unknown): Outcome<PlanAnswer> => ({ status: 'failed', message: messageOf(error) }),
-    );
-    const outcome = await Promise.race([answered, cancelled]);
-    if (outcome.status !== 'cancelled') this.isBusy = false;
-    return outcome;
+  plan(planCase: PlanCase, units: WordUnits, onProgress: OnProgress): Promise<Outcome<PlanAnswer>> {
+    return this.planning.run((api) => api.plan(planCase, units, Comlink.proxy(onProgress)));
   }
 
   /** Stops a plan that is being computed. */
   cancel(): void {
-    if (!this.isBusy) return;
-    this.abandon?.();
-    this.planning?.worker.terminate();
-    this.planning = null;
-    this.isBusy = false;
+    this.planning.cancel();
+  }
+
+  doubts(
+    planCase: PlanCase,
+    specs: readonly SetupSpec[],
+    units: WordUnits,
+    onProgress: OnProgress,
+  ): Promise<Outcome<Doubts>> {
+    return this.thinking.run((api) => api.doubts(planCase, specs, units, Comlink.proxy(onProgress)));
+  }
+
+  sides(
+    planCase: PlanCase,
+    schoolId: SchoolId,
+    units: WordUnits,
+    onProgress: OnProgress,
+  ): Promise<Outcome<SchoolComparison>> {
+    return this.thinking.run((api) => api.sides(planCase, schoolId, units, Comlink.proxy(onProgress)));
+  }
+
+  tune(planCase: PlanCase, spec: SetupSpec, units: WordUnits): Promise<Outcome<Tuning>> {
+    return this.thinking.run((api) => api.tune(planCase, spec, units));
+  }
+
+  /** Stops second thoughts that are being computed. */
+  stopThinking(): void {
+    this.thinking.cancel();
   }
 
   curve(planCase: PlanCase, spec: SetupSpec, monthIndex: number): Promise<SetupCurve> {
@@ -66,13 +71,19 @@ export class Planner {
     return this.quick.api.review(planCase, spec, units);
   }
 
+  whatIf(
+    planCase: PlanCase,
+    spec: SetupSpec,
+    change: WhatIf,
+    monthIndex: number,
+    units: WordUnits,
+  ): Promise<{ answer: WhatIfAnswer; curve: SetupCurve }> {
+    return this.quick.api.whatIf(planCase, spec, change, monthIndex, units);
+  }
+
   close(): void {
-    this.cancel();
-    this.planning?.worker.terminate();
+    this.planning.close();
+    this.thinking.close();
     this.quick.worker.terminate();
   }
-}
-
-export function messageOf(error: unknown): string {
-  return error instanceof Error ? error.message : String(error);
 }

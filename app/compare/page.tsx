@@ -1,0 +1,5 @@
+import { ComparePage } from '@ui/compare/compare-page';
+
+export default function Page() {
+  return <ComparePage />;
+}

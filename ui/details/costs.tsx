@@ -1,0 +1,33 @@
+import { number, percent, type SetupCosts } from '@core/index';
+import styles from './details.module.css';
+import { nb } from './nb';
+
+/** Price on a scale of ours: 1 = a litre of the cheapest medium. */
+export function priceText(price: number): string {
+  return price <= 0 ? 'none' : number(price, price < 10 ? 1 : 0);
+}
+
+/** What the setup costs in work, risk, years and money. */
+export function Costs({ costs }: { readonly costs: SetupCosts }) {
+  const rows = [
+    ['waterings a year', number(costs.wateringsPerYear, 0)],
+    ['minutes a week', number(costs.minutesPerWeek, 1)],
+    ['too wet or too dry', percent(costs.riskShare)],
+    ['next repotting in', `${number(costs.yearsToNextRepot, 1)} years`],
+    ['media, litres', number(costs.litres, 1)],
+    ['media, price (1 = a cheap litre)', priceText(costs.mediaPrice)],
+  ] as const;
+  return (
+    <table className={styles.score}>
+      <caption className="visually-hidden">What it costs</caption>
+      <tbody>
+        {rows.map(([label, value]) => (
+          <tr key={label}>
+            <td>{label}</td>
+            <td>{nb(value)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,71 @@
+/** The pot from above: round or square, where the ball goes, and which way growth runs. */
+import type { PlantInHand, Placement, Pot } from '@core/index';
+import { colors } from '../theme/tokens';
+
+interface PlanViewProps {
+  readonly pot: Pot;
+  readonly plant: PlantInHand;
+  readonly placement: Placement;
+  readonly leftPx: number;
+  readonly topPx: number;
+  readonly sizePx: number;
+}
+
+export function PlanView({ pot, plant, placement, leftPx, topPx, sizePx }: PlanViewProps) {
+  const scale = (sizePx - 6) / pot.rimDiameterCm;
+  const middle = sizePx / 2;
+  const half = (pot.rimDiameterCm * scale) / 2;
+  const ball = Math.min(half, (plant.rootBallDiameterCm * scale) / 2);
+  const isDiagonal = placement.position === 'on the diagonal';
+  const runs = placement.position === 'back to the wall' || isDiagonal;
+  const away = Math.min(half - ball, placement.offsetCm * scale);
+  // On the diagonal the back goes into the near left corner.
+  const dx = isDiagonal ? -away * 0.71 : -away;
+  const dy = isDiagonal ? away * 0.71 : 0;
+  const tip = isDiagonal ? { x: half * 0.62, y: -half * 0.62 } : { x: half * 0.8, y: 0 };
+  const fromX = dx + ball * (isDiagonal ? 0.5 : 0.7);
+  const fromY = dy - (isDiagonal ? ball * 0.5 : 0);
+  return (
+    <g
+      transform={`translate(${leftPx} ${topPx})`}
+      data-part="plan"
+      role="img"
+      aria-label={`From above: ${placement.position}`}
+    >
+      {pot.shape === 'square' ? (
+        <rect
+          x={middle - half}
+          y={middle - half}
+          width={half * 2}
+          height={half * 2}
+          rx={4}
+          fill={colors.raised}
+          stroke={colors.inkSoft}
+          strokeWidth={2}
+        />
+      ) : (
+        <circle cx={middle} cy={middle} r={half} fill={colors.raised} stroke={colors.inkSoft} strokeWidth={2} />
+      )}
+      <g transform={`translate(${middle} ${middle})`}>
+        <circle cx={dx} cy={dy} r={ball} fill={colors.mossPale} stroke={colors.moss} strokeWidth={1.5} />
+        {runs ? (
+          <g stroke={colors.clay} strokeWidth={2} fill="none" strokeLinecap="round">
+            <path d={`M${fromX} ${fromY} L${tip.x} ${tip.y}`} />
+            <path
+              d={
+                isDiagonal
+                  ? `M${tip.x - 7} ${tip.y} H${tip.x} V${tip.y + 7}`
+                  : `M${tip.x - 5} ${tip.y - 5} L${tip.x} ${tip.y} L${tip.x - 5} ${tip.y + 5}`
+              }
+            />
+          </g>
+        ) : (
+          <circle cx={dx} cy={dy} r={2.5} fill={colors.moss} />
+        )}
+      </g>
+      <text x={middle} y={sizePx + 10} fontSize={11} fill={colors.inkSoft} textAnchor="middle">
+        from above
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,29 @@
+/** Marks how high the main layer stays nearly airless after draining: its foot, wherever that lies. */
+import { cm, compareWetFoot, layerBounds, widthAtCm, type PottedSetup, type WordUnits } from '@core/index';
+import { colors } from '../theme/tokens';
+import type { Frame } from './frame';
+
+interface WetFootMarkProps {
+  readonly setup: PottedSetup;
+  readonly frame: Frame;
+  readonly units: WordUnits;
+}
+
+/** Less than this is no foot worth a mark, cm. */
+const LEAST_CM = 0.3;
+
+export function WetFootMark({ setup, frame, units }: WetFootMarkProps) {
+  const { withCrocking } = compareWetFoot(setup);
+  const index = setup.layers.findIndex((layer) => layer.role === 'main');
+  const base = layerBounds(setup.layers)[index]?.fromCm ?? 0;
+  if (withCrocking.heightCm < LEAST_CM) return null;
+  const top = base + withCrocking.heightCm;
+  const x = frame.axisPx - (widthAtCm(setup.pot, top) / 2) * frame.scale - 9;
+  const y = (heightCm: number) => frame.basePx - heightCm * frame.scale;
+  return (
+    <g data-part="wet-foot" pointerEvents="none">
+      <title>{`Wet foot: ${cm(withCrocking.heightCm, units)} with hardly any air after draining`}</title>
+      <path d={`M${x + 5} ${y(top)} H${x} V${y(base)} H${x + 5}`} fill="none" stroke={colors.water} strokeWidth={2} />
+    </g>
+  );
+}

@@ -1,0 +1,61 @@
+/**
+ * A worker for one long computation at a time. Asking anew ends the one that runs, and so does
+ * `cancel`: the worker is terminated and a new one started for the next question.
+ */
+import * as Comlink from 'comlink';
+import type { BenchApi } from './bench-worker';
+
+export interface Running {
+  readonly worker: Worker;
+  readonly api: Comlink.Remote<BenchApi>;
+}
+
+export function startWorker(): Running {
+  const worker = new Worker(new URL('./bench-worker.ts', import.meta.url));
+  return { worker, api: Comlink.wrap<BenchApi>(worker) };
+}
+
+export type Outcome<T> =
+  | { readonly status: 'done'; readonly value: T }
+  | { readonly status: 'cancelled' }
+  | { readonly status: 'failed'; readonly message: string };
+
+export function messageOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
+}
+
+export class LongWork {
+  private running: Running | null = null;
+  private isBusy = false;
+  private abandon: (() => void) | null = null;
+
+  async run<T>(start: (api: Comlink.Remote<BenchApi>) => Promise<T>): Promise<Outcome<T>> {
+    this.cancel();
+    this.running ??= startWorker();
+    this.isBusy = true;
+    const cancelled = new Promise<Outcome<T>>((resolve) => {
+      this.abandon = () => resolve({ status: 'cancelled' });
+    });
+    const answered = start(this.running.api).then(
+      (value): Outcome<T> => ({ status: 'done', value }),
+      (error: unknown): Outcome<T> => ({ status: 'failed', message: messageOf(error) }),
+    );
+    const outcome = await Promise.race([answered, cancelled]);
+    if (outcome.status !== 'cancelled') this.isBusy = false;
+    return outcome;
+  }
+
+  /** Stops what is being computed, if anything. */
+  cancel(): void {
+    if (!this.isBusy) return;
+    this.abandon?.();
+    this.running?.worker.terminate();
+    this.running = null;
+    this.isBusy = false;
+  }
+
+  close(): void {
+    this.cancel();
+    this.running?.worker.terminate();
+  }
+}
