@@ -20,6 +20,8 @@ export * from './costs';
 export * from './words/format';
 export * from './words/titles';
 export * from './words/reasons';
+export * from './words/genus';
+export * from './words/kin';
 export { demoPlaces, demoPlaceById, demoPlaceIds } from './demo/places';
 export * from './places';
 export * from './practice';

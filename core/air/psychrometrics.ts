@@ -57,3 +57,8 @@ export function relativeHumidityAtPct(fromC: number, relativeHumidityPct: number
   const vapourPressureKPa = saturationVapourPressureKPa(fromC) * (relativeHumidityPct / 100);
   return Math.min(100, (100 * vapourPressureKPa) / saturationVapourPressureKPa(toC));
 }
+
+/** Relative humidity of air that holds the given vapour (g/m³) at a temperature, %; over 100 means fog. */
+export function relativeHumidityOfVapourPct(vapourGM3: number, temperatureC: number): number {
+  return (100 * vapourGM3) / saturationVapourDensityGM3(temperatureC);
+}

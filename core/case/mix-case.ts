@@ -1,11 +1,12 @@
 /** A mix to be worked out: its parts, how deep it will lie, how much is wanted. */
 import { z } from 'zod';
-import { MAX_MIX_PARTS, mediumIds } from '../media';
-import { oneOf, quantity } from './quantities';
+import { MAX_MIX_PARTS } from '../media';
+import { quantity } from './quantities';
+import { mixPartSchema } from './setup-schema';
 
 export const mixCaseSchema = z.strictObject({
   parts: z
-    .array(z.strictObject({ mediumId: oneOf('mediumId', mediumIds), parts: quantity('mixParts') }))
+    .array(mixPartSchema)
     .min(1, { error: 'parts needs at least one medium' })
     .max(MAX_MIX_PARTS, { error: `parts must hold at most ${MAX_MIX_PARTS} media` }),
   depthCm: quantity('layerHeightCm').default(10),

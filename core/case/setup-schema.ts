@@ -6,7 +6,7 @@ import { approaches } from '../setups/spec';
 import { ownMediumSchema } from './own-schema';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
-const mixPartSchema = z.strictObject({
+export const mixPartSchema = z.strictObject({
   mediumId: oneOf('mediumId', mediumIds),
   parts: quantity('mixParts'),
   own: ownMediumSchema.optional(),

@@ -4,7 +4,7 @@
  */
 import type { YearReport } from '../drydown';
 import { bagMeasures } from '../media';
-import { neededWidthCm } from '../setups/size';
+import { diagonalGain, neededWidthCm } from '../setups/size';
 import { realiseMix, type SetupSpec } from '../setups/spec';
 import type { CandidateFacts } from '../setups/assess';
 import type { CaseContext } from '../setups/context';
@@ -40,9 +40,10 @@ function minutesEach(facts: CandidateFacts): number {
 export function yearsUntilFull(context: CaseContext, facts: CandidateFacts): number {
   const { setup } = facts;
   if (setup.kind === 'mount') return facts.lifeYears;
+  const widthCm = setup.pot.rimDiameterCm * diagonalGain(context.plant, setup.pot.potKindId);
   const step = 0.25;
   let years = step;
-  while (years < 8 && neededWidthCm(context.plant, years + step) <= setup.pot.rimDiameterCm) years += step;
+  while (years < 8 && neededWidthCm(context.plant, years + step) <= widthCm) years += step;
   return years;
 }
 

@@ -6,3 +6,4 @@ export { readPlaceFile, type FileAbout } from './read-file';
 export { summarizePlace, type MonthSummary, type PlaceSummary } from './summary';
 export { withHeatWave } from './heat-wave';
 export { daylightHours } from './day-length';
+export * from './heated-room';

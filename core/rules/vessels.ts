@@ -1,5 +1,5 @@
 /** Rules about mounts, baskets and pots. */
-import { chooseSize, yearsOfRoom } from '../setups/size';
+import { chooseSize, diagonalGain, yearsOfRoom } from '../setups/size';
 import { cm, mm, number, temperature } from '../words/format';
 import { runsOneWay } from '../plants';
 import { hasFamily, practiceRule, type Rule } from './rule';
@@ -72,9 +72,7 @@ export const vesselRules: readonly Rule[] = [
       if (vessel.kind !== 'pot') return false;
       const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted, context.resolved.stance);
       const { neededCm } = chooseSize(context.plant, vessel.potKindId, years);
-      // In a square pot a runner has the diagonal.
-      const gain =
-        facts.setup.kind === 'pot' && facts.setup.pot.shape === 'square' && runsOneWay(context.plant.habit) ? 1.2 : 1;
+      const gain = diagonalGain(context.plant, vessel.potKindId);
       return vessel.rimDiameterCm * gain < neededCm - 0.05;
     },
     say: ({ context, facts }, units) => {

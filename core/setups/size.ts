@@ -65,7 +65,7 @@ export interface SizeChoice {
 }
 
 /** In a square pot growth that runs one way can use the diagonal. */
-function diagonalGain(plant: PlantInHand, potKindId: string): number {
+export function diagonalGain(plant: PlantInHand, potKindId: string): number {
   return potKindById(potKindId).shape === 'square' && runsOneWay(plant.habit) ? 1.2 : 1;
 }
 

@@ -14,6 +14,8 @@ interface EntryViewProps {
   readonly note: string;
   readonly entry: object;
   readonly fields: readonly FieldWords[];
+  /** Origins shown from the start. */
+  readonly isOriginShown?: boolean;
 }
 
 function isSourced(field: unknown): field is Sourced<unknown> {
@@ -45,9 +47,9 @@ function valueText(value: unknown, unit: FieldWords['unit'], units: WordUnits): 
   }
 }
 
-export function EntryView({ name, isLatin, note, entry, fields }: EntryViewProps) {
+export function EntryView({ name, isLatin, note, entry, fields, isOriginShown = false }: EntryViewProps) {
   const { units } = useUnits();
-  const [isShown, setShown] = useState(false);
+  const [isShown, setShown] = useState(isOriginShown);
   const record = entry as Readonly<Record<string, unknown>>;
   return (
     <article className={styles.entry}>

@@ -1,7 +1,8 @@
 'use client';
 
 /** What the advice rests on: genera, media and pots, each value with its origin. */
-import { Input, Segmented } from 'antd';
+import { Button, Input, Segmented } from 'antd';
+import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, mediaCatalogue, vesselCatalogue } from '@core/index';
 import { EntryView } from './entry-view';
@@ -87,7 +88,17 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
       if (!genus) return null;
       const also = genus.alsoCalled.length > 0 ? ` Also here: ${genus.alsoCalled.join(', ')}.` : '';
       return (
-        <EntryView key={id} name={genus.name} isLatin note={genus.trap + also} entry={genus} fields={genusFields} />
+        <div>
+          <div className={styles.links}>
+            <Link href={`/genera/${genus.id}`}>
+              <Button type="primary">Read its page</Button>
+            </Link>
+            <Link href="/genera/own">
+              <Button>Add a genus of your own</Button>
+            </Link>
+          </div>
+          <EntryView key={id} name={genus.name} isLatin note={genus.trap + also} entry={genus} fields={genusFields} />
+        </div>
       );
     }
     case 'Media': {

@@ -1,16 +1,18 @@
 'use client';
 
 /** The airs plants stand in: the year of each, how hard it dries a pot beside the others, and files in and out. */
-import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
 import { App, Button } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { demoPlaces, monthlyCsv, number, summarizePlace, type Place } from '@core/index';
+import { demoPlaces, heatedRoom, monthlyCsv, number, summarizePlace, type Place } from '@core/index';
 import { remove } from '../plants/api';
 import { useUndoable } from '../plants/use-undoable';
 import { messageOf } from '../worker/planner';
 import { PlaceView } from '../library/place-view';
+import { useUnits } from '../units/units-context';
 import { ImportPlace } from './import-place';
+import { PlaceEditor } from './place-editor';
 import { YearChart } from './year-chart';
 import styles from './places.module.css';
 
@@ -31,7 +33,9 @@ export function PlacesPage({ own }: PlacesPageProps) {
   const router = useRouter();
   const { message } = App.useApp();
   const offerUndo = useUndoable();
+  const { units } = useUnits();
   const [picked, setPicked] = useState<string | null>(null);
+  const [editing, setEditing] = useState<{ readonly start: Place; readonly isOwn: boolean } | null>(null);
   const ranked = useMemo(
     () =>
       [...own, ...demoPlaces]
@@ -67,7 +71,10 @@ export function PlacesPage({ own }: PlacesPageProps) {
             type="button"
             className={styles.bar}
             aria-pressed={place.id === chosen?.place.id}
-            onClick={() => setPicked(place.id)}
+            onClick={() => {
+              setPicked(place.id);
+              setEditing(null);
+            }}
           >
             <span className={styles.barName}>{place.name}</span>
             <span className={styles.barValue}>{number(summary.yearMmPerDay, 1)} mm</span>
@@ -83,7 +90,19 @@ export function PlacesPage({ own }: PlacesPageProps) {
           }}
         />
       </section>
-      {chosen ? (
+      {editing ? (
+        <PlaceEditor
+          key={editing.start.id + editing.start.name}
+          start={editing.start}
+          isOwn={editing.isOwn}
+          units={units}
+          onKept={(place) => {
+            setPicked(place.id);
+            router.refresh();
+          }}
+          onClose={() => setEditing(null)}
+        />
+      ) : chosen ? (
         <section className={styles.chosen} aria-label={chosen.place.name}>
           <div className={styles.charts}>
             <YearChart
@@ -129,6 +148,17 @@ export function PlacesPage({ own }: PlacesPageProps) {
             <Button icon={<DownloadOutlined />} onClick={() => download(chosen.place)}>
               Monthly means as CSV
             </Button>
+            <Button icon={<EditOutlined />} onClick={() => setEditing({ start: chosen.place, isOwn })}>
+              {isOwn ? 'Change it' : 'Copy and change'}
+            </Button>
+            {chosen.place.setting === 'outdoor' ? (
+              <Button
+                icon={<HomeOutlined />}
+                onClick={() => setEditing({ start: heatedRoom(chosen.place), isOwn: false })}
+              >
+                A heated room in it
+              </Button>
+            ) : null}
             {isOwn ? (
               <Button icon={<DeleteOutlined />} onClick={() => void drop(chosen.place)}>
                 Put away

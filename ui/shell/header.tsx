@@ -10,6 +10,7 @@ import { CairnMark } from './mark';
 const pages = [
   { href: '/', label: 'Bench' },
   { href: '/plants', label: 'Plants' },
+  { href: '/media', label: 'Media' },
   { href: '/places', label: 'Places' },
   { href: '/library', label: 'What we know' },
 ] as const;

@@ -1,0 +1,15 @@
+import { notFound } from 'next/navigation';
+import { genusIds } from '@core/index';
+import { GenusPage } from '@ui/genera/genus-page';
+
+export function generateStaticParams(): { id: string }[] {
+  return genusIds.map((id) => ({ id }));
+}
+
+export const dynamicParams = false;
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  if (!genusIds.includes(id)) notFound();
+  return <GenusPage genusId={id} />;
+}

@@ -1,0 +1,57 @@
+'use client';
+
+/** What the mix holds and weighs, and what to take out of each bag. */
+import { cm, litres, mmToInch, nearestSieve, number, percent, type MixReport, type WordUnits } from '@core/index';
+import styles from './media.module.css';
+
+interface MixResultsProps {
+  readonly report: MixReport;
+  readonly units: WordUnits;
+}
+
+function inches(fromMm: number, toMm: number): string {
+  return `${number(mmToInch(fromMm), 2)}–${number(mmToInch(toMm), 2)} in`;
+}
+
+export function MixResults({ report, units }: MixResultsProps) {
+  const facts = [
+    ['water, drained', percent(report.capacityShare)],
+    ['air, drained', percent(report.airShare)],
+    ['draws water up', cm(report.wickingHeightCm, units)],
+    ['dry weight', `${number(report.dryDensityGL, 0)} g/L`],
+    ['weight drained', `${number(report.drainedDensityGL, 0)} g/L`],
+    ['a litre of bags makes', litres(report.volumeYield)],
+    ['settled to', percent(report.settledHeightShare)],
+    ['lasts', report.lifeYears >= 20 ? 'as good as for ever' : `${number(report.lifeYears, 1)} years`],
+  ] as const;
+  return (
+    <div>
+      <h2>Take for {litres(report.wantedL)}</h2>
+      <ol className={styles.bags}>
+        {report.bags.map((bag, i) => (
+          <li key={`${bag.mediumId}${i}`}>
+            <strong>{litres(bag.takeL)}</strong> {bag.name.replace(/ \d.*mm$/, '')}
+            <span>
+              {number(bag.smallMm, 1)}–{number(bag.largeMm, 1)} mm
+              {` · ${inches(bag.smallMm, bag.largeMm)}`} · sieve {nearestSieve(bag.smallMm).designation} to{' '}
+              {nearestSieve(bag.largeMm).designation}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <p className={styles.hint}>Poured loose. Fines vanish between coarse pieces, and it settles a twentieth.</p>
+      <h2>It holds, {cm(report.depthCm, units)} deep</h2>
+      <table className={styles.facts}>
+        <caption className="visually-hidden">What the mix holds</caption>
+        <tbody>
+          {facts.map(([label, value]) => (
+            <tr key={label}>
+              <td>{label}</td>
+              <td>{value}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
