@@ -43,19 +43,26 @@ interface Spell {
   leastAir: number;
 }
 
-type Verdict = 'comfortable' | 'tooDry' | 'tooWet';
+/** Numbers, not words: this is told 8,760 times a year for every setup. */
+const COMFORTABLE = 0;
+const DRY = 1;
+const WET = 2;
+type Verdict = typeof COMFORTABLE | typeof DRY | typeof WET;
 
-/** Judges one hour; only hours beyond what the plant tolerates count against the setup. */
-function judgeHour(share: number, regime: RegimeFigures, spell: Spell): Verdict {
+/** Temperatures change slowly: they are read every few hours. */
+const READ_EVERY_HOURS = 4;
+
+/** Judges one hour (or one longer step); only time beyond what the plant tolerates counts against the setup. */
+function judgeHour(share: number, regime: RegimeFigures, spell: Spell, stepHours: number): Verdict {
   const isDry = share < regime.waterAtShare;
   const isWet = share > regime.driedOffShare;
-  spell.dryHours = isDry ? spell.dryHours + 1 : 0;
-  spell.wetHours = isWet ? spell.wetHours + 1 : 0;
-  spell.longestDryHours = Math.max(spell.longestDryHours, spell.dryHours);
-  spell.longestWetHours = Math.max(spell.longestWetHours, spell.wetHours);
-  if (spell.dryHours > regime.longestDryDays * HOURS_PER_DAY) return 'tooDry';
-  if (regime.longestWetDays !== null && spell.wetHours > regime.longestWetDays * HOURS_PER_DAY) return 'tooWet';
-  return 'comfortable';
+  spell.dryHours = isDry ? spell.dryHours + stepHours : 0;
+  spell.wetHours = isWet ? spell.wetHours + stepHours : 0;
+  if (spell.dryHours > spell.longestDryHours) spell.longestDryHours = spell.dryHours;
+  if (spell.wetHours > spell.longestWetHours) spell.longestWetHours = spell.wetHours;
+  if (spell.dryHours > regime.longestDryDays * HOURS_PER_DAY) return DRY;
+  if (regime.longestWetDays !== null && spell.wetHours > regime.longestWetDays * HOURS_PER_DAY) return WET;
+  return COMFORTABLE;
 }
 
 /** Rain spread evenly: does it rain on this day of the month? */
@@ -93,7 +100,8 @@ export function simulateYear(
   year.forEach((month, monthIndex) => {
     const hours = monthHours(column, month);
     const days = daysInMonth[monthIndex]!;
-    const count: Record<Verdict, number> = { comfortable: 0, tooDry: 0, tooWet: 0 };
+    let dryHours = 0;
+    let wetHours = 0;
     let waterings = 0;
     let waterHours = 0;
     let rootDegrees = 0;
@@ -108,24 +116,28 @@ export function simulateYear(
         const rootZoneG = step(column, kind, state);
         const share = (rootZoneG - tightG) / availableG;
         waterHours += rootZoneG;
-        rootDegrees += rootZoneC(kind, state);
-        airDegrees += kind.temperatureC;
-        count[judgeHour(share, regime, spell)] += 1;
+        if (hour % READ_EVERY_HOURS === 0) {
+          rootDegrees += rootZoneC(kind, state);
+          airDegrees += kind.temperatureC;
+        }
+        const verdict = judgeHour(share, regime, spell, 1);
+        if (verdict === DRY) dryHours += 1;
+        else if (verdict === WET) wetHours += 1;
       }
       day += 1;
     }
     const total = days * HOURS_PER_DAY;
     months.push({
-      comfortable: count.comfortable / total,
-      tooDry: count.tooDry / total,
-      tooWet: count.tooWet / total,
+      comfortable: (total - dryHours - wetHours) / total,
+      tooDry: dryHours / total,
+      tooWet: wetHours / total,
       waterings,
       meanAir: (pores.poreG - waterHours / total) / pores.volumeG,
-      rootZoneC: rootDegrees / total,
-      airC: airDegrees / total,
+      rootZoneC: (rootDegrees * READ_EVERY_HOURS) / total,
+      airC: (airDegrees * READ_EVERY_HOURS) / total,
     });
   });
-  const yearShare = (verdict: Verdict): number =>
+  const yearShare = (verdict: 'comfortable' | 'tooDry' | 'tooWet'): number =>
     months.reduce((sum, month, index) => sum + month[verdict] * daysInMonth[index]!, 0) / day;
   return {
     months,
@@ -137,6 +149,48 @@ export function simulateYear(
     longestWetSpellDays: spell.longestWetHours / HOURS_PER_DAY,
     leastAir: spell.leastAir,
   };
+}
+
+/** Days looked at by `sampleComfort`: at least these, and so many gaps of the routine. */
+const SAMPLE_DAYS = 14;
+const SAMPLE_GAPS = 2;
+/** The first days only bring the pot into its rhythm. */
+const SAMPLE_WARM_UP_DAYS = 6;
+const SAMPLE_STEP_HOURS = 6;
+
+/**
+ * A quick look at some weeks of one month under the routine: the share of time in comfort, 0..1.
+ * Long steps on a coarse column; for choosing what is worth the whole year, never shown.
+ */
+export function sampleComfort(
+  column: Column,
+  month: MonthDrying,
+  routine: Routine,
+  gapDays: number | null,
+  regime: RegimeFigures,
+): number {
+  const state = createState(column);
+  const { availableG, tightG } = rootZoneWater(column);
+  const hours = monthHours(column, month);
+  const spell: Spell = { dryHours: 0, wetHours: 0, longestDryHours: 0, longestWetHours: 0, leastAir: 1 };
+  const days = Math.max(SAMPLE_DAYS, SAMPLE_WARM_UP_DAYS + SAMPLE_GAPS * (gapDays ?? 1));
+  const rainEvery = month.rainDays > 0 ? Math.max(1, Math.round(30 / month.rainDays)) : 0;
+  let comfortable = 0;
+  let counted = 0;
+  for (let day = 0; day < days; day += 1) {
+    if (rainEvery > 0 && day % rainEvery === 0) {
+      waterColumn(column, state, (month.rainMm / month.rainDays) * 1000 * column.topAreaM2);
+    }
+    waterToday(column, state, routine, day, regime);
+    for (let hour = 0; hour < HOURS_PER_DAY; hour += SAMPLE_STEP_HOURS) {
+      const share = (stepHour(column, hours[hour]!, state, SAMPLE_STEP_HOURS) - tightG) / availableG;
+      const verdict = judgeHour(share, regime, spell, SAMPLE_STEP_HOURS);
+      if (day < SAMPLE_WARM_UP_DAYS) continue;
+      counted += 1;
+      if (verdict === COMFORTABLE) comfortable += 1;
+    }
+  }
+  return comfortable / counted;
 }
 
 /** Pore space and volume of the root zone, both in g of water. */

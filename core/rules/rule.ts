@@ -61,17 +61,20 @@ export interface RuleFinding {
 }
 
 const commonPractice: Provenance = { kind: 'common practice' };
+/** Held by every school. */
+const HELD_BY_ALL: HeldBy = {};
 
 /** A rule of common practice; what differs is given. */
 export function practiceRule(
   rule: Omit<Rule, 'provenance' | 'points' | 'wouldChange' | 'schools'> &
     Partial<Pick<Rule, 'points' | 'wouldChange' | 'schools'>>,
 ): Rule {
-  return { points: 0, wouldChange: () => '', schools: {}, ...rule, provenance: commonPractice };
+  return { points: 0, wouldChange: () => '', schools: HELD_BY_ALL, ...rule, provenance: commonPractice };
 }
 
 /** Whether the stance of this case holds the rule. */
 export function isHeld(rule: Rule, input: RuleInput): boolean {
+  if (rule.schools === HELD_BY_ALL) return true;
   const { stance } = input.context.resolved;
   for (const [school, sides] of Object.entries(rule.schools)) {
     if (!sides.includes(stance[school as SchoolId])) return false;

@@ -9,18 +9,17 @@ import {
   createState,
   daysOf,
   dryDown,
-  dryingTime,
   dryingTimeByMonth,
   filledHeightCm,
   hydraulicsOfLayer,
   layerBounds,
   rootZoneAir,
+  sampleComfort,
   simulateYear,
   type Column,
   type DryingTime,
   type Setup,
   type YearReport,
-  type RegimeFigures,
 } from '../drydown';
 import { containerCapacity, isOrganic, mixLifeYears, type Mix } from '../media';
 import { place as placePlant, type Placement } from '../placement';
@@ -68,7 +67,10 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   const sizeMatters =
     setup.kind === 'pot' && heaviest.medium.pieceShape !== 'strand' && heaviest.medium.pieceShape !== 'crumb';
   return {
-    id: specId(spec),
+    // Thousands of candidates are never named.
+    get id() {
+      return specId(spec);
+    },
     spec,
     setup,
     column,
@@ -88,33 +90,15 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   };
 }
 
-/** Looked at before the whole year is worth computing: the hardest and the mildest month, in long steps. */
-const SCREEN_HORIZON_DAYS = 20;
-const SCREEN_STEP_HOURS = 4;
-
-/** How long the roots stay wet or dry between two waterings, against what they tolerate, in days beyond. */
-function excessDays(days: number, gapDays: number, regime: RegimeFigures): number {
-  const driesOff = days * ((1 - regime.driedOffShare) / (1 - regime.waterAtShare));
-  const wetDays = Math.min(gapDays, driesOff);
-  const tooWet =
-    regime.longestWetDays === null ? 0 : Math.max(0, (gapDays < driesOff ? driesOff : wetDays) - regime.longestWetDays);
-  const tooDry = Math.max(0, gapDays - days - regime.longestDryDays);
-  return (tooWet + tooDry) / Math.max(gapDays, 1);
-}
-
 /**
- * A quick guess of the share of the year in comfort, 0..1, from the drying times of two months. Only
- * decides which setups are worth the whole year; never shown.
+ * A quick guess of the share of the year in comfort, 0..1: some weeks of the hardest and of the
+ * mildest month. Only decides which setups are worth the whole year; never shown.
  */
 export function screenComfort(context: CaseContext, facts: CandidateFacts): number {
-  const { regime, gapDays, climate } = context;
-  const misses = [climate.hardestMonth, climate.mildestMonth].map((month) => {
-    const air = climate.year[month]!;
-    const time = dryingTime(facts.column, air, regime.waterAtShare, SCREEN_HORIZON_DAYS, SCREEN_STEP_HOURS);
-    return excessDays(daysOf(time), gapDays ?? Math.max(1, daysOf(time)), regime);
-  });
-  const meanMiss = misses.reduce((sum, miss) => sum + miss, 0) / misses.length;
-  return 1 / (1 + meanMiss);
+  const { regime, gapDays, climate, routine } = context;
+  const months = [climate.hardestMonth, climate.mildestMonth];
+  const shares = months.map((month) => sampleComfort(facts.column, climate.year[month]!, routine, gapDays, regime));
+  return shares.reduce((sum, share) => sum + share, 0) / shares.length;
 }
 
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {

@@ -59,6 +59,15 @@ function crockingFor(main: MediumFigures): string {
   return main.largeMm > 8 ? 'pebbles-16-32' : main.largeMm > 4 ? 'clay-pebbles-8-16' : 'pebbles-8-16';
 }
 
+const pureMixes = new Map<string, readonly MixPartSpec[]>();
+
+/** A mix of one medium; the same object for the same medium, so that its figures are worked out once. */
+function pureMix(mediumId: string): readonly MixPartSpec[] {
+  const known = pureMixes.get(mediumId) ?? [{ mediumId, parts: 1 }];
+  pureMixes.set(mediumId, known);
+  return known;
+}
+
 /** Layers that fill a pot to a finger under the rim; crockingShare is of the filled depth. */
 export function fillPot(
   vessel: PotSpec,
@@ -74,13 +83,13 @@ export function fillPot(
   const layers: LayerSpec[] = [];
   if (crockingCm > 0) {
     const crocking = crockingFor(mediumOfPart(mix[0]!));
-    layers.push({ role: 'crocking', mix: [{ mediumId: crocking, parts: 1 }], heightCm: crockingCm });
+    layers.push({ role: 'crocking', mix: pureMix(crocking), heightCm: crockingCm });
   }
   layers.push({ role: 'main', mix, heightCm: mainCm });
   if (topDressing) {
     layers.push({
       role: 'top dressing',
-      mix: [{ mediumId: topDressing.mediumId, parts: 1 }],
+      mix: pureMix(topDressing.mediumId),
       heightCm: topDressing.heightCm,
     });
   }

@@ -18,7 +18,7 @@ import { timingHeadline, timingSentence } from '../words/timing';
 import { factsOf, judge, layerVolumesL, type CandidateFacts, type Judgement } from './assess';
 import { generateCandidates } from './candidates';
 import { contextOf, type CaseContext } from './context';
-import { promiseOf, pullsOf, totalPoints, type Pull } from './score';
+import { COMFORT_WEIGHT, dryPoints, promisedComfort, pullsOf, totalPoints, type Pull } from './score';
 import { realiseMix, type Approach, type LayerSpec, type SetupSpec } from './spec';
 
 export interface LayerAnswer extends LayerSpec {
@@ -80,7 +80,7 @@ export interface PlanOptions {
 }
 
 /** How many setups of each way of potting are judged over the whole year, each of another kind. */
-const JUDGED_PER_APPROACH = 4;
+const JUDGED_PER_APPROACH = 6;
 export const LEAST_SETUPS = 6;
 /** How many of the next most promising are looked at where the first were all put aside. */
 const MOST_LATER = 60;
@@ -211,18 +211,30 @@ export function timingOf(resolved: ResolvedCase): PlanAnswer['timing'] {
 
 interface Screened {
   readonly spec: SetupSpec;
-  readonly id: string;
   readonly kind: string;
   readonly promise: number;
 }
 
-/** Judges every candidate by rules and by a quick look at two months; says what is forbidden and why. */
+interface Waiting {
+  readonly facts: CandidateFacts;
+  readonly kind: string;
+  readonly dryPoints: number;
+}
+
+/** How many of each kind are worth knowing: the best, and two to fall back on. */
+const KEPT_PER_KIND = 3;
+
+/**
+ * Judges every candidate by the rules and by what is known before drying; then, kind by kind, by some
+ * weeks of drying, best first, and stops where not even full comfort could bring a later one among
+ * the best of its kind (branch and bound: nothing is lost by it).
+ */
 function screenAll(
   context: CaseContext,
   specs: readonly SetupSpec[],
   onDone: (done: number) => void,
 ): { readonly open: readonly Screened[]; readonly forbidden: readonly Forbidden[] } {
-  const open: Screened[] = [];
+  const waiting = new Map<string, Waiting[]>();
   const forbidden: Forbidden[] = [];
   specs.forEach((spec, index) => {
     const facts = factsOf(context, spec, 'coarse');
@@ -230,13 +242,31 @@ function screenAll(
     const rule = forbiddingRule(allRules, input);
     if (rule) forbidden.push({ facts, judgement: null, rule });
     else {
-      const promise = promiseOf(context, facts, rulePoints(allRules, input));
-      open.push({ spec, id: facts.id, kind: familyKey(facts), promise });
+      const kind = familyKey(facts);
+      const entry = { facts, kind, dryPoints: dryPoints(context, facts, rulePoints(allRules, input)) };
+      const list = waiting.get(kind);
+      if (list) list.push(entry);
+      else waiting.set(kind, [entry]);
     }
     if ((index + 1) % PROGRESS_EVERY === 0) onDone(index + 1);
   });
-  open.sort((a, b) => b.promise - a.promise || a.id.localeCompare(b.id));
+  const open = [...waiting.values()].flatMap((list) => bestOfKind(context, list));
+  open.sort((a, b) => b.promise - a.promise);
   return { open, forbidden };
+}
+
+function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Screened[] {
+  // The sort is stable: among equals the order of generation holds.
+  const sorted = [...list].sort((a, b) => b.dryPoints - a.dryPoints);
+  const best: Screened[] = [];
+  for (const { facts, kind, dryPoints: points } of sorted) {
+    const worstKept = best[KEPT_PER_KIND - 1];
+    if (worstKept && points + COMFORT_WEIGHT <= worstKept.promise) break;
+    best.push({ spec: facts.spec, kind, promise: points + promisedComfort(context, facts) });
+    best.sort((a, b) => b.promise - a.promise);
+    best.length = Math.min(best.length, KEPT_PER_KIND);
+  }
+  return best;
 }
 
 /** The most promising of each kind, so many of each way of potting. */
@@ -258,6 +288,15 @@ function pickForTheYear(open: readonly Screened[]): {
     }
   }
   return { first, later };
+}
+
+/** A promise is a guess; a setup this far below the last that would be shown is not worth a year, points. */
+const PROMISE_SLACK = 12;
+
+function isHopeless(entry: Screened, judged: readonly Judged[]): boolean {
+  if (judged.length < MOST_SETUPS) return false;
+  const shown = judged.map(({ score }) => score).sort((a, b) => b - a);
+  return entry.promise + PROMISE_SLACK < shown[MOST_SETUPS - 1]!;
 }
 
 /** Screening is worth this many steps of progress against one whole year. */
@@ -285,7 +324,7 @@ export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer
     years += 1;
     report(specs.length * (1 + Math.min(1, years / first.length)));
   };
-  for (const entry of first) take(entry);
+  for (const entry of first) if (!isHopeless(entry, judgedSetups)) take(entry);
   // Where rules put aside too many, the next most promising are judged as well, but not without end.
   for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) take(entry);
 

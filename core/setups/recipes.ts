@@ -41,7 +41,6 @@ const barkMixes: readonly (readonly Addition[])[] = [
   [pumice],
   [liveMoss(1)],
   [charcoal, moss(1)],
-  [perlite, moss(1)],
 ];
 
 const roundPots = ['plastic-round', 'plastic-clear-cone', 'plastic-slotted', 'clay-unglazed', 'clay-glazed'] as const;
@@ -106,9 +105,7 @@ export const recipes: readonly Recipe[] = [
   inorganic('fired clay'),
   inorganic('pumice'),
   inorganic('pumice', [firedClay]),
-  inorganic('pumice', [{ mediumId: 'lava-3-8', partsToFour: 2 }]),
   inorganic('baked clay'),
-  inorganic('baked clay', [pumice]),
   inorganic('lava'),
   inorganic('lava', [firedClay]),
   inorganic('expanded clay'),

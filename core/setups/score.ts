@@ -45,7 +45,12 @@ export function totalPoints(pulls: readonly Pull[]): number {
   return pulls.reduce((sum, pull) => sum + pull.points, 0);
 }
 
-/** What a setup promises before its year is computed: the same weights, with comfort guessed. */
-export function promiseOf(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
-  return COMFORT_WEIGHT * screenComfort(context, facts) + airPoints(context, facts) + piecePoints(facts) + rulePoints;
+/** What a setup scores apart from its comfort, known before any water moves. */
+export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
+  return airPoints(context, facts) + piecePoints(facts) + rulePoints;
+}
+
+/** The comfort a setup promises, in points: the same weight, guessed from some weeks. */
+export function promisedComfort(context: CaseContext, facts: CandidateFacts): number {
+  return COMFORT_WEIGHT * screenComfort(context, facts);
 }

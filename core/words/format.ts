@@ -8,8 +8,16 @@ export interface WordUnits {
 
 export const metricWords: WordUnits = { length: 'metric', temperature: 'C' };
 
+/** Making a formatter costs more than a hundred uses of it. */
+const formatters = new Map<number, Intl.NumberFormat>();
+
 export function number(value: number, digits = 1): string {
-  return value.toLocaleString('en', { maximumFractionDigits: digits, minimumFractionDigits: 0 });
+  let formatter = formatters.get(digits);
+  if (!formatter) {
+    formatter = new Intl.NumberFormat('en', { maximumFractionDigits: digits, minimumFractionDigits: 0 });
+    formatters.set(digits, formatter);
+  }
+  return formatter.format(value);
 }
 
 export function cm(valueCm: number, units: WordUnits): string {
