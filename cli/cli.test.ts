@@ -97,3 +97,64 @@ test('cairn place reads a logger file, and refuses a broken one by line', () => 
   expect(refused).toMatchObject({ code: 2, out: '' });
   expect(refused.err).toMatch(/line 2: relative humidity 140/);
 });
+
+describe('cairn whatif and tune', () => {
+  const question = {
+    genus: 'phalaenopsis',
+    place: 'heated-flat',
+    routine: { kind: 'every', days: 7 },
+    setup: {
+      approach: 'organic pot',
+      vessel: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 12 },
+      layers: [{ role: 'main', mix: [{ mediumId: 'bark-12-25', parts: 1 }], heightCm: 9.5 }],
+    },
+  };
+
+  test('what if sets before and after side by side', () => {
+    const { code, out } = cairn(['whatif', '-'], JSON.stringify({ ...question, change: { mossShare: 0.3 } }));
+    expect(code).toBe(0);
+    const answer = JSON.parse(out) as { before: { id: string }; after: { id: string }; differences: unknown[] };
+    expect(answer.before.id).not.toBe(answer.after.id);
+    expect(answer.differences.length).toBeGreaterThan(2);
+  });
+
+  test('tune gives the smallest change, or says why there is none', () => {
+    const tuned = cairn(['tune', '-'], JSON.stringify(question));
+    expect(tuned.code).toBe(0);
+    expect(JSON.parse(tuned.out)).toMatchObject({ targetDays: 7, isReached: true });
+    const refused = cairn(['tune', '-'], JSON.stringify({ ...question, routine: { kind: 'when dry' } }));
+    expect(refused.code).toBe(2);
+    expect(refused.err).toMatch(/^routine: /);
+  });
+
+  test('a pot lower than its layers is refused', () => {
+    const setup = { ...question.setup, layers: [{ ...question.setup.layers[0], heightCm: 30 }] };
+    const { code, err } = cairn(['drydown', '-'], JSON.stringify({ ...question, setup }));
+    expect(code).toBe(2);
+    expect(err).toMatch(/layers are 30 cm high together, but the pot is only 10.8 cm deep/);
+  });
+});
+
+test('cairn plan says how sure it is, what would change it, and the stages of a change-over', () => {
+  const { code, out } = cairn(
+    ['plan', '-'],
+    JSON.stringify({
+      genus: 'oncidium',
+      place: 'bathroom',
+      current: { mediumId: 'sphagnum-packed' },
+      routine: { kind: 'every', days: 5 },
+    }),
+  );
+  expect(code).toBe(0);
+  const answer = JSON.parse(out) as {
+    candidateCount: number;
+    sensitivity: { confidence: string; swings: unknown[] };
+    turns: unknown[];
+    setups: { changeOver: { stages: unknown[] }; costs: object; findings: { ruleId: string }[] }[];
+  };
+  expect(answer.candidateCount).toBeGreaterThanOrEqual(2000);
+  expect(answer.sensitivity.swings.length).toBe(7);
+  expect(Array.isArray(answer.turns)).toBe(true);
+  expect(answer.setups[0]!.changeOver.stages.length).toBeGreaterThan(0);
+  expect(answer.setups[0]!.findings.length).toBeGreaterThan(0);
+});

@@ -1,13 +1,17 @@
 import { FaultError } from '../case/faults';
 import {
+  ORDINARY_CONDITIONS,
   agedHydraulics,
   airFilledPorosity,
   containerCapacity,
   hydraulicsOf,
+  hydraulicsOfAgedMix,
   lifeYearsIn,
   mediumById,
+  mixLifeYears,
   porosityTest,
   reportMix,
+  settledHeightShare,
 } from '.';
 
 const bark = mediumById('bark-6-12');
@@ -81,5 +85,40 @@ describe('home porosity test', () => {
       /runs.0.drainedMl: water drained must be between 0 and the 600 mL added/,
     );
     expect(() => porosityTest([])).toThrow(/at least one run/);
+  });
+});
+
+describe('a whole mix growing old (common practice, no source)', () => {
+  const barkAndMoss = [
+    { medium: mediumById('bark-6-12'), parts: 3 },
+    { medium: mediumById('sphagnum-chopped'), parts: 1 },
+  ];
+  const stone = [{ medium: mediumById('pumice-3-6'), parts: 1 }];
+  const aged = (months: number) => ({ months, conditions: ORDINARY_CONDITIONS });
+
+  test('new, it is the mix as it was made', () => {
+    expect(settledHeightShare(barkAndMoss, aged(0))).toBe(1);
+    expect(settledHeightShare(stone, aged(60))).toBe(1);
+  });
+
+  test('organic mixes settle, hold more and lose air month by month', () => {
+    const at = (months: number) => hydraulicsOfAgedMix(barkAndMoss, aged(months));
+    for (const [earlier, later] of [
+      [0, 12],
+      [12, 24],
+      [24, 30],
+    ] as const) {
+      expect(settledHeightShare(barkAndMoss, aged(later))).toBeLessThan(settledHeightShare(barkAndMoss, aged(earlier)));
+      const air = (months: number) => at(months).totalPorosity - containerCapacity(at(months), 10);
+      expect(air(later)).toBeLessThan(air(earlier));
+      expect(containerCapacity(at(later), 10)).toBeGreaterThan(containerCapacity(at(earlier), 10));
+    }
+  });
+
+  test('life in years: warmth and wetness shorten it, and the shortest-lived organic part sets it', () => {
+    expect(mixLifeYears(barkAndMoss)).toBeCloseTo(1.5, 9);
+    expect(mixLifeYears(barkAndMoss, { temperatureC: 28, wetness: 0.5 })).toBeLessThan(1.5);
+    expect(mixLifeYears(barkAndMoss, { temperatureC: 20, wetness: 0.9 })).toBeLessThan(1.5);
+    expect(mixLifeYears(stone)).toBeGreaterThan(10);
   });
 });

@@ -5,23 +5,18 @@
  * medium that would have been wet. Both are computed here, because growers argue about it.
  */
 import { hydraulicsOfLayer, layerBounds, type PottedSetup } from '../drydown';
-import { capillaryShare, type Hydraulics } from '../media';
+import type { Hydraulics } from '../media';
 import { volumeBetweenL } from '../pots';
 
-/** Passages count as nearly full with less air than this, v/v (nursery practice, from memory: 10 %). */
-export const AIRLESS_BELOW = 0.1;
-const STEP_CM = 0.05;
+/** Passages between the pieces count as full while more than this share of them holds water (from memory). */
+export const FULL_ABOVE = 0.8;
 
-/** Height above the drained base up to which a medium holds less air than that, cm. */
+/**
+ * Height above the drained base up to which the passages stay full, cm, at most `mostCm`: where the
+ * Brooks-Corey share (h_e/h)^λ falls to FULL_ABOVE.
+ */
 export function wetFootHeightCm(medium: Hydraulics, mostCm: number): number {
-  let heightCm = 0;
-  while (heightCm < mostCm) {
-    const water =
-      medium.innerWater + medium.interPorosity * capillaryShare(medium.airEntryHeadCm, medium.poreIndex, heightCm);
-    if (medium.totalPorosity - water >= AIRLESS_BELOW) break;
-    heightCm += STEP_CM;
-  }
-  return Math.min(heightCm, mostCm);
+  return Math.min(mostCm, medium.airEntryHeadCm * FULL_ABOVE ** (-1 / medium.poreIndex));
 }
 
 export interface WetFoot {

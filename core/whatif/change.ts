@@ -8,7 +8,7 @@ import type { Place } from '../air';
 import { mediumById } from '../media';
 import { fillPot } from '../setups/candidates';
 import { topDressings } from '../setups/recipes';
-import { potOf, type LayerSpec, type MixPartSpec, type PotSpec, type SetupSpec } from '../setups/spec';
+import { potOf, type Approach, type LayerSpec, type MixPartSpec, type PotSpec, type SetupSpec } from '../setups/spec';
 
 export const tops = ['bare', 'pebbles', 'lava', 'moss'] as const;
 export type Top = (typeof tops)[number];
@@ -153,8 +153,30 @@ export function changedSpec(spec: SetupSpec, change: WhatIf): SetupSpec {
     const based = change.baseMediumId === undefined ? layer.mix : withBase(layer.mix, change.baseMediumId);
     return { ...layer, mix: change.mossShare === undefined ? based : withMossShare(based, change.mossShare) };
   });
-  return { ...aged, vessel: wicked, layers: withHeights(mixed, change, potOf(wicked).heightCm) };
+  const layers = withHeights(mixed, change, potOf(wicked).heightCm);
+  const isOtherWay = isOtherPot || change.baseMediumId !== undefined;
+  return {
+    ...aged,
+    approach: isOtherWay ? approachOf(aged.approach, wicked, layers) : aged.approach,
+    vessel: wicked,
+    layers,
+  };
 }
+
+/** Another pot or another base may be another way of potting. */
+function approachOf(now: Approach, vessel: PotSpec, layers: readonly LayerSpec[]): Approach {
+  const pot = potOf(vessel);
+  if (pot.reservoir.kind === 'side holes') return 'side-hole reservoir';
+  if (pot.reservoir.kind === 'wicks') return 'wick reservoir';
+  if (pot.openShare >= BASKET_OPEN_SHARE) return 'basket';
+  const { family, organic } = mediumById(baseOf(layers.find((layer) => layer.role === 'main')!.mix).mediumId);
+  if (family === 'soil-like mix') return 'soil-like mix';
+  if (family === 'sphagnum') return now === 'recovery in moss' ? now : 'moss pot';
+  return organic ? 'organic pot' : 'moist inorganic';
+}
+
+/** Nets and slats leave this share of the side open or more. */
+const BASKET_OPEN_SHARE = 0.3;
 
 /** Case and setup with the changes made. */
 export function applyWhatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf): Changed {

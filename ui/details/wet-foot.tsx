@@ -11,7 +11,7 @@ export function WetFoot({ spec, units }: { readonly spec: SetupSpec; readonly un
     foot.heightCm < 0.1 ? 'none' : `${cm(foot.heightCm, units)}, ${litres(foot.volumeL)}`;
   return (
     <section aria-label="Wet foot">
-      <h2>Wet foot, hardly any air</h2>
+      <h2>Wet foot, passages full of water</h2>
       {crockingHeightCm > 0 ? (
         <>
           <table className={styles.score}>

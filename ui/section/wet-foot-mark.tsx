@@ -1,4 +1,4 @@
-/** Marks how high the main layer stays nearly airless after draining: its foot, wherever that lies. */
+/** Marks how high the main layer’s passages stay full after draining: its foot, wherever that lies. */
 import { cm, compareWetFoot, layerBounds, widthAtCm, type PottedSetup, type WordUnits } from '@core/index';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
@@ -22,7 +22,7 @@ export function WetFootMark({ setup, frame, units }: WetFootMarkProps) {
   const y = (heightCm: number) => frame.basePx - heightCm * frame.scale;
   return (
     <g data-part="wet-foot" pointerEvents="none">
-      <title>{`Wet foot: ${cm(withCrocking.heightCm, units)} with hardly any air after draining`}</title>
+      <title>{`Wet foot: ${cm(withCrocking.heightCm, units)} with its passages full after draining`}</title>
       <path d={`M${x + 5} ${y(top)} H${x} V${y(base)} H${x + 5}`} fill="none" stroke={colors.water} strokeWidth={2} />
     </g>
   );

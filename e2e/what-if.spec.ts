@@ -1,0 +1,77 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, waitForPlan } from './server';
+
+test('what if: old and new stand side by side, the change is taken over and can be undone', async ({ bench }) => {
+  const title = bench.getByRole('heading', { level: 1 });
+  await bench.getByTestId('setup').filter({ hasText: 'Organic, in a pot' }).first().click();
+  const before = await title.innerText();
+  await bench.getByRole('button', { name: 'What if…' }).click();
+  await expect(bench.getByText('As it is', { exact: true })).toBeVisible();
+  const moss = bench.getByRole('slider', { name: 'Moss in the mix' });
+  await moss.focus();
+  for (let k = 0; k < 5; k += 1) await bench.keyboard.press('ArrowRight');
+  const table = bench.getByRole('table', { name: 'What the change does' });
+  await expect(table.getByText('asks for water after')).toBeVisible();
+  await bench.reload();
+  await waitForPlan(bench);
+  await expect(table.getByText('asks for water after')).toBeVisible();
+  await bench.getByRole('button', { name: 'Take the changed one' }).click();
+  await expect(title).not.toHaveText(before);
+  await bench.getByRole('button', { name: 'As proposed' }).click();
+  await expect(title).toHaveText(before);
+});
+
+test('tune to my routine offers changes that put the day on the grower’s day', async ({ bench }) => {
+  await bench.getByTestId('setup').filter({ hasText: 'Organic, in a pot' }).first().click();
+  await bench.keyboard.press('w');
+  await bench.getByRole('button', { name: 'Tune to my routine' }).click();
+  await expect(bench.getByText(/It asks after .* in a middling month/)).toBeVisible({ timeout: 30_000 });
+  await bench.keyboard.press('w');
+  await expect(bench.getByRole('button', { name: 'Tune to my routine' })).toHaveCount(0);
+});
+
+test('how sure: what matters most and what would change the order; it can be stopped', async ({ bench }) => {
+  await bench.getByText('Why', { exact: true }).click();
+  await bench.getByRole('button', { name: 'How sure is this?' }).click();
+  await expect(bench.getByRole('table', { name: 'What matters most' })).toBeVisible({ timeout: 60_000 });
+  await expect(bench.getByText('What would change the order')).toBeVisible();
+});
+
+test('up to four setups are compared on one sheet', async ({ bench }) => {
+  for (const k of [0, 1, 2])
+    await bench
+      .getByRole('button', { name: /beside others/ })
+      .nth(k)
+      .click();
+  await bench.getByRole('button', { name: 'Compare 3' }).click();
+  await expect(bench.getByRole('columnheader')).toHaveCount(4);
+  await expect(bench.getByText('next repotting in')).toBeVisible();
+  await bench.getByRole('button', { name: 'Take away' }).first().click();
+  await expect(bench.getByRole('columnheader')).toHaveCount(3);
+  const found = await new AxeBuilder({ page: bench }).withTags(['wcag2a', 'wcag2aa']).analyze();
+  expect(found.violations.map((violation) => violation.id)).toEqual([]);
+});
+
+test('schools: a side is taken, and each side is worked out with its costs', async ({ bench }) => {
+  await bench.getByRole('button', { name: 'More to say…' }).click();
+  await bench.getByRole('tab', { name: 'Ways' }).click();
+  await bench.getByRole('radio', { name: /Inorganic only/ }).check();
+  await bench.getByRole('button', { name: 'What would each do here?' }).first().click();
+  await expect(bench.getByRole('table', { name: 'What each side would do here' })).toBeVisible({ timeout: 90_000 });
+  await bench.keyboard.press('Escape');
+  await waitForPlan(bench);
+  await expect(bench.getByTestId('setup').filter({ hasText: 'Organic, in a pot' })).toHaveCount(0);
+  await expect(bench.getByRole('button', { name: 'More to say (1)' })).toBeVisible();
+});
+
+test('the plant in hand: few live roots and no tips bring the recovery pot', async ({ bench }) => {
+  await bench.getByRole('button', { name: 'More to say…' }).click();
+  await bench.getByLabel('Live roots').fill('10');
+  await bench.getByLabel('New root tips').click();
+  await bench.locator('.ant-select-dropdown:visible').getByText('none', { exact: true }).click();
+  await bench.keyboard.press('Escape');
+  await waitForPlan(bench);
+  await expect(bench.getByTestId('setup').first()).toContainText(/Recovery in moss|Moss pot/);
+  await bench.getByText('After', { exact: true }).click();
+  await expect(bench.getByText(/Wait for: two or three new root tips/)).toBeVisible();
+});
