@@ -80,6 +80,27 @@ const planMs = medianMs(
   2,
 );
 
+// How the cost grows: the same question with fewer kinds of pot on the shelf has fewer candidates.
+const shelves = [
+  ['clay-unglazed'],
+  ['clay-unglazed', 'plastic-clear-cone', 'plastic-pan'],
+  ['clay-unglazed', 'plastic-clear-cone', 'plastic-pan', 'plastic-round', 'plastic-slotted', 'wick-pot'],
+];
+const growth = shelves.map((kinds) => {
+  const ownPots = kinds.flatMap((potKindId) =>
+    [11, 13, 15].map((rimDiameterCm) => ({ potKindId, rimDiameterCm, count: 1 })),
+  );
+  let count = 0;
+  const ms = medianMs(
+    () => {
+      count = makePlan({ ...planCase, ownPots }).candidateCount;
+    },
+    5,
+    1,
+  );
+  return { candidates: count, planMs: Number(ms.toFixed(0)) };
+});
+
 const figures = {
   drydownYearMs: Number(drydownYearMs.toFixed(2)),
   cells: column.cellCount,
@@ -88,10 +109,12 @@ const figures = {
   kernelErrorShare: Number((kernelErrorG / exactG).toExponential(2)),
   planMs: Number(planMs.toFixed(0)),
   candidates,
+  growth: [...growth, { candidates, planMs: Number(planMs.toFixed(0)) }],
 };
 
 if (process.argv.includes('--json')) {
   process.stdout.write(`${JSON.stringify(figures)}\n`);
 } else {
-  for (const [name, value] of Object.entries(figures)) process.stdout.write(`${name.padEnd(20)} ${value}\n`);
+  for (const [name, value] of Object.entries(figures))
+    process.stdout.write(`${name.padEnd(20)} ${typeof value === 'object' ? JSON.stringify(value) : value}\n`);
 }

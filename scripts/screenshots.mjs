@@ -59,4 +59,32 @@ await picture('library', '/library', desk, async (page) => {
   await page.getByRole('button', { name: 'Conifer bark 6–12 mm' }).click();
   await page.getByRole('switch').click();
 });
+await picture('what-if', '/', desk, async (page) => {
+  await page.getByTestId('setup').nth(2).click();
+  await page.getByRole('button', { name: 'What if…' }).click();
+  const moss = page.getByRole('slider', { name: 'Moss in the mix' });
+  await moss.focus();
+  for (let k = 0; k < 4; k += 1) await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: 'Tune to my routine' }).click();
+  await page.getByText('in a middling month').waitFor();
+});
+await picture('schools', '/', desk, async (page) => {
+  await page.getByRole('button', { name: 'More to say…' }).click();
+  await page.getByRole('tab', { name: 'Ways' }).click();
+  await page.getByRole('button', { name: 'What would each do here?' }).first().click();
+  await page.getByRole('table', { name: 'What each side would do here' }).waitFor({ timeout: 60_000 });
+});
+await picture('compare', '/', { width: 1280, height: 1000 }, async (page) => {
+  for (const k of [0, 1, 2, 4])
+    await page
+      .getByRole('button', { name: /beside others/ })
+      .nth(k)
+      .click();
+  await page.getByRole('button', { name: 'Compare 4' }).click();
+  await page.getByText('next repotting in').waitFor();
+});
+await picture('media', '/media', desk, async (page) => {
+  await page.getByText('It holds').waitFor();
+});
+await picture('genus', '/genera/cattleya-unifoliate', { width: 1280, height: 1000 });
 await browser.close();
