@@ -22,9 +22,9 @@ const RAIN_MM = 33;
 const MISSING = { temperature: 99.9, humidity: 999, radiation: 9999, wind: 999, rain: 999 } as const;
 const LIGHT_FROM_W_M2 = 20;
 /** Plants stand in shade: share of the open sun that reaches the pot (from memory). */
-const SHADE_SHARE = 0.35;
+export const SUN_SHARE_ON_POT = 0.35;
 /** Wind among pots and walls against the open at 10 m (from memory). */
-const SHELTER_SHARE = 0.3;
+export const WIND_SHARE_AT_POT = 0.3;
 const WINDY_FROM_MS = 1.5;
 const RAIN_DAY_FROM_MM = 1;
 
@@ -101,7 +101,7 @@ export function placeFromEpw(text: string): PlaceReading {
     return refused([{ line: 0, message: `only ${readings.length} hours can be read; a year has 8760` }]);
 
   const { months, filled } = fillMonths(binMonths(readings));
-  const meanWindMS = windCount > 0 ? (windSum / windCount) * SHELTER_SHARE : 0;
+  const meanWindMS = windCount > 0 ? (windSum / windCount) * WIND_SHARE_AT_POT : 0;
   const airflow: AirflowClass = meanWindMS > WINDY_FROM_MS ? 'windy' : 'sheltered outdoors';
   const place: Place = {
     id: 'own-place',
@@ -118,7 +118,7 @@ export function placeFromEpw(text: string): PlaceReading {
       return roundMonth({
         ...month,
         lightHours: days.size > 0 ? lightHours / days.size : 12,
-        lightWattsPerM2: lightHours > 0 ? (lightW / lightHours) * SHADE_SHARE : 0,
+        lightWattsPerM2: lightHours > 0 ? (lightW / lightHours) * SUN_SHARE_ON_POT : 0,
         rainMm: rains.reduce((sum, rain) => sum + rain, 0),
         rainDays: rains.filter((rain) => rain >= RAIN_DAY_FROM_MM).length,
       });

@@ -7,3 +7,4 @@ export { summarizePlace, type MonthSummary, type PlaceSummary } from './summary'
 export { withHeatWave } from './heat-wave';
 export { daylightHours } from './day-length';
 export * from './heated-room';
+export * from './export';

@@ -3,7 +3,9 @@ import { demoPlaces } from '../demo/places';
 import { sunGeometry } from '../air';
 import {
   daylightHours,
+  epwFile,
   faultText,
+  loggerCsv,
   monthlyCsv,
   placeFromEpw,
   placeFromLogger,
@@ -247,5 +249,43 @@ describe('what a place does', () => {
     expect(summarizePlace(hot).months[6]!.dryingPowerMmPerDay).toBeGreaterThan(
       summarizePlace(base).months[6]!.dryingPowerMmPerDay,
     );
+  });
+});
+
+describe('taking a place along', () => {
+  const terrace = demoPlaces.find((entry) => entry.id === 'humid-terrace')!;
+
+  test('an EPW file has eight heading lines and 8,760 hours of 35 fields', () => {
+    const lines = epwFile(terrace).trimEnd().split('\n');
+    expect(lines).toHaveLength(8 + 8760);
+    for (const line of lines.slice(8, 60)) expect(line.split(',')).toHaveLength(35);
+    expect(lines[0]).toContain('LOCATION,Mangrove Steps terrace');
+  });
+
+  test('read back, the EPW file is the place again', () => {
+    const back = place(placeFromEpw(epwFile(terrace)));
+    expect(back).toMatchObject({ latitudeDeg: terrace.latitudeDeg, altitudeM: terrace.altitudeM });
+    back.months.forEach((month, i) => {
+      const was = terrace.months[i]!;
+      expect(month.day.temperatureC).toBeCloseTo(was.day.temperatureC, 1);
+      expect(month.night.relativeHumidityPct).toBeCloseTo(was.night.relativeHumidityPct, 0);
+      expect(Math.abs(month.lightHours - was.lightHours)).toBeLessThanOrEqual(1);
+      expect(month.lightWattsPerM2).toBeCloseTo(was.lightWattsPerM2, -0.5);
+      expect(month.rainMm).toBeCloseTo(was.rainMm, -0.5);
+      expect(month.rainDays).toBe(was.rainDays);
+    });
+  });
+
+  test('read back, the hours of a typical year have its temperatures and humidities', () => {
+    const flat = demoPlaces[0]!;
+    const back = place(placeFromLogger(loggerCsv(flat), about));
+    back.months.forEach((month, i) => {
+      // A logger's day is 8 to 20 h on its clock, the place's is its light: they differ by the hours between.
+      const was = flat.months[i]!;
+      const least = Math.min(was.day.temperatureC, was.night.temperatureC);
+      const most = Math.max(was.day.temperatureC, was.night.temperatureC);
+      expect(month.day.temperatureC).toBeGreaterThanOrEqual(least - 0.1);
+      expect(month.day.temperatureC).toBeLessThanOrEqual(most + 0.1);
+    });
   });
 });

@@ -3,6 +3,7 @@
 import { Collapse } from 'antd';
 import { number, percent, provenanceLabel, type SetupReview } from '@core/index';
 import styles from './details.module.css';
+import { MonthComfort } from './month-comfort';
 import { nb } from './nb';
 
 /** Reasons with their numbers, what would change each, and the score laid open. */
@@ -20,6 +21,7 @@ export function Why({ review }: { readonly review: SetupReview }) {
         <span data-kind="fine" style={{ flexGrow: comfortable }} />
         <span data-kind="wet" style={{ flexGrow: tooWet }} />
       </div>
+      <MonthComfort months={review.year.months} />
       <p className={styles.small}>
         {nb(`▽ dry ${percent(tooDry)} · ● comfortable ${percent(comfortable)} · ▲ wet ${percent(tooWet)}`)}
       </p>

@@ -2,7 +2,17 @@
 
 /** Pieces of a medium at one scale beside a root of 1, 3 and 6 mm, and water and air against depth. */
 import { useMemo } from 'react';
-import { airFilledPorosity, cm, containerCapacity, hydraulicsOf, mediumById, percent } from '@core/index';
+import {
+  airFilledPorosity,
+  cm,
+  containerCapacity,
+  hydraulicsOf,
+  mediumById,
+  mmToInch,
+  number,
+  percent,
+  sievesOf,
+} from '@core/index';
 import { packPieces } from '../section/pieces';
 import { PieceShape } from '../section/piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';
@@ -16,6 +26,7 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
   const { units } = useUnits();
   const medium = mediumById(mediumId);
   const hydraulics = hydraulicsOf(medium);
+  const { staysOn, passes } = sievesOf(medium);
   const pieces = useMemo(
     () =>
       packPieces(
@@ -62,7 +73,10 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
           </g>
         ))}
       </svg>
-      <figcaption>A box of {cm(BOX_CM, units)}, beside roots of three widths.</figcaption>
+      <figcaption>
+        A box of {cm(BOX_CM, units)}, beside roots of three widths. Stays on sieve {staysOn.designation}, passes{' '}
+        {passes.designation}: {number(mmToInch(medium.smallMm), 2)}–{number(mmToInch(medium.largeMm), 2)} in.
+      </figcaption>
       <table>
         <caption>Drained, by depth of the bed</caption>
         <thead>

@@ -2,10 +2,19 @@
 
 /** The airs plants stand in: the year of each, how hard it dries a pot beside the others, and files in and out. */
 import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
-import { App, Button } from 'antd';
+import { App, Button, Dropdown } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { demoPlaces, heatedRoom, monthlyCsv, number, summarizePlace, type Place } from '@core/index';
+import {
+  demoPlaces,
+  epwFile,
+  heatedRoom,
+  loggerCsv,
+  monthlyCsv,
+  number,
+  summarizePlace,
+  type Place,
+} from '@core/index';
 import { remove } from '../plants/api';
 import { useUndoable } from '../plants/use-undoable';
 import { messageOf } from '../worker/planner';
@@ -20,11 +29,19 @@ interface PlacesPageProps {
   readonly own: readonly Place[];
 }
 
-function download(place: Place): void {
-  const address = URL.createObjectURL(new Blob([monthlyCsv(place)], { type: 'text/csv' }));
+const formats = {
+  monthly: { label: 'Monthly means (CSV)', ending: 'csv', write: monthlyCsv },
+  logger: { label: 'Hours of a typical year (CSV)', ending: 'csv', write: loggerCsv },
+  epw: { label: 'Weather file (EPW)', ending: 'epw', write: epwFile },
+} as const;
+type Format = keyof typeof formats;
+
+function download(place: Place, format: Format): void {
+  const { write, ending } = formats[format];
+  const address = URL.createObjectURL(new Blob([write(place)], { type: 'text/plain' }));
   const link = document.createElement('a');
   link.href = address;
-  link.download = `${place.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.csv`;
+  link.download = `${place.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${ending}`;
   link.click();
   URL.revokeObjectURL(address);
 }
@@ -145,9 +162,15 @@ export function PlacesPage({ own }: PlacesPageProps) {
           </div>
           <PlaceView place={chosen.place} isInvented={!isOwn} />
           <div className={styles.actions}>
-            <Button icon={<DownloadOutlined />} onClick={() => download(chosen.place)}>
-              Monthly means as CSV
-            </Button>
+            <Dropdown
+              trigger={['click']}
+              menu={{
+                items: (Object.keys(formats) as Format[]).map((key) => ({ key, label: formats[key].label })),
+                onClick: ({ key }) => download(chosen.place, key as Format),
+              }}
+            >
+              <Button icon={<DownloadOutlined />}>Take it along…</Button>
+            </Dropdown>
             <Button icon={<EditOutlined />} onClick={() => setEditing({ start: chosen.place, isOwn })}>
               {isOwn ? 'Change it' : 'Copy and change'}
             </Button>
