@@ -33,6 +33,16 @@ export const rootRules: readonly Rule[] = [
       `A medium with at least ${number(context.plant.genus.airNeed * 100, 0)} % air, a basket or a mount would pass.`,
   }),
   practiceRule({
+    id: 'moss-round-bare-roots',
+    topic: 'roots',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      context.plant.genus.cover === 'refuses cover' && facts.spec.approach === 'moss pot',
+    say: ({ context }) =>
+      `${Kin(context.plant.genus)} grows its roots into the open; a pot full of moss smothers and rots them.`,
+    wouldChange: () => 'A thin pad on a mount is the most they bear.',
+  }),
+  practiceRule({
     id: 'bare-roots-rather-than-pot',
     topic: 'roots',
     effect: 'penalise',

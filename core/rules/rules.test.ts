@@ -73,6 +73,7 @@ const cases: readonly PlanCase[] = [
   { genus: 'ansellia', place: 'humid-terrace', rootBallDiameterCm: 14 },
   { genus: 'encyclia', place: 'humid-terrace', routine: { kind: 'every', days: 3 } },
   { genus: 'cypripedium', place: 'slate-yard' },
+  { genus: 'dendrobium-hardcane', place: 'salt-stair', heightCm: 120, leafAreaCm2: 2500, rootBallDiameterCm: 9 },
   { genus: 'bulbophyllum', place: 'dry-plateau', routine: { kind: 'every', days: 1 } },
   { genus: 'masdevallia', place: 'glasshouse', schools: { top: 'moss' } },
   { genus: 'ludisia', place: 'bathroom', schools: { top: 'moss' } },
@@ -106,11 +107,11 @@ function visits(): Visit[] {
     const context: CaseContext = contextOf(resolveCase(planCaseSchema.parse(planCase)));
     // Every way of potting is met at this stride, in several pots and tops.
     const candidates = generateCandidates(context)
-      .filter((spec, i) => i % 11 === 0 || spec.vessel.kind === 'mount' || spec.approach === 'recovery in moss')
+      .filter((spec, i) => i % 17 === 0 || spec.vessel.kind === 'mount' || spec.approach === 'recovery in moss')
       .map((spec): CandidateFacts => factsOf(context, spec));
     // Some are judged over the year: enough to meet each kind of setup, and quick.
     return candidates.map((facts, i) => ({
-      input: { context, facts, judgement: i % 12 === 0 ? judge(context, facts) : null },
+      input: { context, facts, judgement: i % 10 === 0 ? judge(context, facts) : null },
       label: `${planCase.genus} in ${String(planCase.place)}: ${facts.id}`,
     }));
   });

@@ -10,6 +10,8 @@ import { Kin, kin } from '../words/kin';
 const MOUNT_HUMIDITY_PCT = 60;
 /** What slats and nets let through, mm (from memory of common baskets and net pots). */
 const NET_OPENING_MM = 10;
+/** Roots content with this much air or less are at home in the ground, v/v (from memory). */
+const GROUND_AIR_NEED = 0.3;
 /** In dry air a mount must be wetted every day. */
 const MOUNT_LONGEST_GAP_DAYS = 1;
 
@@ -53,6 +55,18 @@ export const vesselRules: readonly Rule[] = [
       context.plant.genus.onMount === 'well' &&
       context.plant.genus.cover === 'refuses cover',
     say: ({ context }) => `${Kin(context.plant.genus)} is happiest with its roots in the open.`,
+  }),
+  practiceRule({
+    id: 'ground-orchid-in-the-air',
+    topic: 'mount',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'basket' &&
+      context.plant.genus.onMount === 'never' &&
+      context.plant.genus.airNeed <= GROUND_AIR_NEED,
+    say: ({ context }) =>
+      `${Kin(context.plant.genus)} roots in the ground; in an open basket its roots dry from every side and nothing holds the feed.`,
+    wouldChange: () => 'Only a closed pot holds what it feeds on.',
   }),
   practiceRule({
     id: 'basket-for-pots-plants',

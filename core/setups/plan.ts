@@ -84,7 +84,7 @@ const JUDGED_PER_APPROACH = 6;
 export const LEAST_SETUPS = 6;
 /** How many of the next most promising are looked at where the first were all put aside. */
 const MOST_LATER = 60;
-const MOST_SETUPS = 12;
+const MOST_SETUPS = 14;
 
 interface Judged {
   readonly facts: CandidateFacts;
@@ -151,19 +151,35 @@ function familyKey(facts: CandidateFacts): string {
   return `${facts.spec.approach}|${base.family}|${String(wall)}|${facts.mainMix.length > 1}`;
 }
 
-/** Keeps the best of each kind first, then fills up with the next best, so that the list shows choices. */
+/** A setup this far behind the leader is no choice, points; shown only where there are few others. */
+const SHOWN_WITHIN = 35;
+
+/** Way of potting and main medium: what growers name first when they say what a plant is in. */
+function mediumKey({ spec, mainMix }: CandidateFacts): string {
+  const base = [...mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+  return `${spec.approach}|${base.family}`;
+}
+
+/**
+ * Shows choices: first the best of each way and medium, then of each kind (wall, mixed or plain), then
+ * whatever is next, up to as many as a shelf holds.
+ */
 function pickVaried(ranked: readonly Judged[]): readonly Judged[] {
-  const seen = new Set<string>();
-  const firsts: Judged[] = [];
-  const others: Judged[] = [];
-  for (const judged of ranked) {
-    const key = familyKey(judged.facts);
-    (seen.has(key) ? others : firsts).push(judged);
-    seen.add(key);
-  }
-  const picked = [...firsts.slice(0, MOST_SETUPS)];
-  for (const judged of others) if (picked.length < LEAST_SETUPS) picked.push(judged);
-  return picked.sort((a, b) => b.score - a.score);
+  const picked = new Set<Judged>();
+  const leastScore = (ranked[0]?.score ?? 0) - SHOWN_WITHIN;
+  const takeFirstOf = (keyOf: (facts: CandidateFacts) => string, most: number): void => {
+    const seen = new Set<string>();
+    for (const judged of ranked) {
+      const key = keyOf(judged.facts);
+      const isWorthShowing = judged.score >= leastScore || picked.size < LEAST_SETUPS;
+      if (!seen.has(key) && picked.size < most && isWorthShowing) picked.add(judged);
+      seen.add(key);
+    }
+  };
+  takeFirstOf(mediumKey, MOST_SETUPS);
+  takeFirstOf(familyKey, MOST_SETUPS);
+  takeFirstOf((facts) => facts.id, LEAST_SETUPS);
+  return [...picked].sort((a, b) => b.score - a.score);
 }
 
 interface Forbidden {

@@ -69,7 +69,6 @@ const cases: readonly SchoolCase[] = [
     pieceMm: [0.8, 6],
     rimCm: [7, 13],
     says: ['pebbles-keep-the-collar-dry'],
-    neverApproaches: ['mount', 'soil-like mix'],
   },
   {
     name: 'moss on top of a small cool grower in damp air is out of the question',
