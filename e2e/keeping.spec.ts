@@ -67,7 +67,7 @@ test('the catalogue shows where a value comes from on demand', async ({ bench, a
   await expect(bench.getByText('common practice').first()).toHaveCount(0);
   await bench.getByRole('switch').click();
   await expect(bench.getByText('memory').first()).toBeVisible();
-  await bench.getByText('Media', { exact: true }).click();
+  await bench.locator('main').getByText('Media', { exact: true }).click();
   await bench.getByLabel('Find').fill('pumice 8');
   await bench.getByRole('button', { name: 'Pumice 8–16 mm' }).click();
   await expect(bench.getByRole('heading', { name: 'Pumice 8–16 mm' })).toBeVisible();

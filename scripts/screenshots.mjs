@@ -55,7 +55,7 @@ await picture('log', '/plants', desk, async (page) => {
   await page.getByRole('table').waitFor();
 });
 await picture('library', '/library', desk, async (page) => {
-  await page.getByText('Media', { exact: true }).click();
+  await page.locator('main').getByText('Media', { exact: true }).click();
   await page.getByRole('button', { name: 'Conifer bark 6–12 mm' }).click();
   await page.getByRole('switch').click();
 });

@@ -110,11 +110,11 @@ export const recipes: readonly Recipe[] = [
   inorganic('lava', [firedClay]),
   inorganic('expanded clay'),
   inorganic('expanded clay', [firedClay]),
-  ...(['expanded clay', 'pumice', 'fired clay', 'lava'] as const).map((base) =>
-    plain(base, 'side-hole reservoir', ['side-hole-pot'], { takesTop: base !== 'lava' }),
+  ...(['expanded clay', 'pumice', 'fired clay'] as const).map((base) =>
+    plain(base, 'side-hole reservoir', ['side-hole-pot'], { takesTop: true }),
   ),
-  ...(['expanded clay', 'fired clay', 'pumice', 'baked clay', 'lava'] as const).map((base) =>
-    plain(base, 'wick reservoir', ['wick-pot'], { takesTop: base !== 'lava' }),
+  ...(['expanded clay', 'fired clay', 'pumice', 'baked clay'] as const).map((base) =>
+    plain(base, 'wick reservoir', ['wick-pot'], { takesTop: true }),
   ),
   plain('expanded clay', 'wick reservoir', ['wick-pot'], { additions: [firedClay], takesTop: true }),
   plain('conifer bark', 'basket', ['slat-basket', 'net-pot']),

@@ -276,9 +276,9 @@ export function useBench(units: WordUnits): BenchState {
       setThinking(null);
     },
     askSides: (schoolId) =>
-      planCase && planner.current
+      reading.status === 'ok' && planner.current
         ? planner.current
-            .sides(planCase, schoolId, units, (done, total) => setThinking({ done, total }))
+            .sides(reading.planCase, schoolId, units, (done, total) => setThinking({ done, total }))
             .finally(() => setThinking(null))
         : closed(),
   };

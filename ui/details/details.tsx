@@ -42,7 +42,8 @@ export function Details({ bench, plan, review, units, onPotted }: DetailsProps) 
         value={page}
         onChange={(value) => setPage(value as Page)}
       />
-      <div className={styles.page}>
+      {/* Scrolls, so the keyboard must reach it. */}
+      <div className={styles.page} tabIndex={0} role="region" aria-label={page}>
         {page === 'Mix' ? (
           <>
             <Recipe review={review} units={units} />

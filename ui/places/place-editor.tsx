@@ -2,7 +2,7 @@
 
 /** A place by hand: its name, how its air moves, and twelve months of day and night. */
 import { Button, Input, InputNumber, Select } from 'antd';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import {
   airflowClasses,
   celsiusToFahrenheit,
@@ -81,6 +81,10 @@ export function PlaceEditor({ start, isOwn, units, onKept, onClose }: PlaceEdito
   const [place, setPlace] = useState<Place>(isOwn ? start : { ...start, name: `${start.name}, mine` });
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const [isSaving, setSaving] = useState(false);
+  // Opened from the foot of a long page: its head is what comes first.
+  useEffect(() => {
+    window.scrollTo({ top: 0 });
+  }, []);
   const columns = columnsFor(place, units);
   const faultAt = (path: string) => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
   const setMonth = (index: number, month: MonthAir) =>

@@ -31,6 +31,7 @@ export function SchoolFields({ bench, units }: SchoolFieldsProps) {
           key={school.id}
           school={school}
           chosen={chosen[school.id]}
+          choices={chosen}
           bench={bench}
           units={units}
           onChoose={(side) => choose(school.id, side)}
@@ -43,15 +44,17 @@ export function SchoolFields({ bench, units }: SchoolFieldsProps) {
 interface SchoolFieldProps {
   readonly school: School;
   readonly chosen: string | undefined;
+  readonly choices: Readonly<Record<string, string | undefined>>;
   readonly bench: BenchState;
   readonly units: WordUnits;
   readonly onChoose: (side: string | undefined) => void;
 }
 
-function SchoolField({ school, chosen, bench, units, onChoose }: SchoolFieldProps) {
+function SchoolField({ school, chosen, choices, bench, units, onChoose }: SchoolFieldProps) {
   const [comparison, setComparison] = useState<{ readonly key: string; readonly value: SchoolComparison } | null>(null);
   const [isAsking, setAsking] = useState(false);
-  const key = JSON.stringify(bench.planCase);
+  // What the answer rests on: everything but the side taken in this very question.
+  const key = JSON.stringify({ ...bench.draft.answers, schools: { ...choices, [school.id]: undefined } });
   const ask = async () => {
     setAsking(true);
     const outcome = await bench.askSides(school.id);

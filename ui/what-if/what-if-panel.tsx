@@ -103,7 +103,7 @@ export function WhatIfPanel({ bench, spec, tried, units }: WhatIfPanelProps) {
           Close
         </Button>
       </div>
-      <div className={styles.scroll}>
+      <div className={styles.scroll} tabIndex={0} role="region" aria-label="What to change and what it does">
         <Tune key={JSON.stringify([bench.planCase?.routine, spec])} bench={bench} />
         <Differences tried={tried} />
         <ChangeFields bench={bench} now={now} change={change} units={units} set={set} />
