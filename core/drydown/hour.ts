@@ -21,7 +21,7 @@ import type { HourClass } from './hour-class';
 const surfaceWetAbove = SURFACE_WET_ABOVE;
 const uptakeFullAbove = UPTAKE_FULL_ABOVE;
 /** The vapour network is solved anew after this many hours at the latest. */
-const REFRESH_HOURS = 4;
+const REFRESH_HOURS = 6;
 const EMPTY_WETNESS = 1e-9;
 
 export interface ColumnState {
