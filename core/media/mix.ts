@@ -1,7 +1,7 @@
 /**
  * A mix of up to five media: its hydraulic figures, and what to take out of each bag.
  */
-import type { MediumFigures, Hydraulics } from './medium';
+import type { MediumFigures, Hydraulics, PieceShape } from './medium';
 import { mixedVolumeL, packedSolidFraction, type PackedFraction } from './packing';
 import { airEntryHeadCm, hydraulicsOf } from './retention';
 
@@ -101,6 +101,7 @@ export const SETTLING_SHARE = 0.05;
 export interface BagMeasure {
   readonly mediumId: string;
   readonly name: string;
+  readonly pieceShape: PieceShape;
   readonly smallMm: number;
   readonly largeMm: number;
   readonly takeL: number;
@@ -113,6 +114,7 @@ export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
   return mix.map(({ medium, parts }) => ({
     mediumId: medium.id,
     name: medium.name,
+    pieceShape: medium.pieceShape,
     smallMm: medium.smallMm,
     largeMm: medium.largeMm,
     takeL: parts * litresPerPart,

@@ -1,6 +1,7 @@
 import { changingOverRules } from './changing-over';
 import { mediumRules } from './media';
 import { moistureRules } from './moisture';
+import { mountRules } from './mounts';
 import { plantRules } from './plant-in-hand';
 import { reservoirRules } from './reservoir';
 import { restRules } from './rest-and-absence';
@@ -17,6 +18,7 @@ export const allRules: readonly Rule[] = [
   ...moistureRules,
   ...reservoirRules,
   ...vesselRules,
+  ...mountRules,
   ...mediumRules,
   ...topRules,
   ...changingOverRules,

@@ -10,3 +10,5 @@ export { chooseSize, liveBallCm, neededWidthCm, potsToTry, spreadCm, yearsOfRoom
 export { generateCandidates, fillPot } from './candidates';
 export type { Pull } from './score';
 export { makeRecipe, type RecipeLine } from './recipe';
+export { LEAST_SETUPS } from './variety';
+export type { RuledOut } from './ruled-out';

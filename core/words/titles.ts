@@ -1,4 +1,5 @@
 /** Names for things as they are written on a label. */
+import type { MediumFigures } from '../media';
 import { mountKindById, potKindById } from '../pots';
 import { mediumOfPart, type Approach, type LayerSpec, type MixPartSpec, type SetupSpec } from '../setups/spec';
 import { cm, mmRange, number, type WordUnits } from './format';
@@ -15,11 +16,22 @@ export const approachNames: Readonly<Record<Approach, string>> = {
   'soil-like mix': 'Soil-like mix',
 };
 
+/**
+ * A medium with its grade: "Conifer bark 6–12 mm". Strands have no grade that a sieve would find: their
+ * own name says how long they are chopped.
+ */
+export function gradeText(
+  medium: Pick<MediumFigures, 'name' | 'pieceShape' | 'smallMm' | 'largeMm'>,
+  units: WordUnits,
+): string {
+  if (medium.pieceShape === 'strand') return medium.name;
+  return `${medium.name.replace(/ \d.*mm$/, '')} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
+}
+
 /** "3 parts conifer bark 6–12 mm". */
 export function partText(part: MixPartSpec, isAlone: boolean, units: WordUnits): string {
   const medium = mediumOfPart(part);
-  const name = medium.name.replace(/ \d.*mm$/, '');
-  const size = `${name} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
+  const size = gradeText(medium, units);
   return isAlone ? size : `${number(part.parts, 1)} ${part.parts === 1 ? 'part' : 'parts'} ${size.toLowerCase()}`;
 }
 

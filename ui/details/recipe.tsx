@@ -1,4 +1,4 @@
-import { cm, litres, mmRange, number, percent, type SetupReview, type WordUnits } from '@core/index';
+import { cm, gradeText, litres, number, percent, type SetupReview, type WordUnits } from '@core/index';
 import styles from './details.module.css';
 
 interface RecipeProps {
@@ -28,8 +28,7 @@ export function Recipe({ review, units }: RecipeProps) {
                 return (
                   <li key={bag.mediumId}>
                     {layer.mix.length > 1 ? `${number(parts, 1)} ${parts === 1 ? 'part' : 'parts'} ` : ''}
-                    {bag.name.replace(/ \d.*mm$/, '')} {mmRange(bag.smallMm, bag.largeMm, units)}: take{' '}
-                    {litres(bag.takeL)}
+                    {gradeText(bag, units)}: take {litres(bag.takeL)}
                   </li>
                 );
               })}

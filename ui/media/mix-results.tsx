@@ -30,11 +30,12 @@ export function MixResults({ report, units }: MixResultsProps) {
       <ol className={styles.bags}>
         {report.bags.map((bag, i) => (
           <li key={`${bag.mediumId}${i}`}>
-            <strong>{litres(bag.takeL)}</strong> {bag.name.replace(/ \d.*mm$/, '')}
+            <strong>{litres(bag.takeL)}</strong>{' '}
+            {bag.pieceShape === 'strand' ? bag.name : bag.name.replace(/ \d.*mm$/, '')}
             <span>
-              {number(bag.smallMm, 1)}–{number(bag.largeMm, 1)} mm
-              {` · ${inches(bag.smallMm, bag.largeMm)}`} · sieve {nearestSieve(bag.smallMm).designation} to{' '}
-              {nearestSieve(bag.largeMm).designation}
+              {bag.pieceShape === 'strand'
+                ? 'strands: no sieve measures them'
+                : `${number(bag.smallMm, 1)}–${number(bag.largeMm, 1)} mm · ${inches(bag.smallMm, bag.largeMm)} · sieve ${nearestSieve(bag.smallMm).designation} to ${nearestSieve(bag.largeMm).designation}`}
             </span>
           </li>
         ))}

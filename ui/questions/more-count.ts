@@ -1,0 +1,23 @@
+/** How many of the further questions have an answer. */
+export function moreCount(answers: Readonly<Record<string, unknown>>): number {
+  const single = [
+    'liveRootsPct',
+    'hasNewTips',
+    'bulbs',
+    'heightCm',
+    'leafAreaCm2',
+    'yearsWanted',
+    'holiday',
+    'heatWave',
+  ];
+  const count = (value: unknown) =>
+    typeof value === 'object' && value !== null
+      ? Object.values(value).filter((entry) => entry !== undefined).length
+      : 0;
+  return (
+    single.filter((key) => answers[key] !== undefined).length +
+    count(answers.schools) +
+    count(answers.genusOverrides) +
+    (answers.ownPots === undefined ? 0 : 1)
+  );
+}
