@@ -12,7 +12,7 @@ const COARSE_CELL_CM = 4;
 const COARSE_LEAST_CELLS = 4;
 const COARSE_PAD_CELLS = 3;
 
-/** The same in few cells, for a quick guess. Capacities are exact all the same: they are closed forms. */
+/** The same in few cells, for a quick guess: what it holds is within two per cent of the fine column's. */
 export function buildCoarseColumn(setup: Setup, drinker: Drinker): Column {
   return setup.kind === 'pot'
     ? potColumn(setup, drinker, COARSE_CELL_CM, COARSE_LEAST_CELLS)

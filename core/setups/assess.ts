@@ -56,7 +56,7 @@ export interface Judgement {
   readonly stability: Stability | null;
 }
 
-/** mesh "coarse" is for screening only: what it says before drying is exact, its days are a guess. */
+/** mesh "coarse" is for screening only: what it holds is right to a per cent or two, its days are a guess. */
 export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'coarse' = 'fine'): CandidateFacts {
   const setup = realise(spec, context.ageing);
   const column = (mesh === 'fine' ? buildColumn : buildCoarseColumn)(setup, context.drinker);
