@@ -9,13 +9,14 @@ import { genusIds } from '../plants';
 import { potOf } from '../setups';
 import { contextOf, factsOf, makePlan, meanPieceMm, realise, reviewSetup, type SetupAnswer } from '.';
 
-const RUNS = { numRuns: 7, seed: 20261125 };
+const RUNS = { numRuns: 6, seed: 20261125 };
 
 const anyCase = fc.record({
   genus: fc.constantFrom(...genusIds),
   place: fc.constantFrom(...demoPlaces.map((place) => place.id)),
   routine: fc.record({ kind: fc.constant('every' as const), days: fc.integer({ min: 1, max: 10 }) }),
   liveRootsPct: fc.constantFrom(undefined, 15, 50, 100),
+  state: fc.constantFrom('growing, new root tips', 'no new growth', 'failing, poor roots'),
   yearsWanted: fc.constantFrom(undefined, 2, 4),
 }) as fc.Arbitrary<PlanCase>;
 
@@ -93,7 +94,7 @@ test('a drier place never gets a larger grade of bark, all else equal', () => {
       const there = bestBarkMm({ ...planCase, place: drier(place) as PlanCase['place'] });
       if (here !== null && there !== null) expect(there).toBeLessThanOrEqual(here + 1e-9);
     }),
-    { ...RUNS, numRuns: 5 },
+    { ...RUNS, numRuns: 4 },
   );
 });
 
@@ -119,6 +120,6 @@ test('the numbers in the sentences are those of the setup', () => {
           expect(said('drying')).toContain(`after ${shown} day`);
       }
     }),
-    { ...RUNS, numRuns: 5 },
+    { ...RUNS, numRuns: 4 },
   );
 });
