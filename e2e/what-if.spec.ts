@@ -46,16 +46,18 @@ test('how sure: what matters most and what would change the order; it can be sto
 });
 
 test('up to four setups are compared on one sheet', async ({ bench }) => {
-  for (const k of [0, 1, 2])
+  for (const k of [0, 1, 2, 3])
     await bench
       .getByRole('button', { name: /beside others/ })
       .nth(k)
       .click();
-  await bench.getByRole('button', { name: 'Compare 3' }).click();
-  await expect(bench.getByRole('columnheader')).toHaveCount(4);
+  await bench.getByRole('button', { name: 'Compare 4' }).click();
+  await expect(bench.getByRole('columnheader')).toHaveCount(5);
   await expect(bench.getByText('next repotting in')).toBeVisible();
+  const printed = await bench.pdf({ preferCSSPageSize: true, printBackground: true });
+  expect(printed.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
   await bench.getByRole('button', { name: 'Take away' }).first().click();
-  await expect(bench.getByRole('columnheader')).toHaveCount(3);
+  await expect(bench.getByRole('columnheader')).toHaveCount(4);
   const found = await new AxeBuilder({ page: bench }).withTags(['wcag2a', 'wcag2aa']).analyze();
   expect(found.violations.map((violation) => violation.id)).toEqual([]);
 });
