@@ -54,7 +54,7 @@ test('wet compact moss to coarse airy bark: small bark with moss first, then the
 
 test('where the target already has moss in it, it is the half-way house itself', () => {
   const { stages } = change({ current: { mediumId: 'sphagnum-packed' } }, mossyBark);
-  if (stages.length > 1) expect(stages[0]!.what).toMatch(/with its moss/);
+  if (stages.length > 1) expect(stages[0]!.what).toMatch(/bark 6–12 mm with moss: the half-way house/);
   else expect(stages[0]!.what).toMatch(/in one step/);
 });
 

@@ -26,13 +26,18 @@ const AIRY = 0.42;
 const TIPS = 'two or three new root tips, green or white, a finger long';
 const ROOTED = 'roots at the wall, and it holds when you tug it';
 
+function isMoss(medium: MediumFigures): boolean {
+  return medium.family === 'sphagnum' || medium.family === 'live moss';
+}
+
 /** How a setup is called in a sentence: its approach and the piece size of its mix. */
 function targetText(facts: CandidateFacts): string {
   const base = [...facts.mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
   const size = base.pieceShape === 'strand' ? '' : ` ${Math.round(base.smallMm)}–${Math.round(base.largeMm)} mm`;
   const family = base.family === 'conifer bark' ? 'bark' : base.family;
   if (facts.setup.kind === 'mount') return 'the mount';
-  return `${family}${size}${facts.hasReservoir ? ' over water' : ''}`;
+  const hasMoss = base.family !== 'sphagnum' && facts.mainMix.some(({ medium }) => isMoss(medium));
+  return `${family}${size}${hasMoss ? ' with moss' : ''}${facts.hasReservoir ? ' over water' : ''}`;
 }
 
 function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigures | null): readonly ChangeStage[] {
@@ -69,12 +74,12 @@ function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigur
   }
   const isGoingAiry = facts.airAfterWatering > AIRY && !facts.hasReservoir;
   if (isWetAndClose(from) && isGoingAiry) {
-    const mossParts = facts.mainMix.some(({ medium }) => medium.family === 'sphagnum' || medium.family === 'live moss');
+    const mossParts = facts.mainMix.some(({ medium }) => isMoss(medium));
     return [
       {
         when: 'now',
         what: mossParts
-          ? `Into ${target} with its moss: the half-way house.`
+          ? `Into ${target}: the half-way house.`
           : 'Into small bark (3–6 or 6–12 mm) with a third chopped moss: the half-way house.',
         sign: ROOTED,
       },
