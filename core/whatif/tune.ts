@@ -11,6 +11,7 @@ import { allRules, forbiddingRule } from '../rules';
 import { factsOf } from '../setups/assess';
 import { contextOf, type CaseContext } from '../setups/context';
 import { meanPieceMm } from '../setups/grade';
+import { reviewSetup } from '../setups/plan';
 import { mainLayer, realise, specId, type SetupSpec } from '../setups/spec';
 import { cm, metricWords, mmRange, percent, type WordUnits } from '../words/format';
 import { baseOf, changedSpec, mossShareOf, type WhatIf } from './change';
@@ -181,19 +182,30 @@ export function tuneToRoutine(planCase: PlanCase, spec: SetupSpec, units: WordUn
   const nearer = all
     .filter((option) => distance(option.days) < distance(nowDays) - 0.02)
     .sort((a, b) => distance(a.days) - distance(b.days) || a.effort - b.effort);
-  const options = distinctKinds(onDay.length > 0 ? onDay : nearer).slice(0, MOST_OPTIONS);
-  return { targetDays: gapDays, nowDays, options, isReached: onDay.length > 0 };
+  const isAllowed = (option: Tuned) => reviewSetup(planCase, option.spec, units).ruledOutBy === null;
+  const reached = pickDistinct(onDay, isAllowed);
+  const options = reached.length > 0 ? reached : pickDistinct(nearer, isAllowed);
+  return { targetDays: gapDays, nowDays, options, isReached: reached.length > 0 };
 }
 
-/** The first of each kind of change: one by share, one by grade, one by pot, rather than three shares. */
-function distinctKinds(options: readonly Tuned[]): readonly Tuned[] {
-  const seen = new Set<string>();
-  return options.filter(({ change }) => {
-    const kind = Object.keys(change).sort().join('+');
-    if (seen.has(kind)) return false;
-    seen.add(kind);
-    return true;
-  });
+/** Options worth a whole year's judgement before giving up: a plan has no time for hundreds. */
+const MOST_REVIEWED = 30;
+
+/**
+ * The first of each kind of change (by share, by grade, by pot rather than three shares) that no rule
+ * forbids once its whole year is known.
+ */
+function pickDistinct(options: readonly Tuned[], isAllowed: (option: Tuned) => boolean): readonly Tuned[] {
+  const picked = new Map<string, Tuned>();
+  let reviewed = 0;
+  for (const option of options) {
+    const kind = Object.keys(option.change).sort().join('+');
+    if (picked.has(kind)) continue;
+    if (picked.size >= MOST_OPTIONS || reviewed >= MOST_REVIEWED) break;
+    reviewed += 1;
+    if (isAllowed(option)) picked.set(kind, option);
+  }
+  return [...picked.values()];
 }
 
 function capital(text: string): string {

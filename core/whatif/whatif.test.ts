@@ -84,8 +84,8 @@ describe('tune to my routine', () => {
     const { options } = tuneToRoutine(weekly, barkPot);
     const kinds = options.map((option) => Object.keys(option.change).sort().join());
     expect(new Set(kinds).size).toBe(kinds.length);
-    for (const option of options)
-      expect(reviewSetup(weekly, option.spec).ruledOutBy?.ruleId ?? 'never-dries').toBe('never-dries');
+    expect(options.length).toBeGreaterThan(0);
+    for (const option of options) expect(reviewSetup(weekly, option.spec).ruledOutBy).toBeNull();
   });
 
   test('a daily waterer is given a faster mix', () => {
