@@ -7,7 +7,8 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, genusById, ownGenusSchema, parseWith, type Fault } from '@core/index';
 import { useOwn } from '../own/use-own';
-import { remove, restore, saveOwn } from '../plants/api';
+import { usePutAway } from '../own/use-put-away';
+import { saveOwn } from '../plants/api';
 import { Field } from '../questions/field';
 import { TraitField, traitKeys } from '../questions/trait-field';
 import { messageOf } from '../worker/planner';
@@ -28,7 +29,7 @@ export function OwnGenusPage() {
   const [trap, setTrap] = useState('');
   const [draft, setDraft] = useState<Draft>(() => draftFrom('phalaenopsis'));
   const [faults, setFaults] = useState<readonly Fault[]>([]);
-  const [lastDropped, setLastDropped] = useState<string | null>(null);
+  const { putAway, undo } = usePutAway('genus', own.reload);
   const faultAt = (path: string) => faults.find((fault) => fault.path === path)?.message ?? null;
 
   const keep = async () => {
@@ -43,15 +44,6 @@ export function OwnGenusPage() {
       own.reload();
       void message.success(`${name} is kept; choose it on the bench.`);
       setName('');
-    } catch (error) {
-      void message.error(messageOf(error));
-    }
-  };
-  const act = async (job: () => Promise<void>, dropped: string | null) => {
-    try {
-      await job();
-      setLastDropped(dropped);
-      own.reload();
     } catch (error) {
       void message.error(messageOf(error));
     }
@@ -73,15 +65,13 @@ export function OwnGenusPage() {
                 type="text"
                 icon={<DeleteOutlined />}
                 aria-label={`Put away ${data.name}`}
-                onClick={() => void act(() => remove('own/genus', id), id)}
+                onClick={() => putAway(id)}
               />
             </li>
           ))}
         </ul>
       ) : null}
-      {lastDropped ? (
-        <Button onClick={() => void act(() => restore('own/genus', lastDropped), null)}>Undo</Button>
-      ) : null}
+      {undo ? <Button onClick={undo}>Undo</Button> : null}
       <div className={styles.startRow}>
         <Field id="genus-name" label="Its name" fault={faultAt('name')}>
           <Input id="genus-name" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />

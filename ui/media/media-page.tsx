@@ -2,15 +2,13 @@
 
 /** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
 import { DeleteOutlined } from '@ant-design/icons';
-import { App, Button } from 'antd';
-import { useState } from 'react';
+import { Button } from 'antd';
 import { cm, litres, mediumById, percent, realiseMix, reportMix } from '@core/index';
 import { KeyedSlider } from '../controls/keyed-slider';
 import { useOwn } from '../own/use-own';
-import { remove, restore } from '../plants/api';
+import { usePutAway } from '../own/use-put-away';
 import { useIsBrowser } from '../units/stored';
 import { useUnits } from '../units/units-context';
-import { messageOf } from '../worker/planner';
 import styles from './media.module.css';
 import { MixParts } from './mix-parts';
 import { MixResults } from './mix-results';
@@ -27,18 +25,8 @@ function MediaInBrowser() {
   const { units } = useUnits();
   const [draft, setDraft] = useMixDraft();
   const own = useOwn('medium');
-  const [lastDropped, setLastDropped] = useState<string | null>(null);
-  const { message } = App.useApp();
+  const { putAway, undo } = usePutAway('medium', own.reload);
   const report = reportMix(realiseMix(draft.parts), draft.depthCm, draft.wantedL, draft.monthsOld);
-  const act = async (job: () => Promise<void>, dropped: string | null) => {
-    try {
-      await job();
-      setLastDropped(dropped);
-      own.reload();
-    } catch (error) {
-      void message.error(messageOf(error));
-    }
-  };
   return (
     <div className={styles.page}>
       <section className={styles.mixing} aria-label="Mixing tub">
@@ -115,14 +103,12 @@ function MediaInBrowser() {
                 type="text"
                 icon={<DeleteOutlined />}
                 aria-label={`Put away ${data.name}`}
-                onClick={() => void act(() => remove('own/medium', id), id)}
+                onClick={() => putAway(id)}
               />
             </li>
           ))}
         </ul>
-        {lastDropped ? (
-          <Button onClick={() => void act(() => restore('own/medium', lastDropped), null)}>Undo</Button>
-        ) : null}
+        {undo ? <Button onClick={undo}>Undo</Button> : null}
       </section>
       <PorosityGuide onKept={own.reload} />
     </div>

@@ -2,7 +2,7 @@
 
 /** Years of room, and the pots on the grower's own shelf. */
 import { DeleteOutlined } from '@ant-design/icons';
-import { App, Button, InputNumber, Select, Switch } from 'antd';
+import { Button, InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
 import {
   cm,
@@ -17,7 +17,8 @@ import {
 } from '@core/index';
 import type { BenchState } from '../bench/use-bench';
 import { useOwn } from '../own/use-own';
-import { remove, saveOwn } from '../plants/api';
+import { usePutAway } from '../own/use-put-away';
+import { saveOwn } from '../plants/api';
 import { messageOf } from '../worker/planner';
 import { Field } from './field';
 import { faultAt } from './plant-fields';
@@ -36,17 +37,9 @@ const potOptions = vesselCatalogue
 export function PotFields({ bench, units }: PotFieldsProps) {
   const { answers } = bench.draft;
   const pots = useOwn('pot');
-  const { message } = App.useApp();
+  const { putAway, undo } = usePutAway('pot', pots.reload);
   const isOnly = answers.ownPots !== undefined;
   const useOnly = (on: boolean) => bench.answer({ ownPots: on ? pots.items.map((item) => item.data) : undefined });
-  const drop = async (id: string) => {
-    try {
-      await remove('own/pot', id);
-      pots.reload();
-    } catch (error) {
-      void message.error(messageOf(error));
-    }
-  };
   return (
     <div className={styles.questions}>
       <Field id="years-wanted" label="Years before the next repotting" fault={faultAt(bench, 'yearsWanted')}>
@@ -75,11 +68,12 @@ export function PotFields({ bench, units }: PotFieldsProps) {
               type="text"
               icon={<DeleteOutlined />}
               aria-label={`Put away ${potKindById(data.potKindId).name} ${data.rimDiameterCm} cm`}
-              onClick={() => void drop(id)}
+              onClick={() => putAway(id)}
             />
           </li>
         ))}
       </ul>
+      {undo ? <Button onClick={undo}>Undo</Button> : null}
       <NewPot units={units} onKept={pots.reload} />
     </div>
   );
