@@ -97,3 +97,22 @@ test('a heated room is made out of an outdoor climate', async ({ bench, app }) =
   await bench.getByRole('button', { name: 'Leave it as it was' }).click();
   await expect(bench.getByRole('button', { name: 'A heated room in it' })).toBeVisible();
 });
+
+test('pots on my shelf: kept, put away, brought back, and the only ones proposed', async ({ bench }) => {
+  await bench.getByRole('button', { name: 'More to say…' }).click();
+  await bench.getByRole('tab', { name: 'Pots' }).click();
+  await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
+  await expect(bench.getByText('rim diameter must be between 3 and 60 cm')).toBeVisible();
+  await bench.getByLabel('Rim, inside').fill('13');
+  await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
+  const putAway = bench.getByRole('button', { name: 'Put away Round plastic pot 13 cm' });
+  await putAway.click();
+  await expect(putAway).toHaveCount(0);
+  await bench.getByRole('button', { name: 'Undo' }).click();
+  await expect(putAway).toBeVisible();
+  await bench.getByRole('switch').click();
+  await bench.getByRole('button', { name: 'Close', exact: true }).click();
+  await waitForPlan(bench);
+  await expect(bench.getByText('Round plastic pot 13 cm').first()).toBeVisible();
+  await expect(bench.getByTestId('setup').filter({ hasText: 'Over water' })).toHaveCount(0);
+});
