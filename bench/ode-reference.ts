@@ -3,8 +3,7 @@
  * the kernel (dense elimination instead of Thomas, no lagging, no implicit step) and handed to a
  * general-purpose solver. Used by the tests and by the bench to check and to time the kernel.
  */
-import type { Column, HourClass } from '@core/index';
-import { SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from '@core/drydown/constants';
+import { type Column, type HourClass, SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from '@core';
 
 interface OdexSolver {
   absoluteTolerance: number;

@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import type { z } from 'zod';
-import { FaultError, faultLine, parseWith } from '@core/case';
+import { FaultError, faultLine, parseWith } from '@core';
 
 /** The call itself is wrong. */
 export class UsageError extends Error {}

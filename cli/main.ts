@@ -1,31 +1,6 @@
 /** The core on the command line: JSON in, JSON out. */
 import { z } from 'zod';
-import {
-  drydownCaseSchema,
-  mixCaseSchema,
-  placeSchema,
-  planCaseSchema,
-  tuneCaseSchema,
-  whatIfCaseSchema,
-} from '@core/case';
-import {
-  faultText,
-  makePlan,
-  readPlaceFile,
-  realiseMix,
-  reportMix,
-  resolveCase,
-  runAllPractice,
-  setupCurve,
-  sensitivityOf,
-  summarizePlace,
-  tuneToRoutine,
-  turnsOf,
-  whatIf,
-  type PlanCase,
-  type SetupSpec,
-  type WhatIf,
-} from '@core/index';
+import { drydownCaseSchema, faultText, makePlan, mixCaseSchema, placeSchema, type PlanCase, planCaseSchema, readPlaceFile, realiseMix, reportMix, resolveCase, runAllPractice, sensitivityOf, setupCurve, type SetupSpec, summarizePlace, tuneCaseSchema, tuneToRoutine, turnsOf, whatIf, type WhatIf, whatIfCaseSchema } from '@core';
 import { readJson, readText, refuse, UsageError } from './input';
 
 const usage = `usage:

@@ -1,6 +1,9 @@
 import { z } from 'zod';
-import { faultLine, parseWith, placeSchema, planCaseSchema, setupSpecSchema } from '.';
-import { demoPlaces } from '../demo/places';
+import { faultLine, parseWith } from '../base';
+import { demoPlaces } from '../catalogue/places';
+import { placeSchema } from './place-schema';
+import { planCaseSchema } from './plan-case';
+import { setupSpecSchema } from './setup-schema';
 
 const lines = (input: unknown, schema: z.ZodType = planCaseSchema) => {
   const parsed = parseWith(schema, input);

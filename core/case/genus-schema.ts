@@ -1,7 +1,7 @@
 /** The shape of a genus as a grower states it: one of their own, or what differs on one plant. */
 import { z } from 'zod';
-import { moistureRegimes } from '../drydown';
-import { growthHabits, type Genus } from '../plants';
+import { type Genus, growthHabits } from '../catalogue/genera';
+import { moistureRegimes } from '../physics/drydown';
 import { quantity } from './quantities';
 
 const choice = <const T extends readonly [string, ...string[]]>(label: string, values: T) =>

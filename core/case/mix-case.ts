@@ -1,6 +1,6 @@
 /** A mix to be worked out: its parts, how deep it will lie, how much is wanted. */
 import { z } from 'zod';
-import { MAX_MIX_PARTS } from '../media';
+import { MAX_MIX_PARTS } from '../physics/media';
 import { quantity } from './quantities';
 import { mixPartSchema } from './setup-schema';
 

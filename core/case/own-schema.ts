@@ -1,7 +1,7 @@
 /** What growers own themselves: media they measured, pots on their shelf. */
 import { z } from 'zod';
-import { mediumIds } from '../media';
-import { potKindIds } from '../pots';
+import { mediumIds } from '../catalogue/media';
+import { potKindIds } from '../catalogue/vessels';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
 const NAME_MESSAGE = 'name of the medium must be between 1 and 60 characters';

@@ -1,19 +1,11 @@
-import { genusById } from '../plants';
-import { schools } from '../schools';
-import {
-  genusIdOf,
-  genusOf,
-  ownGenusSchema,
-  ownMediumSchema,
-  ownPotSchema,
-  parseWith,
-  planCaseSchema,
-  resolveCase,
-  setupSpecSchema,
-  whatIfCaseSchema,
-  withOverrides,
-  type PlanCase,
-} from '.';
+import { parseWith } from '../base';
+import { genusById } from '../catalogue/genera';
+import { schools } from '../catalogue/schools';
+import { ownGenusSchema, withOverrides } from './genus-schema';
+import { ownMediumSchema, ownPotSchema } from './own-schema';
+import { genusIdOf, genusOf, type PlanCase, planCaseSchema, resolveCase } from './plan-case';
+import { setupSpecSchema } from './setup-schema';
+import { whatIfCaseSchema } from './what-if-case';
 
 const faultsOf = (schema: Parameters<typeof parseWith>[0], input: unknown) => {
   const parsed = parseWith(schema, input);

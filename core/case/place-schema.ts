@@ -1,6 +1,7 @@
 /** The shape of a place as it is read from a file, a form or a request. */
 import { z } from 'zod';
-import { airflowClasses, type Place } from '../air';
+import { airflowClasses } from '../physics/air';
+import type { Place } from '../physics/places';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
 const halfDaySchema = z.strictObject({

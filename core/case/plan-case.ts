@@ -3,32 +3,19 @@
  * the place must be given; `resolveCase` fills the rest and says what it filled.
  */
 import { z } from 'zod';
-import type { Place } from '../air';
-import { demoPlaceById, demoPlaceIds } from '../demo/places';
-import type { Holiday, Routine } from '../drydown';
-import { mediumIds, type OwnMedium } from '../media';
-import { withHeatWave } from '../places/heat-wave';
-import {
-  bulbStates,
-  growthHabits,
-  genusById,
-  genusIds,
-  hasBulbs,
-  plantStates,
-  rootBallFromPotCm,
-  typicalRootBallCm,
-  typicalRootMm,
-  usualLiveRootShare,
-  type BulbState,
-  type Genus,
-  type PlantInHand,
-} from '../plants';
-import { potKindIds, mountKindIds } from '../pots';
-import { schoolIds, schools, stanceOf, type SchoolChoices, type Stance } from '../schools';
+import { type Genus, genusById, genusIds, growthHabits, hasBulbs } from '../catalogue/genera';
+import { mediumIds } from '../catalogue/media';
+import { demoPlaceById, demoPlaceIds } from '../catalogue/places';
+import { type SchoolChoices, schoolIds, schools, type Stance, stanceOf } from '../catalogue/schools';
+import { mountKindIds, potKindIds } from '../catalogue/vessels';
+import type { Holiday, Routine } from '../physics/drydown';
+import type { OwnMedium } from '../physics/media';
+import { type Place, withHeatWave } from '../physics/places';
 import { genusOverridesSchema, ownGenusSchema, withOverrides } from './genus-schema';
-import { ownMediumSchema, ownPotSchema, type OwnPot } from './own-schema';
-import { oneOf, quantity, wholeQuantity } from './quantities';
+import { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
 import { placeSchema } from './place-schema';
+import { type BulbState, bulbStates, type PlantInHand, plantStates, rootBallFromPotCm, typicalRootBallCm, typicalRootMm, usualLiveRootShare } from './plant';
+import { oneOf, quantity, wholeQuantity } from './quantities';
 
 const TIMES_MESSAGE = 'timesADay must be between 1 and 4';
 

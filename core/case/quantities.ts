@@ -1,6 +1,6 @@
 /** Zod numbers that refuse a value outside its range with the one wording of `ranges`. */
 import { z } from 'zod';
-import { rangeMessage, ranges, type QuantityName } from '../units/ranges';
+import { type QuantityName, rangeMessage, ranges } from '../base';
 
 export function quantity(name: QuantityName) {
   const range = ranges[name];

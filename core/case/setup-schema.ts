@@ -1,10 +1,11 @@
 /** The shape of a setup (layers, vessel) as it is read from a file, a form or a request. */
 import { z } from 'zod';
-import { MAX_MIX_PARTS, mediumIds } from '../media';
-import { makePot, mountKindIds, potKindIds } from '../pots';
-import { approaches } from '../setups/spec';
+import { mediumIds } from '../catalogue/media';
+import { makePot, mountKindIds, potKindIds } from '../catalogue/vessels';
+import { MAX_MIX_PARTS } from '../physics/media';
 import { ownMediumSchema } from './own-schema';
 import { oneOf, quantity, wholeQuantity } from './quantities';
+import { approaches } from './setup-spec';
 
 export const mixPartSchema = z.strictObject({
   mediumId: oneOf('mediumId', mediumIds),

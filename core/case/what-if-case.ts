@@ -1,10 +1,10 @@
 /** A what-if question: a case, a setup (or the best one), a change, a month. Also for tuning, without the change. */
 import { z } from 'zod';
-import { demoPlaceIds } from '../demo/places';
-import { mediumIds } from '../media';
-import { potKindIds } from '../pots';
-import { planCaseSchema, routineSchema } from './plan-case';
+import { mediumIds } from '../catalogue/media';
+import { demoPlaceIds } from '../catalogue/places';
+import { potKindIds } from '../catalogue/vessels';
 import { placeSchema } from './place-schema';
+import { planCaseSchema, routineSchema } from './plan-case';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 import { setupSpecSchema } from './setup-schema';
 

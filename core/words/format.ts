@@ -1,5 +1,5 @@
 /** Numbers as growers read them, in the units they chose. */
-import { celsiusToFahrenheit, cmToInch, mmToInch, type LengthUnit, type TemperatureUnit } from '../units/convert';
+import { celsiusToFahrenheit, cmToInch, type LengthUnit, mmToInch, type TemperatureUnit } from '../base';
 
 export interface WordUnits {
   readonly length: LengthUnit;

@@ -1,8 +1,8 @@
 /** A genus in sentences, for a page that is read rather than looked up. Every number is its own. */
-import { regimeFigures } from '../drydown';
-import { pieceBandMm } from '../setups/grade';
-import type { Genus, GrowthHabit } from '../plants';
-import { typicalRootMm } from '../plants';
+import { typicalRootMm } from '../case';
+import type { Genus, GrowthHabit } from '../catalogue/genera';
+import { pieceBandMm } from '../decide/setups';
+import { regimeFigures } from '../physics/drydown';
 import { cm, joinAnd, mm, mmRange, number, percent, type WordUnits } from './format';
 
 export interface GenusStory {

@@ -1,5 +1,5 @@
 /** How a sentence speaks of a genus: by its name where that is one name, else as "this group". */
-import type { Genus } from '../plants';
+import type { Genus } from '../catalogue/genera';
 
 const isOneName = (name: string): boolean => /^[A-Z][a-z]+$/.test(name);
 

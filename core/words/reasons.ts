@@ -2,13 +2,10 @@
  * Why a setup stands where it stands: each reason is a sentence with its own numbers, and what
  * would change it. The facts come from the assessment; this file only words them.
  */
-import { meanAir } from '../air';
-import { daysOf, longestGapDays } from '../drydown';
-import { mediaCatalogue, mediumById } from '../media';
-import { layerVolumesL, type CandidateFacts, type Judgement } from '../setups/assess';
-import type { CaseContext } from '../setups/context';
-import { meanPieceMm, pieceBandMm, switchRootMm } from '../setups/grade';
-import { neededWidthCm, spreadCm, yearsOfRoom } from '../setups/size';
+import { mediaCatalogue, mediumById } from '../catalogue/media';
+import { type CandidateFacts, type CaseContext, type Judgement, layerVolumesL, meanPieceMm, neededWidthCm, pieceBandMm, spreadCm, switchRootMm, yearsOfRoom } from '../decide/setups';
+import { daysOf, longestGapDays } from '../physics/drydown';
+import { meanAir } from '../physics/places';
 import { cm, days, litres, mm, mmRange, monthNames, number, percent, type WordUnits } from './format';
 import { Kin, kin } from './kin';
 

@@ -1,4 +1,4 @@
-import type { Timing } from '../timing';
+import type { Timing } from '../advise';
 
 const verdictWords: Readonly<Record<Timing['verdict'], string>> = {
   'go at once': 'Do it at once',

@@ -1,7 +1,7 @@
 /** Names for things as they are written on a label. */
-import type { MediumFigures } from '../media';
-import { mountKindById, potKindById } from '../pots';
-import { mediumOfPart, type Approach, type LayerSpec, type MixPartSpec, type SetupSpec } from '../setups/spec';
+import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
+import { mountKindById, potKindById } from '../catalogue/vessels';
+import type { MediumFigures } from '../physics/media';
 import { cm, mmRange, number, type WordUnits } from './format';
 
 export const approachNames: Readonly<Record<Approach, string>> = {

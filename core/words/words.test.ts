@@ -1,5 +1,5 @@
-import { celsiusToFahrenheit, cmToInch, fahrenheitToCelsius, inchToCm } from '../units/convert';
-import { makePlan } from '../setups';
+import { makePlan } from '../advise';
+import { celsiusToFahrenheit, cmToInch, fahrenheitToCelsius, inchToCm } from '../base';
 import { cm, days, joinAnd, litres, metricWords, mm, mmRange, number, percent, temperature } from './format';
 
 const imperial = { length: 'inch', temperature: 'F' } as const;

@@ -1,6 +1,6 @@
 /** On a real PostgreSQL: ./check hands its address over in TEST_DATABASE_URL. */
 import { MikroORM } from '@mikro-orm/postgresql';
-import { demoPlaces, genusById } from '@core/index';
+import { demoPlaces, genusById } from '@core';
 import { ormConfig } from '../db/config';
 import { ensureCollection } from './collections';
 import { isOwnKind, listOwn, ownSchemas, saveOwn, setOwnDeleted } from './own-items';

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import type { z } from 'zod';
-import { ownGenusSchema, ownMediumSchema, ownPotSchema, potKindById } from '@core/index';
+import { ownGenusSchema, ownMediumSchema, ownPotSchema, potKindById } from '@core';
 import { Collection, OwnItem } from '../db/entities';
 import { HOME_COLLECTION_ID } from './collections';
 

@@ -1,7 +1,7 @@
 /** Growers' own places. Deleting only hides. */
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import type { Place } from '@core/index';
+import type { Place } from '@core';
 import { Collection, StoredPlace } from '../db/entities';
 import { HOME_COLLECTION_ID } from './collections';
 

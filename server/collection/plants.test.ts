@@ -1,6 +1,6 @@
 /** On a real PostgreSQL: ./check hands its address over in TEST_DATABASE_URL. */
 import { MikroORM } from '@mikro-orm/postgresql';
-import { demoPlaces, makePlan, type PlanCase } from '@core/index';
+import { demoPlaces, makePlan, type PlanCase } from '@core';
 import { ormConfig } from '../db/config';
 import { Plant, Potting } from '../db/entities';
 import { ensureCollection } from './collections';

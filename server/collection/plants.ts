@@ -1,7 +1,8 @@
 /** Plants and their log. Every write is one transaction; deleting only hides. */
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { genusIdOf, makeRecipe, specId, setupTitle, vesselText, metricWords, type RecipeLine } from '@core/index';
+import { genusIdOf, makeRecipe, type RecipeLine, specId } from '@core';
+import { metricWords, setupTitle, vesselText } from '@core/words';
 import { Collection, Plant, Potting, type PlantRow, type PottingRow } from '../db/entities';
 import { HOME_COLLECTION_ID } from './collections';
 import type { PottingInput } from './potting-input';

@@ -1,7 +1,6 @@
 /** What "Potted it" sends. */
 import { z } from 'zod';
-import { planCaseSchema } from '@core/case';
-import { setupSpecSchema } from '@core/case/setup-schema';
+import { planCaseSchema, setupSpecSchema } from '@core';
 
 export const pottingInputSchema = z.strictObject({
   /** An existing plant, or null for a new one. */

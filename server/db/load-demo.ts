@@ -1,6 +1,6 @@
 /** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
 import { MikroORM } from '@mikro-orm/postgresql';
-import { makePlan } from '@core/index';
+import { makePlan } from '@core';
 import { ensureCollection } from '../collection/collections';
 import { savePotting } from '../collection/plants';
 import { demoPlants } from '../demo/plants';

@@ -1,5 +1,5 @@
 /** Plants for the demonstration: all invented, on the bench of an invented grower. */
-import type { PlanCase } from '@core/index';
+import type { PlanCase } from '@core';
 
 export interface DemoPlant {
   readonly name: string;

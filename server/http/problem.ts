@@ -1,5 +1,5 @@
 /** Errors as application/problem+json (RFC 9457), with one entry per fault. */
-import type { Fault } from '@core/case';
+import type { Fault } from '@core';
 
 export function problem(status: number, title: string, faults: readonly Fault[] = []): Response {
   return new Response(JSON.stringify({ type: 'about:blank', title, status, faults }), {

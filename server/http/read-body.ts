@@ -1,6 +1,6 @@
 /** Reads and checks a JSON body; the answer is the value, or the response that says what is wrong. */
 import type { z } from 'zod';
-import { parseWith } from '@core/case';
+import { parseWith } from '@core';
 import { problem } from './problem';
 
 export type Body<T> =

@@ -1,5 +1,5 @@
 /** The browser's storage as a map: all a draft needs of it. */
-import type { SetupSpec } from '@core/index';
+import type { SetupSpec } from '@core';
 import { emptyDraft, loadDraft, MOST_BESIDE, readCase, storeDraft } from './draft';
 
 const spec: SetupSpec = {

@@ -1,15 +1,6 @@
 /** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
 import { z } from 'zod';
-import {
-  parseWith,
-  planCaseSchema,
-  setupSpecSchema,
-  whatIfSchema,
-  type Fault,
-  type PlanCase,
-  type SetupSpec,
-  type WhatIf,
-} from '@core/index';
+import { type Fault, parseWith, type PlanCase, planCaseSchema, type SetupSpec, setupSpecSchema, type WhatIf, whatIfSchema } from '@core';
 import { safeJson } from '../units/stored';
 
 /** Answers as typed: may still hold values that cannot be used. */

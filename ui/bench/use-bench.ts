@@ -1,21 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import {
-  changedSpec,
-  specId,
-  type PlanAnswer,
-  type PlanCase,
-  type SetupCurve,
-  type SetupReview,
-  type SchoolComparison,
-  type SchoolId,
-  type SetupSpec,
-  type Tuning,
-  type WhatIf,
-  type WhatIfAnswer,
-  type WordUnits,
-} from '@core/index';
+import { changedSpec, type PlanAnswer, type PlanCase, type SchoolComparison, type SchoolId, type SetupCurve, type SetupReview, type SetupSpec, specId, type Tuning, type WhatIf, type WhatIfAnswer } from '@core';
+import type { WordUnits } from '@core/words';
 import { useOwn } from '../own/use-own';
 import type { Doubts } from '../worker/bench-worker';
 import { messageOf, Planner, type Outcome } from '../worker/planner';

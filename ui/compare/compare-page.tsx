@@ -5,21 +5,8 @@ import { PrinterOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import {
-  cm,
-  daysOf,
-  genusOf,
-  litres,
-  mixText,
-  monthNames,
-  number,
-  percent,
-  resolveCase,
-  temperature,
-  type PlanCase,
-  type SetupReview,
-  type WordUnits,
-} from '@core/index';
+import { daysOf, genusOf, type PlanCase, resolveCase, type SetupReview } from '@core';
+import { cm, litres, mixText, monthNames, number, percent, temperature, type WordUnits } from '@core/words';
 import { loadDraft, readCase, storeDraft, type BenchDraft } from '../bench/draft';
 import { priceText } from '../details/costs';
 import { nb } from '../details/nb';

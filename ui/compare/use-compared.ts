@@ -2,7 +2,8 @@
 
 /** The setups set beside each other, judged for the case on the bench. */
 import { useEffect, useState } from 'react';
-import type { PlanCase, SetupReview, SetupSpec, WordUnits } from '@core/index';
+import type { PlanCase, SetupReview, SetupSpec } from '@core';
+import type { WordUnits } from '@core/words';
 import { messageOf, Planner } from '../worker/planner';
 
 export type Compared =

@@ -1,4 +1,4 @@
-import type { AftercareStep } from '@core/index';
+import type { AftercareStep } from '@core';
 import styles from './details.module.css';
 
 function span(step: AftercareStep): string {

@@ -1,4 +1,4 @@
-import type { SetupReview } from '@core/index';
+import type { SetupReview } from '@core';
 import styles from './details.module.css';
 
 interface CautionsProps {

@@ -1,4 +1,4 @@
-import type { ChangeOver } from '@core/index';
+import type { ChangeOver } from '@core';
 import styles from './details.module.css';
 
 const whenNames = { now: 'Now', 'when the sign shows': 'Then', 'next repotting': 'Next time' } as const;

@@ -1,4 +1,5 @@
-import { number, percent, type SetupCosts } from '@core/index';
+import type { SetupCosts } from '@core';
+import { number, percent } from '@core/words';
 import styles from './details.module.css';
 import { nb } from './nb';
 

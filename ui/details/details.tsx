@@ -3,7 +3,8 @@
 /** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import type { PlanAnswer, SetupReview, WordUnits } from '@core/index';
+import type { PlanAnswer, SetupReview } from '@core';
+import type { WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import styles from './details.module.css';
 import { Aftercare } from './aftercare';

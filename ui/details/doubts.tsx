@@ -2,7 +2,8 @@
 
 /** How sure the answer is, what matters most, and what would change the order. On demand: it takes a second. */
 import { Button, Progress } from 'antd';
-import { number, percent, type SetupSpec } from '@core/index';
+import type { SetupSpec } from '@core';
+import { number, percent } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import styles from './details.module.css';
 import { nb } from './nb';

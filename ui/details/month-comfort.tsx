@@ -1,4 +1,5 @@
-import { monthNames, percent, type MonthShares } from '@core/index';
+import type { MonthShares } from '@core';
+import { monthNames, percent } from '@core/words';
 import styles from './details.module.css';
 
 /** Twelve upright bars: each month's share too dry (at the foot), in comfort, too wet (at the top). */

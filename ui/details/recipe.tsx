@@ -1,4 +1,5 @@
-import { cm, gradeText, litres, number, percent, type SetupReview, type WordUnits } from '@core/index';
+import type { SetupReview } from '@core';
+import { cm, gradeText, litres, number, percent, type WordUnits } from '@core/words';
 import styles from './details.module.css';
 
 interface RecipeProps {

@@ -1,16 +1,8 @@
 'use client';
 
 /** The root zone's wettest and driest corner at the hour shown, and its warmth and air by month. */
-import {
-  cm,
-  cornersAt,
-  monthNames,
-  percent,
-  temperature,
-  type SetupCurve,
-  type SetupReview,
-  type WordUnits,
-} from '@core/index';
+import { cornersAt, type SetupCurve, type SetupReview } from '@core';
+import { cm, monthNames, percent, temperature, type WordUnits } from '@core/words';
 import styles from './details.module.css';
 import { nb } from './nb';
 

@@ -1,4 +1,4 @@
-import type { RuledOut } from '@core/index';
+import type { RuledOut } from '@core';
 import styles from './details.module.css';
 import { nb } from './nb';
 

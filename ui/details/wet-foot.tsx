@@ -1,4 +1,5 @@
-import { cm, compareWetFoot, litres, realise, type SetupSpec, type WordUnits } from '@core/index';
+import { compareWetFoot, realise, type SetupSpec } from '@core';
+import { cm, litres, type WordUnits } from '@core/words';
 import styles from './details.module.css';
 import { nb } from './nb';
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { Collapse } from 'antd';
-import { number, percent, provenanceLabel, type SetupReview } from '@core/index';
+import { provenanceLabel, type SetupReview } from '@core';
+import { number, percent } from '@core/words';
 import styles from './details.module.css';
 import { MonthComfort } from './month-comfort';
 import { nb } from './nb';

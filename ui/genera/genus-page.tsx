@@ -4,7 +4,8 @@
 import { Button } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { generaCatalogue, genusById, genusStory } from '@core/index';
+import { generaCatalogue, genusById } from '@core';
+import { genusStory } from '@core/words';
 import { emptyDraft, loadDraft, storeDraft } from '../bench/draft';
 import { EntryView } from '../library/entry-view';
 import { genusFields } from '../library/fields';

@@ -1,5 +1,5 @@
 /** The plant as it stands, beside a ruler. */
-import type { Genus } from '@core/index';
+import type { Genus } from '@core';
 import { PlantSketch } from '../section/plant-sketch';
 import { colors } from '../theme/tokens';
 

@@ -5,7 +5,7 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { App, Button, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import { generaCatalogue, genusById, ownGenusSchema, parseWith, type Fault } from '@core/index';
+import { type Fault, generaCatalogue, genusById, ownGenusSchema, parseWith } from '@core';
 import { useOwn } from '../own/use-own';
 import { usePutAway } from '../own/use-put-away';
 import { saveOwn } from '../plants/api';

@@ -2,17 +2,8 @@
 
 /** Roots of a genus, thinnest to thickest, beside pieces of the media that suit them, all to one scale. */
 import { useMemo } from 'react';
-import {
-  byFit,
-  mediaCatalogue,
-  mediumById,
-  mm,
-  mmRange,
-  typicalRootMm,
-  type Genus,
-  type MediumFigures,
-  type WordUnits,
-} from '@core/index';
+import { byFit, type Genus, mediaCatalogue, mediumById, type MediumFigures, typicalRootMm } from '@core';
+import { mm, mmRange, type WordUnits } from '@core/words';
 import { packPieces } from '../section/pieces';
 import { PieceShape } from '../section/piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';

@@ -3,17 +3,8 @@
 /** What the schools would do with this genus in the place on the bench; asked for, since it takes seconds. */
 import { Button, Progress } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import {
-  demoPlaceById,
-  number,
-  percent,
-  setupTitle,
-  vesselText,
-  type PlanCase,
-  type SchoolComparison,
-  type SchoolId,
-  type WordUnits,
-} from '@core/index';
+import { demoPlaceById, type PlanCase, type SchoolComparison, type SchoolId } from '@core';
+import { number, percent, setupTitle, vesselText, type WordUnits } from '@core/words';
 import { loadDraft, readCase } from '../bench/draft';
 import { priceText } from '../details/costs';
 import { commonScale } from '../section/setup-section';

@@ -3,7 +3,8 @@
 /** One catalogue entry: every value, and on demand where it comes from. */
 import { Switch } from 'antd';
 import { useState } from 'react';
-import { cm, mm, number, percent, provenanceLabel, type Sourced, type WordUnits } from '@core/index';
+import { provenanceLabel, type Sourced } from '@core';
+import { cm, mm, number, percent, type WordUnits } from '@core/words';
 import { useUnits } from '../units/units-context';
 import type { FieldWords } from './fields';
 import styles from './library.module.css';

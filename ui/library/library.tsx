@@ -4,7 +4,7 @@
 import { Button, Input, Segmented } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import { generaCatalogue, mediaCatalogue, vesselCatalogue } from '@core/index';
+import { generaCatalogue, mediaCatalogue, vesselCatalogue } from '@core';
 import { EntryView } from './entry-view';
 import { genusFields, mediumFields, potFields } from './fields';
 import { MediumPicture } from './medium-picture';

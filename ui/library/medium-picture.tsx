@@ -2,17 +2,8 @@
 
 /** Pieces of a medium at one scale beside a root of 1, 3 and 6 mm, and water and air against depth. */
 import { useMemo } from 'react';
-import {
-  airFilledPorosity,
-  cm,
-  containerCapacity,
-  hydraulicsOf,
-  mediumById,
-  mmToInch,
-  number,
-  percent,
-  sievesOf,
-} from '@core/index';
+import { airFilledPorosity, containerCapacity, hydraulicsOf, mediumById, mmToInch, sievesOf } from '@core';
+import { cm, number, percent } from '@core/words';
 import { packPieces } from '../section/pieces';
 import { PieceShape } from '../section/piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';

@@ -1,6 +1,7 @@
 'use client';
 
-import { dryingPowerMmPerDay, monthDrying, monthNames, number, temperature, type Place } from '@core/index';
+import { dryingPowerMmPerDay, monthDrying, type Place } from '@core';
+import { monthNames, number, temperature } from '@core/words';
 import { useUnits } from '../units/units-context';
 import styles from './library.module.css';
 

@@ -3,7 +3,8 @@
 /** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { cm, litres, mediumById, percent, realiseMix, reportMix } from '@core/index';
+import { mediumById, realiseMix, reportMix } from '@core';
+import { cm, litres, percent } from '@core/words';
 import { KeyedSlider } from '../controls/keyed-slider';
 import { useOwn } from '../own/use-own';
 import { usePutAway } from '../own/use-put-away';

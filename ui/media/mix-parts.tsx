@@ -3,7 +3,8 @@
 /** What goes into the tub: up to five media, by parts as measured out of the bag. */
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
-import { MAX_MIX_PARTS, mediaCatalogue, number, type MixPartSpec, type OwnMedium } from '@core/index';
+import { MAX_MIX_PARTS, mediaCatalogue, type MixPartSpec, type OwnMedium } from '@core';
+import { number } from '@core/words';
 import { KeyedSlider } from '../controls/keyed-slider';
 import styles from './media.module.css';
 

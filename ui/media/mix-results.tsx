@@ -1,7 +1,8 @@
 'use client';
 
 /** What the mix holds and weighs, and what to take out of each bag. */
-import { cm, litres, mmToInch, nearestSieve, number, percent, type MixReport, type WordUnits } from '@core/index';
+import { type MixReport, mmToInch, nearestSieve } from '@core';
+import { cm, litres, number, percent, type WordUnits } from '@core/words';
 import styles from './media.module.css';
 
 interface MixResultsProps {

@@ -3,18 +3,8 @@
 /** The home porosity test, step by step, with the arithmetic done, and a second run to see the spread. */
 import { Button, Input, InputNumber, Select, Steps } from 'antd';
 import { useState } from 'react';
-import {
-  FaultError,
-  mediaCatalogue,
-  mediumById,
-  number,
-  ownMediumSchema,
-  parseWith,
-  percent,
-  porosityTest,
-  type PorosityRun,
-  type PorosityTest,
-} from '@core/index';
+import { FaultError, mediaCatalogue, mediumById, ownMediumSchema, parseWith, type PorosityRun, porosityTest, type PorosityTest } from '@core';
+import { number, percent } from '@core/words';
 import { saveOwn } from '../plants/api';
 import { Field } from '../questions/field';
 import { messageOf } from '../worker/planner';

@@ -2,17 +2,8 @@
 
 /** The mix as it lies in a tub of the chosen depth, to scale, and beside it solids, water and air by height. */
 import { useId, useMemo } from 'react';
-import {
-  capacityBetween,
-  cm,
-  hydraulicsOfAgedMix,
-  ORDINARY_CONDITIONS,
-  percent,
-  realiseMix,
-  settledHeightShare,
-  type MixPartSpec,
-  type WordUnits,
-} from '@core/index';
+import { capacityBetween, hydraulicsOfAgedMix, type MixPartSpec, ORDINARY_CONDITIONS, realiseMix, settledHeightShare } from '@core';
+import { cm, percent, type WordUnits } from '@core/words';
 import { packPieces } from '../section/pieces';
 import { PieceShape } from '../section/piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';

@@ -3,7 +3,7 @@
 /** The mix in the tub, kept in the browser. */
 import { useMemo } from 'react';
 import { z } from 'zod';
-import { mixCaseSchema, type MixPartSpec } from '@core/index';
+import { mixCaseSchema, type MixPartSpec } from '@core';
 import { safeJson, useStored, writeStored } from '../units/stored';
 
 export interface MixDraft {

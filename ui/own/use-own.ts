@@ -2,7 +2,7 @@
 
 /** The grower's own media, pots and genera, as the server keeps them. */
 import { useCallback, useEffect, useState } from 'react';
-import type { Genus, OwnMedium, OwnPot } from '@core/index';
+import type { Genus, OwnMedium, OwnPot } from '@core';
 import { fetchOwn, type OwnKind } from '../plants/api';
 
 export interface Owned<T> {

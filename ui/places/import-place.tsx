@@ -4,14 +4,7 @@
 import { Alert, App, Button, Input, InputNumber, Select, Upload } from 'antd';
 import { InboxOutlined } from '@ant-design/icons';
 import { useState } from 'react';
-import {
-  airflowClasses,
-  faultText,
-  readPlaceFile,
-  type AirflowClass,
-  type Place,
-  type PlaceReading,
-} from '@core/index';
+import { type AirflowClass, airflowClasses, faultText, type Place, type PlaceReading, readPlaceFile } from '@core';
 import { savePlace } from '../plants/api';
 import { messageOf } from '../worker/planner';
 import styles from './places.module.css';

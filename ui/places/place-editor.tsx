@@ -3,18 +3,8 @@
 /** A place by hand: its name, how its air moves, and twelve months of day and night. */
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useEffect, useState } from 'react';
-import {
-  airflowClasses,
-  celsiusToFahrenheit,
-  fahrenheitToCelsius,
-  monthNames,
-  parseWith,
-  placeSchema,
-  type Fault,
-  type MonthAir,
-  type Place,
-  type WordUnits,
-} from '@core/index';
+import { airflowClasses, celsiusToFahrenheit, fahrenheitToCelsius, type Fault, type MonthAir, parseWith, type Place, placeSchema } from '@core';
+import { monthNames, type WordUnits } from '@core/words';
 import { changePlace, savePlace } from '../plants/api';
 import { Field } from '../questions/field';
 import { messageOf } from '../worker/planner';

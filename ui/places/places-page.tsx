@@ -5,16 +5,8 @@ import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@a
 import { App, Button, Dropdown } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import {
-  demoPlaces,
-  epwFile,
-  heatedRoom,
-  loggerCsv,
-  monthlyCsv,
-  number,
-  summarizePlace,
-  type Place,
-} from '@core/index';
+import { demoPlaces, epwFile, heatedRoom, loggerCsv, monthlyCsv, type Place, summarizePlace } from '@core';
+import { number } from '@core/words';
 import { remove } from '../plants/api';
 import { useUndoable } from '../plants/use-undoable';
 import { messageOf } from '../worker/planner';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Place } from '@core/index';
+import type { Place } from '@core';
 import { fetchPlaces } from '../plants/api';
 
 /** The grower's own places; empty until they have come, or when the server cannot be reached. */

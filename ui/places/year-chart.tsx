@@ -13,7 +13,8 @@ import {
 } from 'chart.js';
 import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
-import { celsiusToFahrenheit, monthNames } from '@core/index';
+import { celsiusToFahrenheit } from '@core';
+import { monthNames } from '@core/words';
 import { colors } from '../theme/tokens';
 import { useUnits } from '../units/units-context';
 import styles from './places.module.css';

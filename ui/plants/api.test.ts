@@ -1,5 +1,5 @@
 import { remove, restore, savePlace } from './api';
-import { demoPlaces } from '@core/index';
+import { demoPlaces } from '@core';
 
 const answer = (status: number, body: unknown) =>
   new Response(status === 204 ? null : JSON.stringify(body), { status });

@@ -1,6 +1,6 @@
 /** The collection over HTTP, with problem+json turned into messages. */
 import { z } from 'zod';
-import type { Place, PlanCase, SetupSpec } from '@core/index';
+import type { Place, PlanCase, SetupSpec } from '@core';
 import type { PlantLog } from '@server/collection/plants';
 
 const problemSchema = z.object({

@@ -5,7 +5,7 @@ import { App, Button } from 'antd';
 import dayjs from 'dayjs';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { genusById, genusIds } from '@core/index';
+import { genusById, genusIds } from '@core';
 import type { PlantSummary } from '@server/collection/plants';
 import { messageOf } from '../worker/planner';
 import { remove } from './api';

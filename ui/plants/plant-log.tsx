@@ -4,21 +4,8 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { App, Button } from 'antd';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
-import {
-  contextOf,
-  factsOf,
-  genusById,
-  genusIds,
-  litres,
-  mmRange,
-  number,
-  parseWith,
-  planCaseSchema,
-  resolveCase,
-  setupSpecSchema,
-  type PlanCase,
-  type SetupSpec,
-} from '@core/index';
+import { contextOf, factsOf, genusById, genusIds, parseWith, type PlanCase, planCaseSchema, resolveCase, type SetupSpec, setupSpecSchema } from '@core';
+import { litres, mmRange, number } from '@core/words';
 import { z } from 'zod';
 import type { PlantLog, PottingEntry } from '@server/collection/plants';
 import { loadDraft, storeDraft } from '../bench/draft';

@@ -3,7 +3,8 @@
 import { Alert, DatePicker, Input, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { genusOf, setupTitle, vesselText, type PlanCase, type SetupSpec } from '@core/index';
+import { genusOf, type PlanCase, type SetupSpec } from '@core';
+import { setupTitle, vesselText } from '@core/words';
 import type { PlantLog } from '@server/collection/plants';
 import { useUnits } from '../units/units-context';
 import { messageOf } from '../worker/planner';

@@ -2,7 +2,8 @@
 
 /** Weeks away and a heat wave. */
 import { InputNumber, Select } from 'antd';
-import { firstDayOfMonth, monthNames, monthOfDay, type WordUnits } from '@core/index';
+import { firstDayOfMonth, monthOfDay } from '@core';
+import { monthNames, type WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { Field } from './field';
 import styles from './questions.module.css';

@@ -1,7 +1,8 @@
 'use client';
 
 /** What differs on this one plant from its genus. */
-import { genusById, genusIds, type Genus, type WordUnits } from '@core/index';
+import { type Genus, genusById, genusIds } from '@core';
+import type { WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { faultAt } from './plant-fields';
 import { TraitField, traitKeys } from './trait-field';

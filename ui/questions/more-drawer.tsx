@@ -2,7 +2,7 @@
 
 /** Everything else a grower can say: the plant in hand, what differs from its genus, ways, pots, absence. */
 import { Drawer, Tabs } from 'antd';
-import type { WordUnits } from '@core/index';
+import type { WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { AwayFields } from './away-fields';
 import { GenusOverrideFields } from './genus-override-fields';

@@ -1,5 +1,5 @@
 /** @jest-environment node */
-import { genusTraits } from '@core/index';
+import { genusTraits } from '@core';
 import { genusFields } from '../library/fields';
 import { moreCount } from './more-count';
 

@@ -2,7 +2,8 @@
 
 /** What can be seen and measured on the plant itself. */
 import { Select } from 'antd';
-import { bulbStates, cmToInch, inchToCm, number, type WordUnits } from '@core/index';
+import { bulbStates, cmToInch, inchToCm } from '@core';
+import { number, type WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { Field } from './field';
 import { UnitNumber } from './unit-number';

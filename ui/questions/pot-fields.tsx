@@ -4,17 +4,8 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
-import {
-  cm,
-  cmToInch,
-  inchToCm,
-  number,
-  ownPotSchema,
-  parseWith,
-  potKindById,
-  vesselCatalogue,
-  type WordUnits,
-} from '@core/index';
+import { cmToInch, inchToCm, ownPotSchema, parseWith, potKindById, vesselCatalogue } from '@core';
+import { cm, number, type WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { useOwn } from '../own/use-own';
 import { usePutAway } from '../own/use-put-away';

@@ -3,21 +3,8 @@
 /** What a grower knows: the plant, what it is in, where it stands, the time for watering. */
 import { Select } from 'antd';
 import { useState } from 'react';
-import {
-  cmToInch,
-  demoPlaces,
-  generaCatalogue,
-  growthHabits,
-  inchToCm,
-  mediaCatalogue,
-  number,
-  plantStates,
-  vesselCatalogue,
-  type Genus,
-  type Place,
-  type PlanAnswer,
-  type WordUnits,
-} from '@core/index';
+import { cmToInch, demoPlaces, generaCatalogue, type Genus, growthHabits, inchToCm, mediaCatalogue, type Place, type PlanAnswer, plantStates, vesselCatalogue } from '@core';
+import { number, type WordUnits } from '@core/words';
 import { useOwnPlaces } from '../places/use-own-places';
 import type { BenchState } from '../bench/use-bench';
 import { useOwn } from '../own/use-own';

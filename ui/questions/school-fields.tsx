@@ -3,7 +3,8 @@
 /** Where growers disagree: take a side, or see what each would do here and what it costs. */
 import { Button, Progress, Radio } from 'antd';
 import { useState } from 'react';
-import { number, percent, schools, setupTitle, type School, type SchoolComparison, type WordUnits } from '@core/index';
+import { type School, type SchoolComparison, schools } from '@core';
+import { number, percent, setupTitle, type WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { priceText } from '../details/costs';
 import { ShelfPot } from '../shelf/shelf-pot';

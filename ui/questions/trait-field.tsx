@@ -3,7 +3,7 @@
 /** One trait of a genus as a field: a number, a choice or a yes and no, whatever the schema says it is. */
 import { InputNumber, Select } from 'antd';
 import { z } from 'zod';
-import { genusTraits } from '@core/index';
+import { genusTraits } from '@core';
 import { genusFields } from '../library/fields';
 import { Field } from './field';
 

@@ -2,7 +2,7 @@
 
 /** A layer boundary that can be dragged, or moved with the arrow keys. */
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { cm, type WordUnits } from '@core/index';
+import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
 

@@ -1,5 +1,5 @@
 /** Moving the boundary on top of a layer. */
-import { potOf, type LayerSpec, type SetupSpec } from '@core/index';
+import { type LayerSpec, potOf, type SetupSpec } from '@core';
 
 export const LEAST_LAYER_CM = 0.5;
 

@@ -2,15 +2,8 @@
 
 /** A plant on a mount, from the side, to scale: backing, pad with its water, roots, plant. */
 import { useMemo } from 'react';
-import {
-  cm,
-  realise,
-  type MountedSetup,
-  type PlantInHand,
-  type SetupCurve,
-  type SetupSpec,
-  type WordUnits,
-} from '@core/index';
+import { type MountedSetup, type PlantInHand, realise, type SetupCurve, type SetupSpec } from '@core';
+import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import { fitFrame } from './frame';
 import { packPieces } from './pieces';

@@ -2,7 +2,7 @@
  * The pieces of a layer at their true size, placed by random sequential packing (each new piece goes
  * where it does not overlap an earlier one), the same every time for the same layer.
  */
-import type { Mix, PieceShape } from '@core/index';
+import type { Mix, PieceShape } from '@core';
 
 export interface Piece {
   readonly xCm: number;

@@ -1,5 +1,5 @@
 /** The pot from above: round or square, where the ball goes, and which way growth runs. */
-import type { PlantInHand, Placement, Pot } from '@core/index';
+import type { Placement, PlantInHand, Pot } from '@core';
 import { colors } from '../theme/tokens';
 
 interface PlanViewProps {

@@ -1,5 +1,5 @@
 /** The plant above the medium, by its habit: enough to see where it sits and which way it grows. */
-import { hasBulbs, type GrowthHabit } from '@core/index';
+import { type GrowthHabit, hasBulbs } from '@core';
 
 interface PlantSketchProps {
   readonly habit: GrowthHabit;

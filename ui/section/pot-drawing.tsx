@@ -2,23 +2,8 @@
 
 /** A potted setup in section, to scale: wall, cone, layers with their pieces, roots, plant and water. */
 import { memo, useId, useMemo } from 'react';
-import {
-  cm,
-  coneDiameterCm,
-  filledHeightCm,
-  layerBounds,
-  litres,
-  layerVolumesL,
-  mixText,
-  realise,
-  widthAtCm,
-  type PlantInHand,
-  type Placement,
-  type PottedSetup,
-  type SetupCurve,
-  type SetupSpec,
-  type WordUnits,
-} from '@core/index';
+import { coneDiameterCm, filledHeightCm, layerBounds, layerVolumesL, type Placement, type PlantInHand, type PottedSetup, realise, type SetupCurve, type SetupSpec, widthAtCm } from '@core';
+import { cm, litres, mixText, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { EdgeHandle } from './edge-handle';
 import { fitFrame, type Frame } from './frame';

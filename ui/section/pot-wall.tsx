@@ -1,5 +1,5 @@
 /** The wall, cut: thick and speckled for clay, thin for plastic, broken for slots, nets and slats. */
-import { widthAtCm, type Pot } from '@core/index';
+import { type Pot, widthAtCm } from '@core';
 
 const fills: Readonly<Record<Pot['wall'], string>> = {
   plastic: '#55605b',

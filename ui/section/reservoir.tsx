@@ -1,5 +1,5 @@
 /** Standing water: in the foot of a closed pot, or in an outer pot with wicks. */
-import { widthAtCm, type Pot, type SetupCurve } from '@core/index';
+import { type Pot, type SetupCurve, widthAtCm } from '@core';
 import { colors } from '../theme/tokens';
 
 interface ReservoirProps {

@@ -1,5 +1,6 @@
 /** Centimetres or inches beside the pot, from its base. */
-import { CM_PER_INCH, type WordUnits } from '@core/index';
+import { CM_PER_INCH } from '@core';
+import type { WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
 

@@ -1,4 +1,4 @@
-import { makePlan, makePot, mediumById, type SetupSpec } from '@core/index';
+import { makePlan, makePot, mediumById, type SetupSpec } from '@core';
 import { fitFrame } from './frame';
 import { edgeRange, LEAST_LAYER_CM, moveEdge } from './layer-edges';
 import { packPieces } from './pieces';

@@ -1,5 +1,5 @@
 /** @jest-environment node */
-import type { SetupSpec } from '@core/index';
+import type { SetupSpec } from '@core';
 import { commonScale, extentCm } from './setup-section';
 
 const pot = (rimDiameterCm: number, potKindId = 'plastic-round'): SetupSpec => ({

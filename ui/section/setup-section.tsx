@@ -1,15 +1,8 @@
 'use client';
 
 /** A setup in section without labels, at a given scale: what-if and comparison put several side by side. */
-import {
-  makeMount,
-  potOf,
-  type PlantInHand,
-  type Placement,
-  type SetupCurve,
-  type SetupSpec,
-  type WordUnits,
-} from '@core/index';
+import { makeMount, type Placement, type PlantInHand, potOf, type SetupCurve, type SetupSpec } from '@core';
+import type { WordUnits } from '@core/words';
 import { MountDrawing } from './mount-drawing';
 import { PotDrawing } from './pot-drawing';
 import { outerDepthCm } from './reservoir';

@@ -1,5 +1,5 @@
 /** Water against height, beside the pot and at its scale: what each slice holds now and could hold. */
-import type { SetupCurve } from '@core/index';
+import type { SetupCurve } from '@core';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
 

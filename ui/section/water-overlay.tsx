@@ -1,5 +1,5 @@
 /** Water in the cells: deeper tone and more wavelets where it is wetter. y points down, cm. */
-import type { SetupCurve } from '@core/index';
+import type { SetupCurve } from '@core';
 import { colors } from '../theme/tokens';
 
 interface WaterOverlayProps {

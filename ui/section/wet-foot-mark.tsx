@@ -1,5 +1,6 @@
 /** Marks how high the main layer’s passages stay full after draining: its foot, wherever that lies. */
-import { cm, compareWetFoot, layerBounds, widthAtCm, type PottedSetup, type WordUnits } from '@core/index';
+import { compareWetFoot, layerBounds, type PottedSetup, widthAtCm } from '@core';
+import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
 

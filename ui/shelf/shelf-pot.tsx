@@ -1,14 +1,6 @@
 /** A small section of a setup, all on the shelf drawn to one scale. */
 import { memo } from 'react';
-import {
-  filledHeightCm,
-  layerBounds,
-  makeMount,
-  realise,
-  widthAtCm,
-  type PottedSetup,
-  type SetupSpec,
-} from '@core/index';
+import { filledHeightCm, layerBounds, makeMount, type PottedSetup, realise, type SetupSpec, widthAtCm } from '@core';
 import { packPieces } from '../section/pieces';
 import { PieceShape } from '../section/piece-shapes';
 import { PotWall } from '../section/pot-wall';

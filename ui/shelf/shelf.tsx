@@ -4,7 +4,8 @@
 import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import Link from 'next/link';
-import { daysOf, number, percent, specId, type SetupAnswer } from '@core/index';
+import { daysOf, type SetupAnswer, specId } from '@core';
+import { number, percent } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { nb } from '../details/nb';
 import { ShelfPot } from './shelf-pot';

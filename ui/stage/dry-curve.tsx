@@ -14,7 +14,7 @@ import {
 } from 'chart.js';
 import { useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
-import type { SetupCurve } from '@core/index';
+import type { SetupCurve } from '@core';
 import { colors, fonts } from '../theme/tokens';
 import styles from './stage.module.css';
 

@@ -1,7 +1,8 @@
 'use client';
 
 /** Days between waterings in each month; choosing one shows its drying on the stage. */
-import { daysOf, monthNames, number, percent, type DryingTime, type YearReport } from '@core/index';
+import { daysOf, type DryingTime, type YearReport } from '@core';
+import { monthNames, number, percent } from '@core/words';
 import styles from './stage.module.css';
 
 interface MonthStripProps {

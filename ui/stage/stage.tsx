@@ -3,7 +3,7 @@
 import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
-import { days, monthNames, setupTitle, vesselText, type WordUnits } from '@core/index';
+import { days, monthNames, setupTitle, vesselText, type WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { WhatIfStage } from '../what-if/what-if-stage';
 import { MountDrawing } from '../section/mount-drawing';

@@ -4,7 +4,8 @@
 import { CaretRightFilled, PauseOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useEffect, useState } from 'react';
-import { number, percent, temperature, type SetupCurve, type WordUnits } from '@core/index';
+import type { SetupCurve } from '@core';
+import { number, percent, temperature, type WordUnits } from '@core/words';
 import { KeyedSlider } from '../controls/keyed-slider';
 import styles from './stage.module.css';
 

@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { z } from 'zod';
-import { metricWords, type WordUnits } from '@core/index';
+import { metricWords, type WordUnits } from '@core/words';
 import { safeJson, useStored, writeStored } from './stored';
 
 interface UnitsValue {

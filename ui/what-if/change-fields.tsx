@@ -3,24 +3,8 @@
 /** Everything that can be changed on a setup, its place and its watering. */
 import { InputNumber, Select } from 'antd';
 import { useMemo, type ReactNode } from 'react';
-import {
-  baseOf,
-  cm,
-  cmToInch,
-  demoPlaces,
-  inchToCm,
-  mediaCatalogue,
-  mossShareOf,
-  percent,
-  potKindById,
-  topDressings,
-  tops,
-  vesselCatalogue,
-  type SetupSpec,
-  type Top,
-  type WhatIf,
-  type WordUnits,
-} from '@core/index';
+import { baseOf, cmToInch, demoPlaces, inchToCm, mediaCatalogue, mossShareOf, potKindById, type SetupSpec, type Top, topDressings, tops, vesselCatalogue, type WhatIf } from '@core';
+import { cm, percent, type WordUnits } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import { KeyedSlider } from '../controls/keyed-slider';
 import { useOwnPlaces } from '../places/use-own-places';

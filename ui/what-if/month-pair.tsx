@@ -1,7 +1,8 @@
 'use client';
 
 /** Twelve months, days until it asks for water: as it is above, changed below. */
-import { daysOf, monthNames, number, type DryingTime, type SetupReview } from '@core/index';
+import { daysOf, type DryingTime, type SetupReview } from '@core';
+import { monthNames, number } from '@core/words';
 import styles from './what-if.module.css';
 
 interface MonthPairProps {

@@ -3,7 +3,8 @@
 /** "Tune to my routine": asks for the smallest changes and offers them. */
 import { Button } from 'antd';
 import { useState } from 'react';
-import { number, type Tuning, type WhatIf } from '@core/index';
+import type { Tuning, WhatIf } from '@core';
+import { number } from '@core/words';
 import type { BenchState } from '../bench/use-bench';
 import styles from './what-if.module.css';
 

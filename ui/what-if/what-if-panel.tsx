@@ -2,7 +2,8 @@
 
 /** What to change, what it does, and tuning to the grower's day. */
 import { Button } from 'antd';
-import { changedSpec, type SetupSpec, type WhatIf, type WordUnits } from '@core/index';
+import { changedSpec, type SetupSpec, type WhatIf } from '@core';
+import type { WordUnits } from '@core/words';
 import type { BenchState, Tried } from '../bench/use-bench';
 import { ChangeFields } from './change-fields';
 import { Tune } from './tune-options';

@@ -1,8 +1,8 @@
 'use client';
 
 /** The setup as it is and as changed, side by side to one scale, drying together. */
-import type { PlantInHand, SetupCurve, SetupReview, SetupSpec, WordUnits } from '@core/index';
-import { changedSpec, mixText, vesselText } from '@core/index';
+import { changedSpec, type PlantInHand, type SetupCurve, type SetupReview, type SetupSpec } from '@core';
+import { mixText, vesselText, type WordUnits } from '@core/words';
 import type { Tried } from '../bench/use-bench';
 import { commonScale, SetupSection } from '../section/setup-section';
 import { MonthPair } from './month-pair';

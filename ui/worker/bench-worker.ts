@@ -1,28 +1,7 @@
 /** The core, off the page's thread. */
 import * as Comlink from 'comlink';
-import {
-  compareSides,
-  makePlan,
-  reviewSetup,
-  sensitivityOf,
-  setupCurve,
-  tuneToRoutine,
-  turnsOf,
-  whatIf,
-  type PlanAnswer,
-  type PlanCase,
-  type SchoolComparison,
-  type SchoolId,
-  type Sensitivity,
-  type SetupCurve,
-  type SetupReview,
-  type SetupSpec,
-  type Tuning,
-  type Turn,
-  type WhatIf,
-  type WhatIfAnswer,
-  type WordUnits,
-} from '@core/index';
+import { compareSides, makePlan, type PlanAnswer, type PlanCase, reviewSetup, type SchoolComparison, type SchoolId, type Sensitivity, sensitivityOf, setupCurve, type SetupCurve, type SetupReview, type SetupSpec, tuneToRoutine, type Tuning, type Turn, turnsOf, whatIf, type WhatIf, type WhatIfAnswer } from '@core';
+import type { WordUnits } from '@core/words';
 
 export type OnProgress = (done: number, total: number) => void;
 

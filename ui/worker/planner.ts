@@ -3,19 +3,8 @@
  * would change it, what each school would do), one for quick answers about a single setup.
  */
 import * as Comlink from 'comlink';
-import type {
-  PlanAnswer,
-  PlanCase,
-  SchoolComparison,
-  SchoolId,
-  SetupCurve,
-  SetupReview,
-  SetupSpec,
-  Tuning,
-  WhatIf,
-  WhatIfAnswer,
-  WordUnits,
-} from '@core/index';
+import type { PlanAnswer, PlanCase, SchoolComparison, SchoolId, SetupCurve, SetupReview, SetupSpec, Tuning, WhatIf, WhatIfAnswer } from '@core';
+import type { WordUnits } from '@core/words';
 import type { Doubts, OnProgress } from './bench-worker';
 import { LongWork, startWorker, type Outcome } from './long-work';
 

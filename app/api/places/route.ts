@@ -1,4 +1,4 @@
-import { placeSchema, type Place } from '@core/index';
+import { type Place, placeSchema } from '@core';
 import { listPlaces, savePlace } from '@server/collection/places';
 import { entityManager } from '@server/db/orm';
 import { readBody } from '@server/http/read-body';

@@ -1,5 +1,4 @@
-import { planCaseSchema } from '@core/case';
-import { makePlan } from '@core/index';
+import { makePlan, planCaseSchema } from '@core';
 import { readBody } from '@server/http/read-body';
 
 export async function POST(request: Request): Promise<Response> {

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { genusIds } from '@core/index';
+import { genusIds } from '@core';
 import { GenusPage } from '@ui/genera/genus-page';
 
 export function generateStaticParams(): { id: string }[] {

@@ -1,4 +1,4 @@
-import { placeSchema, type Place } from '@core/index';
+import { type Place, placeSchema } from '@core';
 import { changePlace, setPlaceDeleted } from '@server/collection/places';
 import { entityManager } from '@server/db/orm';
 import { isId } from '@server/http/ids';

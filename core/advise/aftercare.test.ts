@@ -1,0 +1,51 @@
+import { type PlanCase, planCaseSchema, resolveCase } from '../case';
+import { firstAftercare } from './aftercare';
+
+const pick = ({ plant, stance }: ReturnType<typeof resolveCase>) => ({ plant, stance });
+
+const stepsOf = (planCase: PlanCase, vessel: { isMount?: boolean; hasReservoir?: boolean } = {}) =>
+  firstAftercare({
+    ...pick(resolveCase(planCaseSchema.parse(planCase))),
+    isMount: vessel.isMount ?? false,
+    hasReservoir: vessel.hasReservoir ?? false,
+  });
+const step = (steps: ReturnType<typeof stepsOf>, code: string) => steps.find((entry) => entry.code === code);
+
+// All: common practice, no source.
+test('flush, shade, feed and tug come in every aftercare, and days run forward', () => {
+  const steps = stepsOf({ genus: 'phalaenopsis', place: 'heated-flat' });
+  for (const code of ['water', 'flush', 'shade', 'feed', 'tug']) expect(step(steps, code)).toBeDefined();
+  for (const entry of steps) expect(entry.untilDay).toBeGreaterThan(entry.fromDay);
+});
+
+test('plants that hate drought are watered in at once, dormant ones kept nearly dry', () => {
+  expect(step(stepsOf({ genus: 'miltoniopsis', place: 'cool-shade' }), 'water')!.sentence).toMatch(/at once/);
+  expect(step(stepsOf({ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }), 'water')!.sentence).toMatch(
+    /nearly dry/,
+  );
+});
+
+test('after cutting roots the school decides, or else the plant', () => {
+  const ask = (genus: string, schools?: PlanCase['schools']) =>
+    step(stepsOf({ genus, place: 'cool-shade', ...(schools ? { schools } : {}) }), 'water')!.sentence;
+  expect(ask('phalaenopsis')).toMatch(/dry three or four days/);
+  expect(ask('phalaenopsis', { 'after-cutting': 'at-once' })).toMatch(/at once/);
+  expect(ask('miltoniopsis', { 'after-cutting': 'dry-spell' })).toMatch(/dry three or four days/);
+});
+
+test('feed waits a month after mounting or heavy root loss, and is halved for salt-sensitive genera', () => {
+  expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace' }, { isMount: true }), 'feed')!.fromDay).toBe(30);
+  expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace', state: 'failing, poor roots' }), 'feed')!.fromDay).toBe(
+    30,
+  );
+  expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace' }), 'feed')!.sentence).toMatch(/50–100 ppm/);
+  expect(step(stepsOf({ genus: 'masdevallia', place: 'cool-shade' }), 'feed')!.sentence).toMatch(/25–50 ppm/);
+});
+
+test('a rest is told where the genus rests, the reservoir where there is one', () => {
+  expect(step(stepsOf({ genus: 'dendrobium-softcane', place: 'kitchen-sill' }), 'rest')).toBeDefined();
+  expect(step(stepsOf({ genus: 'phalaenopsis', place: 'kitchen-sill' }), 'rest')).toBeUndefined();
+  expect(
+    step(stepsOf({ genus: 'phalaenopsis', place: 'kitchen-sill' }, { hasReservoir: true }), 'watch'),
+  ).toBeDefined();
+});

@@ -1,0 +1,100 @@
+/** Moving from one medium to another. All: common practice, no source. */
+import { type PlanCase, planCaseSchema, resolveCase, type SetupSpec } from '../case';
+import { contextOf, factsOf } from '../decide/setups';
+import { changeOver } from './change-over';
+
+const bark: SetupSpec = {
+  approach: 'organic pot',
+  vessel: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 12 },
+  layers: [{ role: 'main', mix: [{ mediumId: 'bark-9-15', parts: 1 }], heightCm: 9.5 }],
+};
+const mossyBark: SetupSpec = {
+  ...bark,
+  layers: [
+    {
+      role: 'main',
+      mix: [
+        { mediumId: 'bark-6-12', parts: 4 },
+        { mediumId: 'sphagnum-chopped', parts: 1 },
+      ],
+      heightCm: 9.5,
+    },
+  ],
+};
+const pumice: SetupSpec = {
+  ...bark,
+  approach: 'moist inorganic',
+  layers: [{ role: 'main', mix: [{ mediumId: 'pumice-3-6', parts: 1 }], heightCm: 9.5 }],
+};
+const overWater: SetupSpec = {
+  approach: 'wick reservoir',
+  vessel: { kind: 'pot', potKindId: 'wick-pot', rimDiameterCm: 13 },
+  layers: [{ role: 'main', mix: [{ mediumId: 'clay-pebbles-8-16', parts: 1 }], heightCm: 10 }],
+};
+
+function change(planCase: Partial<PlanCase>, spec: SetupSpec) {
+  const context = contextOf(
+    resolveCase(planCaseSchema.parse({ genus: 'phalaenopsis', place: 'heated-flat', ...planCase })),
+  );
+  return changeOver(context, factsOf(context, spec));
+}
+
+test('unknown past: one step', () => {
+  expect(change({}, bark).stages).toHaveLength(1);
+  expect(change({}, bark).fromName).toBeNull();
+});
+
+test('wet compact moss to coarse airy bark: small bark with moss first, then the coarse one', () => {
+  const { stages } = change({ current: { mediumId: 'sphagnum-packed' } }, bark);
+  expect(stages.map((stage) => stage.when)).toEqual(['now', 'next repotting']);
+  expect(stages[0]!.what).toMatch(/small bark.*moss/);
+  expect(stages[0]!.sign).toMatch(/tug/);
+  expect(stages[1]!.what).toMatch(/bark 9–15 mm/);
+});
+
+test('where the target already has moss in it, it is the half-way house itself', () => {
+  const { stages } = change({ current: { mediumId: 'sphagnum-packed' } }, mossyBark);
+  if (stages.length > 1) expect(stages[0]!.what).toMatch(/bark 6–12 mm with moss: the half-way house/);
+  else expect(stages[0]!.what).toMatch(/in one step/);
+});
+
+test('bark to bark: one step', () => {
+  expect(change({ current: { mediumId: 'bark-6-12' } }, bark).stages).toHaveLength(1);
+});
+
+test('organic to a reservoir without new tips: wait for tips, then go', () => {
+  const { stages } = change({ current: { mediumId: 'bark-6-12' }, state: 'no new growth' }, overWater);
+  expect(stages.map((stage) => stage.when)).toEqual(['now', 'when the sign shows']);
+  expect(stages[0]!.sign).toMatch(/new root tips/);
+  expect(change({ current: { mediumId: 'bark-6-12' } }, overWater).stages).toHaveLength(1);
+});
+
+test('off a reservoir without new tips: leave it there until they show', () => {
+  const { stages } = change(
+    { current: { vesselKind: 'wick-pot', mediumId: 'clay-pebbles-8-16' }, state: 'no new growth' },
+    bark,
+  );
+  expect(stages[0]!.what).toMatch(/over water/);
+});
+
+test('a failing plant goes into moss first, whatever comes after', () => {
+  const { stages } = change({ state: 'failing, poor roots' }, bark);
+  expect(stages[0]!.what).toMatch(/moss/);
+  expect(stages[1]!.when).toBe('when the sign shows');
+});
+
+describe('what clings to the roots', () => {
+  test.each([
+    ['bark-6-12', pumice, /rather than tear/],
+    ['pumice-3-6', pumice, /Move the ball whole/],
+    ['lava-8-16', pumice, /grip lava/],
+    ['pumice-3-6', bark, /may stay in the new mix/],
+  ] as const)('from %s', (mediumId, spec, said) => {
+    expect(change({ current: { mediumId } }, spec).clinging).toMatch(said);
+  });
+
+  test('broken-down organic is rinsed out', () => {
+    expect(change({ current: { mediumId: 'bark-6-12', yearsInMedium: 6 } }, bark).clinging).toMatch(/broken down/);
+    expect(change({ current: { mediumId: 'bark-6-12', yearsInMedium: 1 } }, bark).clinging).toMatch(/may stay/);
+  });
+});

@@ -1,0 +1,189 @@
+/**
+ * The plan: generate setups, rule out, judge, rank, and say why.
+ */
+import { type Approach, type LayerSpec, type PlanCase, realiseMix, resolveCase, type ResolvedCase, type SetupSpec } from '../case';
+import { mediumById } from '../catalogue/media';
+import { type Forbidden, groupRuledOut, isHopeless, LEAST_SETUPS, pickForTheYear, pickVaried, type Pull, pullsOf, type RuledOut, screenAll, type Screened, totalPoints } from '../decide/choice';
+import { allRules, forbiddingRule, type RuleFinding, runRules } from '../decide/rules';
+import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCandidates, judge, type Judgement, layerVolumesL } from '../decide/setups';
+import type { DryingTime, YearReport } from '../physics/drydown';
+import { type BagMeasure, bagMeasures } from '../physics/media';
+import type { Stability } from '../physics/pots';
+import { approachNames, metricWords, type Reason, reasonsFor, setupTitle, timingHeadline, timingSentence, vesselText, type WordUnits } from '../words';
+import { type AftercareStep, firstAftercare } from './aftercare';
+import { changeOver, type ChangeOver } from './change-over';
+import { costsOf, type SetupCosts } from './costs';
+import type { Placement } from './placement';
+import { decideTiming, type Timing } from './timing';
+
+export interface LayerAnswer extends LayerSpec {
+  readonly volumeL: number;
+  /** Litres to take out of each bag for this layer. */
+  readonly bags: readonly BagMeasure[];
+}
+
+export interface SetupAnswer {
+  readonly id: string;
+  readonly approach: Approach;
+  readonly approachName: string;
+  readonly title: string;
+  readonly vesselText: string;
+  readonly spec: SetupSpec;
+  readonly layers: readonly LayerAnswer[];
+  readonly placement: Placement;
+  readonly daysByMonth: readonly DryingTime[];
+  readonly year: YearReport;
+  readonly airAfterWatering: number;
+  readonly lifeYears: number;
+  readonly stability: Stability | null;
+  readonly score: number;
+  readonly pulls: readonly Pull[];
+  readonly reasons: readonly Reason[];
+  readonly findings: readonly RuleFinding[];
+  readonly aftercare: readonly AftercareStep[];
+  readonly changeOver: ChangeOver;
+  readonly costs: SetupCosts;
+  /** Days a full reservoir lasts in the month that empties it fastest; null without one or beyond the horizon. */
+  readonly reservoirDays: number | null;
+}
+
+export interface PlanAnswer {
+  readonly setups: readonly SetupAnswer[];
+  readonly ruledOut: readonly RuledOut[];
+  readonly timing: Timing & { readonly headline: string; readonly sentence: string };
+  readonly resolved: ResolvedCase;
+  /** Setups generated and judged: by rules and two months' drying, the best over the whole year. */
+  readonly candidateCount: number;
+  readonly yearsComputed: number;
+}
+
+export interface PlanOptions {
+  readonly units?: WordUnits;
+  /** Called as setups are judged: done, of how many. */
+  readonly onProgress?: (done: number, total: number) => void;
+}
+
+/** How many of the next most promising are looked at where the first were all put aside. */
+const MOST_LATER = 60;
+
+interface Judged {
+  readonly facts: CandidateFacts;
+  readonly judgement: Judgement;
+  readonly findings: readonly RuleFinding[];
+  readonly pulls: readonly Pull[];
+  readonly score: number;
+}
+
+function judgeFully(context: CaseContext, facts: CandidateFacts, units: WordUnits): Judged {
+  const judgement = judge(context, facts);
+  const findings = runRules(allRules, { context, facts, judgement }, units);
+  const pulls = pullsOf(context, facts, judgement, findings);
+  return { facts, judgement, findings, pulls, score: totalPoints(pulls) };
+}
+
+/** Words and figures of one judged setup. */
+function answerOf(context: CaseContext, judged: Judged, units: WordUnits): SetupAnswer {
+  const { facts, judgement, findings, pulls, score } = judged;
+  const { spec, setup } = facts;
+  const volumes = layerVolumesL(setup);
+  return {
+    id: facts.id,
+    approach: spec.approach,
+    approachName: approachNames[spec.approach],
+    title: setupTitle(spec, units),
+    vesselText: vesselText(spec, units),
+    spec,
+    layers: spec.layers.map((layer, index) => {
+      const volumeL = volumes[index] ?? 0;
+      return {
+        ...layer,
+        volumeL,
+        bags: bagMeasures(realiseMix(layer.mix), volumeL),
+      };
+    }),
+    placement: facts.placement,
+    daysByMonth: judgement.byMonth,
+    year: judgement.year,
+    airAfterWatering: facts.airAfterWatering,
+    lifeYears: facts.lifeYears,
+    stability: judgement.stability,
+    score,
+    pulls,
+    reasons: reasonsFor(context, facts, judgement, units),
+    findings: findings.filter((finding) => finding.effect !== 'rule out'),
+    changeOver: changeOver(context, facts),
+    costs: costsOf(context, facts, judgement.year, volumes),
+    reservoirDays: judgement.reservoirDays,
+    aftercare: firstAftercare({
+      plant: context.plant,
+      stance: context.resolved.stance,
+      isMount: setup.kind === 'mount',
+      hasReservoir: facts.hasReservoir,
+    }),
+  };
+}
+
+export function timingOf(resolved: ResolvedCase): PlanAnswer['timing'] {
+  const { current } = resolved;
+  const medium = current.mediumId === null ? null : mediumById(current.mediumId);
+  const timing = decideTiming({
+    genus: resolved.plant.genus,
+    state: resolved.plant.state,
+    yearsInMedium: current.yearsInMedium,
+    mediumLifeYears: medium?.lifeYears ?? null,
+    mediumIsOrganic: medium?.organic ?? false,
+  });
+  return { ...timing, headline: timingHeadline(timing), sentence: timingSentence(timing) };
+}
+
+export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer {
+  const units = options.units ?? metricWords;
+  const resolved = resolveCase(input);
+  const context = contextOf(resolved);
+  const specs = generateCandidates(context);
+  // The years take about as long as the screening: progress counts both alike.
+  const report = (done: number) => options.onProgress?.(done, 2 * specs.length);
+  const { open, forbidden } = screenAll(context, specs, report);
+  const { first, later } = pickForTheYear(open);
+
+  const ruledOut: Forbidden[] = [...forbidden];
+  const judgedSetups: Judged[] = [];
+  let years = 0;
+  const take = ({ spec }: Screened): void => {
+    const judged = judgeFully(context, factsOf(context, spec), units);
+    const { facts, judgement } = judged;
+    const rule = forbiddingRule(allRules, { context, facts, judgement });
+    if (rule) ruledOut.push({ facts, judgement, rule });
+    else judgedSetups.push(judged);
+    years += 1;
+    report(specs.length * (1 + Math.min(1, years / first.length)));
+  };
+  const scores = () => judgedSetups.map((judged) => judged.score);
+  for (const entry of first) if (!isHopeless(entry, scores())) take(entry);
+  // Where rules put aside too many, the next most promising are judged as well, but not without end.
+  for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) take(entry);
+
+  const ranked = judgedSetups.sort((a, b) => b.score - a.score || a.facts.id.localeCompare(b.facts.id));
+  return {
+    setups: pickVaried(ranked).map((judged) => answerOf(context, judged, units)),
+    ruledOut: groupRuledOut(context, ruledOut, units),
+    timing: timingOf(resolved),
+    resolved,
+    candidateCount: specs.length,
+    yearsComputed: years,
+  };
+}
+
+/** A setup the grower has changed by hand, and the rule that forbids it, if one does. */
+export interface SetupReview extends SetupAnswer {
+  readonly ruledOutBy: RuleFinding | null;
+}
+
+export function reviewSetup(input: PlanCase, spec: SetupSpec, units: WordUnits = metricWords): SetupReview {
+  const context = contextOf(resolveCase(input));
+  const judged = judgeFully(context, factsOf(context, spec), units);
+  return {
+    ...answerOf(context, judged, units),
+    ruledOutBy: judged.findings.find((finding) => finding.effect === 'rule out') ?? null,
+  };
+}

@@ -1,5 +1,0 @@
-export * from './airflow';
-export * from './demand';
-export * from './place';
-export * from './psychrometrics';
-export * from './reference-evapotranspiration';

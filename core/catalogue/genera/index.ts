@@ -1,0 +1,2 @@
+export { generaCatalogue, genusById, genusIds } from './genera';
+export { type DepthRule, type Genus, type GrowthHabit, growthHabits, hasBulbs, runsOneWay } from './genus';

@@ -1,0 +1,1 @@
+export { mediaCatalogue, mediumById, mediumIds } from './media';

@@ -1,0 +1,1 @@
+export { demoPlaceById, demoPlaceIds, demoPlaces } from './places';

@@ -1,0 +1,2 @@
+export { makeMount, makePot } from './make';
+export { mountKindById, mountKindIds, potKindById, potKindIds, vesselCatalogue } from './vessels';

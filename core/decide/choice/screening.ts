@@ -1,0 +1,107 @@
+/**
+ * Which of the thousands of candidates are worth a whole year: by rules first, then by some weeks of
+ * drying, kind by kind.
+ */
+import type { Approach, SetupSpec } from '../../case';
+import { allRules, forbiddingRule, rulePoints } from '../rules';
+import { type CandidateFacts, type CaseContext, factsOf } from '../setups';
+import type { Forbidden } from './ruled-out';
+import { COMFORT_WEIGHT, dryPoints, promisedComfort } from './score';
+import { familyKey, MOST_SETUPS } from './variety';
+
+/** How many setups of each way of potting are judged over the whole year, each of another kind. */
+const JUDGED_PER_APPROACH = 6;
+
+export interface Screened {
+  readonly spec: SetupSpec;
+  readonly kind: string;
+  readonly promise: number;
+}
+
+interface Waiting {
+  readonly facts: CandidateFacts;
+  readonly kind: string;
+  readonly dryPoints: number;
+}
+
+/** How many of each kind are worth knowing: the best, and two to fall back on. */
+const KEPT_PER_KIND = 3;
+
+/**
+ * Judges every candidate by the rules and by what is known before drying; then, kind by kind, by some
+ * weeks of drying, best first, and stops where not even full comfort could bring a later one among
+ * the best of its kind (branch and bound: nothing is lost by it).
+ */
+export function screenAll(
+  context: CaseContext,
+  specs: readonly SetupSpec[],
+  onDone: (done: number) => void,
+): { readonly open: readonly Screened[]; readonly forbidden: readonly Forbidden[] } {
+  const waiting = new Map<string, Waiting[]>();
+  const forbidden: Forbidden[] = [];
+  specs.forEach((spec, index) => {
+    const facts = factsOf(context, spec, 'coarse');
+    const input = { context, facts, judgement: null };
+    const rule = forbiddingRule(allRules, input);
+    if (rule) forbidden.push({ facts, judgement: null, rule });
+    else {
+      const kind = familyKey(facts);
+      const entry = { facts, kind, dryPoints: dryPoints(context, facts, rulePoints(allRules, input)) };
+      const list = waiting.get(kind);
+      if (list) list.push(entry);
+      else waiting.set(kind, [entry]);
+    }
+    if ((index + 1) % PROGRESS_EVERY === 0) onDone(index + 1);
+  });
+  const open = [...waiting.values()].flatMap((list) => bestOfKind(context, list));
+  open.sort((a, b) => b.promise - a.promise);
+  return { open, forbidden };
+}
+
+function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Screened[] {
+  // The sort is stable: among equals the order of generation holds.
+  const sorted = [...list].sort((a, b) => b.dryPoints - a.dryPoints);
+  const best: Screened[] = [];
+  for (const { facts, kind, dryPoints: points } of sorted) {
+    const worstKept = best[KEPT_PER_KIND - 1];
+    if (worstKept && points + COMFORT_WEIGHT <= worstKept.promise) break;
+    best.push({ spec: facts.spec, kind, promise: points + promisedComfort(context, facts) });
+    best.sort((a, b) => b.promise - a.promise);
+    best.length = Math.min(best.length, KEPT_PER_KIND);
+  }
+  return best;
+}
+
+/** The most promising of each kind, so many of each way of potting. */
+export function pickForTheYear(open: readonly Screened[]): {
+  readonly first: readonly Screened[];
+  readonly later: readonly Screened[];
+} {
+  const perApproach = new Map<Approach, number>();
+  const kinds = new Set<string>();
+  const first: Screened[] = [];
+  const later: Screened[] = [];
+  for (const entry of open) {
+    const count = perApproach.get(entry.spec.approach) ?? 0;
+    if (kinds.has(entry.kind) || count >= JUDGED_PER_APPROACH) later.push(entry);
+    else {
+      kinds.add(entry.kind);
+      perApproach.set(entry.spec.approach, count + 1);
+      first.push(entry);
+    }
+  }
+  return { first, later };
+}
+
+/** A promise is a guess; a setup this far below the last that would be shown is not worth a year, points. */
+const PROMISE_SLACK = 12;
+
+/** judgedScores: scores of the setups judged so far. */
+export function isHopeless(entry: Screened, judgedScores: readonly number[]): boolean {
+  if (judgedScores.length < MOST_SETUPS) return false;
+  const shown = [...judgedScores].sort((a, b) => b - a);
+  return entry.promise + PROMISE_SLACK < shown[MOST_SETUPS - 1]!;
+}
+
+/** Screening is worth this many steps of progress against one whole year. */
+const PROGRESS_EVERY = 50;

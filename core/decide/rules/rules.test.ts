@@ -1,0 +1,231 @@
+import { type PlanCase, planCaseSchema, plantStates, resolveCase } from '../../case';
+import { genusIds } from '../../catalogue/genera';
+import { demoPlaceIds } from '../../catalogue/places';
+import { constantPlace } from '../../physics/places';
+import { metricWords } from '../../words';
+import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCandidates, judge } from '../setups';
+import { allRules } from './all';
+import { isHeld, type RuleInput, runRules } from './rule';
+
+/** Cases chosen so that every corner of the trade is visited: genera, airs, states, pasts, wishes. */
+const cases: readonly PlanCase[] = [
+  { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } },
+  { genus: 'phalaenopsis', place: 'heated-flat', state: 'failing, poor roots' },
+  {
+    genus: 'phalaenopsis',
+    place: 'cool-shade',
+    state: 'no new growth',
+    current: { mediumId: 'bark-6-12', vesselKind: 'wick-pot' },
+  },
+  { genus: 'vanda', place: 'humid-terrace', routine: { kind: 'every', days: 1 } },
+  { genus: 'paphiopedilum', place: 'cool-shade', routine: { kind: 'every', days: 4 } },
+  { genus: 'oncidium-equitant', place: 'humid-terrace', routine: { kind: 'every', days: 1 } },
+  { genus: 'oncidium', place: 'bathroom', rootBallDiameterCm: 26, yearsWanted: 2 },
+  { genus: 'brassavola', place: 'humid-terrace', yearsWanted: 5 },
+  { genus: 'miltoniopsis', place: 'kitchen-sill', routine: { kind: 'every', days: 7 } },
+  { genus: 'masdevallia', place: 'monsoon-balcony', routine: { kind: 'every', days: 14 } },
+  { genus: 'spathoglottis', place: 'slate-yard' },
+  { genus: 'bulbophyllum', place: 'glasshouse', routine: { kind: 'every', days: 2 } },
+  { genus: 'cymbidium', place: 'slate-yard', rootBallDiameterCm: 38 },
+  { genus: 'dendrobium-hardcane', place: 'lamp-shelf', heightCm: 120, leafAreaCm2: 3000, rootBallDiameterCm: 6 },
+  { genus: 'catasetum', place: 'humid-terrace', routine: { kind: 'every', days: 10 } },
+  { genus: 'pleurothallis', place: 'glasshouse', routine: { kind: 'every', days: 2 } },
+  {
+    genus: 'masdevallia',
+    place: 'cool-shade',
+    state: 'dormant',
+    current: { mediumId: 'pumice-1-3', yearsInMedium: 2 },
+  },
+  { genus: 'maxillaria-climbing', place: 'heated-flat', bulbs: 'wrinkled', routine: { kind: 'when dry' } },
+  { genus: 'maxillaria', place: 'heated-flat', bulbs: 'wrinkled', holiday: { fromDay: 190, days: 14 } },
+  { genus: 'cattleya-unifoliate', place: 'slate-yard', bulbs: 'soft or oozing', liveRootsPct: 40 },
+  {
+    genus: 'cattleya-unifoliate',
+    place: 'lamp-shelf',
+    schools: { mounts: 'refused', peroxide: 'always', steps: 'small-steps' },
+  },
+  {
+    genus: 'cattleya-bifoliate',
+    place: 'kitchen-sill',
+    schools: { mounts: 'welcome', medium: 'organic', holes: 'always' },
+  },
+  {
+    genus: 'oncidium',
+    place: 'kitchen-sill',
+    schools: { medium: 'inorganic', holes: 'never', peroxide: 'never' },
+    state: 'failing, poor roots',
+  },
+  {
+    genus: 'phalaenopsis',
+    place: 'kitchen-sill',
+    current: { mediumId: 'sphagnum-packed' },
+    schools: { steps: 'one-big' },
+  },
+  {
+    genus: 'phalaenopsis',
+    place: 'bathroom',
+    current: { mediumId: 'coco-fibre', yearsInMedium: 2 },
+    routine: { kind: 'weekdays', weekdays: [5] },
+  },
+  { genus: 'zygopetalum', place: 'heated-flat', state: 'no new growth', current: { mediumId: 'bark-6-12' } },
+  { genus: 'catasetum', place: 'glasshouse', state: 'dormant' },
+  { genus: 'pleione', place: 'cool-shade', state: 'dormant', shootCount: 6 },
+  { genus: 'bulbophyllum', place: 'heated-flat', routine: { kind: 'every', days: 2 } },
+  { genus: 'ansellia', place: 'humid-terrace', rootBallDiameterCm: 14 },
+  { genus: 'encyclia', place: 'humid-terrace', routine: { kind: 'every', days: 3 } },
+  { genus: 'cypripedium', place: 'slate-yard' },
+  { genus: 'dendrobium-hardcane', place: 'salt-stair', heightCm: 120, leafAreaCm2: 2500, rootBallDiameterCm: 9 },
+  { genus: 'bulbophyllum', place: 'dry-plateau', routine: { kind: 'every', days: 1 } },
+  { genus: 'masdevallia', place: 'glasshouse', schools: { top: 'moss' } },
+  { genus: 'ludisia', place: 'bathroom', schools: { top: 'moss' } },
+  {
+    genus: 'dendrobium-hardcane',
+    place: 'kitchen-sill',
+    heightCm: 110,
+    leafAreaCm2: 2500,
+    schools: { top: 'pebbles' },
+  },
+  { genus: 'encyclia', place: 'humid-terrace', genusOverrides: { regime: 'nearly dry', onMount: 'well' } },
+  { genus: 'phaius', place: 'dry-plateau', shootCount: 3 },
+  { genus: 'paphiopedilum', place: 'heated-flat', liveRootsPct: 50, routine: { kind: 'when dry' } },
+  {
+    genus: 'dendrobium-hardcane',
+    place: 'heated-flat',
+    heightCm: 90,
+    rootBallDiameterCm: 6,
+    yearsWanted: 4,
+    current: { mediumId: 'pumice-3-6' },
+  },
+];
+
+interface Visit {
+  readonly input: RuleInput;
+  readonly label: string;
+}
+
+function visits(): Visit[] {
+  return cases.flatMap((planCase) => {
+    const context: CaseContext = contextOf(resolveCase(planCaseSchema.parse(planCase)));
+    // Every way of potting is met at this stride, in several pots and tops.
+    const candidates = generateCandidates(context)
+      .filter((spec, i) => i % 17 === 0 || spec.vessel.kind === 'mount' || spec.approach === 'recovery in moss')
+      .map((spec): CandidateFacts => factsOf(context, spec));
+    // Some are judged over the year: enough to meet each kind of setup, and quick.
+    return candidates.map((facts, i) => ({
+      input: { context, facts, judgement: i % 10 === 0 ? judge(context, facts) : null },
+      label: `${planCase.genus} in ${String(planCase.place)}: ${facts.id}`,
+    }));
+  });
+}
+
+const everyVisit = visits();
+
+test('there are at least 80 rules, over every section of the trade', () => {
+  expect(allRules.length).toBeGreaterThanOrEqual(80);
+  expect(new Set(allRules.map((rule) => rule.topic)).size).toBe(13);
+});
+
+test('rules have ids of their own and an origin', () => {
+  expect(new Set(allRules.map((rule) => rule.id)).size).toBe(allRules.length);
+  for (const rule of allRules) expect(rule.provenance.kind).toMatch(/common practice|memory|published/);
+});
+
+describe.each(allRules.map((rule) => [rule.id, rule] as const))('rule %s', (_id, rule) => {
+  const speaking = everyVisit.filter(({ input }) => isHeld(rule, input) && rule.applies(input));
+
+  test('speaks somewhere and is silent elsewhere', () => {
+    expect(speaking.length).toBeGreaterThan(0);
+    expect(speaking.length).toBeLessThan(everyVisit.length);
+  });
+
+  test('says whole sentences without holes', () => {
+    for (const { input } of speaking.slice(0, 40)) {
+      const sentence = rule.say(input, metricWords);
+      expect(sentence).toMatch(/^[A-Z0-9].*[.]$/);
+      expect(sentence + rule.wouldChange(input, metricWords)).not.toMatch(/undefined|NaN|Infinity|null|\[object/);
+    }
+  });
+
+  test('weighs something if it weighs at all', () => {
+    if (rule.effect === 'penalise' || rule.effect === 'prefer') expect(rule.points).toBeGreaterThan(0);
+    else expect(rule.points).toBe(0);
+  });
+});
+
+test('points take off where a rule penalises and add where it prefers', () => {
+  for (const { input } of everyVisit.slice(0, 300)) {
+    for (const finding of runRules(allRules, input, metricWords)) {
+      if (finding.effect === 'penalise') expect(finding.points).toBeLessThan(0);
+      else if (finding.effect === 'prefer') expect(finding.points).toBeGreaterThan(0);
+      else expect(finding.points).toBe(0);
+    }
+  }
+});
+
+describe('what must never be (common practice, no source)', () => {
+  const ruledOut = ({ input }: Visit) =>
+    runRules(allRules, input, metricWords)
+      .filter((finding) => finding.effect === 'rule out')
+      .map((finding) => finding.ruleId);
+
+  test('a failing plant over a reservoir', () => {
+    const wrong = everyVisit.filter(
+      ({ input }) => input.context.plant.state === 'failing, poor roots' && input.facts.hasReservoir,
+    );
+    expect(wrong.length).toBeGreaterThan(0);
+    for (const visit of wrong) expect(ruledOut(visit)).toContain('failing-plant-over-water');
+  });
+
+  test('a mount in dry air for someone who does not wet it daily', () => {
+    const wrong = everyVisit.filter(
+      ({ input }) =>
+        input.facts.spec.approach === 'mount' &&
+        input.context.climate.leastHumidityPct < 60 &&
+        (input.context.gapDays ?? 9) > 1,
+    );
+    expect(wrong.length).toBeGreaterThan(0);
+    for (const visit of wrong) expect(ruledOut(visit)).toContain('mount-in-dry-air');
+  });
+
+  test('baked clay in frost', () => {
+    const wrong = everyVisit.filter(
+      ({ input }) =>
+        input.context.climate.coldestC < 0 && input.facts.mainMix.some((part) => part.medium.family === 'baked clay'),
+    );
+    expect(wrong.length).toBeGreaterThan(0);
+    for (const visit of wrong) expect(ruledOut(visit)).toContain('frost-and-baked-clay');
+  });
+
+  test('slippers in the open', () => {
+    const wrong = everyVisit.filter(
+      ({ input }) =>
+        input.context.plant.genus.cover === 'needs cover' &&
+        (input.facts.spec.approach === 'mount' || input.facts.spec.approach === 'basket'),
+    );
+    for (const visit of wrong) expect(ruledOut(visit)).toContain('needs-cover');
+  });
+});
+
+test('every genus, state and place can be asked about', () => {
+  expect(genusIds.length * plantStates.length * demoPlaceIds.length).toBeGreaterThan(1000);
+  for (const genus of genusIds) {
+    const resolved = resolveCase(planCaseSchema.parse({ genus, place: 'heated-flat' }));
+    const context = contextOf(resolved);
+    for (const spec of generateCandidates(context).slice(0, 12)) {
+      const facts = factsOf(context, spec);
+      expect(facts.airAfterWatering).toBeGreaterThan(0);
+      expect(facts.column.cellCount).toBeGreaterThan(3);
+    }
+  }
+});
+
+test('constant air is a place like any other', () => {
+  const place = constantPlace({ temperatureC: 20, relativeHumidityPct: 60, airflow: 'still room' });
+  const resolved = resolveCase(planCaseSchema.parse({ genus: 'lycaste', place: { ...place, name: 'Constant' } }));
+  expect(contextOf(resolved).climate).toMatchObject({
+    meanHumidityPct: 60,
+    coldestC: 20,
+    warmestC: 20,
+    hasRain: false,
+  });
+});

@@ -1,0 +1,124 @@
+/**
+ * Judges one setup for one case: the dry-down in every month, the whole year under the grower's
+ * routine, the air in the root zone, weight and stability.
+ */
+import { place as placePlant, type Placement } from '../../advise';
+import { plantWeightG, realise, type SetupSpec, specId } from '../../case';
+import { buildCoarseColumn, buildColumn, type Column, COVERED_SHARE, createState, daysOf, dryDown, type DryingTime, dryingTimeByMonth, filledHeightCm, hydraulicsOfLayer, layerBounds, rootZoneAir, sampleComfort, type Setup, simulateYear, type YearReport } from '../../physics/drydown';
+import { containerCapacity, isOrganic, type Mix, mixLifeYears } from '../../physics/media';
+import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
+import type { CaseContext } from './context';
+import { meanPieceMm, misfitFactor } from './grade';
+
+/** What can be said of a setup before any water moves. */
+export interface CandidateFacts {
+  readonly id: string;
+  readonly spec: SetupSpec;
+  readonly setup: Setup;
+  readonly column: Column;
+  readonly mainMix: Mix;
+  /** Piece size of the main part of the mix (geometric mean), mm. */
+  readonly pieceMm: number;
+  /** How far the pieces are off the band that suits the roots: 1 = inside. */
+  readonly misfit: number;
+  readonly isOrganic: boolean;
+  readonly lifeYears: number;
+  /** Air-filled porosity of the root zone right after watering, v/v. */
+  readonly airAfterWatering: number;
+  readonly hasReservoir: boolean;
+  readonly placement: Placement;
+}
+
+export interface Judgement {
+  readonly byMonth: readonly DryingTime[];
+  readonly year: YearReport;
+  /** Days a full reservoir lasts in the month that empties it fastest; null without one, or beyond the horizon. */
+  readonly reservoirDays: number | null;
+  readonly stability: Stability | null;
+}
+
+/** mesh "coarse" is for screening only: what it holds is right to a per cent or two, its days are a guess. */
+export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'coarse' = 'fine'): CandidateFacts {
+  const setup = realise(spec, context.ageing);
+  const column = (mesh === 'fine' ? buildColumn : buildCoarseColumn)(setup, context.drinker);
+  const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
+  const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
+  const heaviest = [...mainMix].sort((a, b) => b.parts - a.parts)[0]!;
+  const pieceMm = meanPieceMm(heaviest.medium);
+  const sizeMatters =
+    setup.kind === 'pot' && heaviest.medium.pieceShape !== 'strand' && heaviest.medium.pieceShape !== 'crumb';
+  return {
+    // Thousands of candidates are never named.
+    get id() {
+      return specId(spec);
+    },
+    spec,
+    setup,
+    column,
+    mainMix,
+    pieceMm,
+    misfit: sizeMatters ? misfitFactor(pieceMm, context.plant.rootDiameterMm) : 1,
+    isOrganic: !isBare && isOrganic(mainMix),
+    lifeYears: isBare ? 10 : mixLifeYears(mainMix, context.ageing),
+    airAfterWatering: rootZoneAir(column, createState(column)),
+    hasReservoir: column.reservoirCapacityG > 0,
+    placement: placePlant(
+      context.plant,
+      setup.kind === 'pot' ? setup.pot : null,
+      context.climate.meanHumidityPct,
+      pieceMm,
+    ),
+  };
+}
+
+/**
+ * A quick guess of the share of the year in comfort, 0..1: some weeks of the hardest and of the
+ * mildest month. Only decides which setups are worth the whole year; never shown.
+ */
+export function screenComfort(context: CaseContext, facts: CandidateFacts): number {
+  const { regime, gapDays, climate, routine } = context;
+  const months = [climate.hardestMonth, climate.mildestMonth];
+  const shares = months.map((month) => sampleComfort(facts.column, climate.year[month]!, routine, gapDays, regime));
+  return shares.reduce((sum, share) => sum + share, 0) / shares.length;
+}
+
+export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
+  const byMonth = dryingTimeByMonth(facts.column, context.climate.year, context.regime.waterAtShare);
+  const days = byMonth.map(daysOf);
+  const fastest = context.climate.year[days.indexOf(Math.min(...days))]!;
+  return {
+    byMonth,
+    reservoirDays: facts.hasReservoir
+      ? dryDown(facts.column, fastest, context.regime.waterAtShare).reservoirDays
+      : null,
+    year: simulateYear(facts.column, context.climate.year, context.routine, context.regime, context.holiday),
+    stability: stabilityOf(context, facts),
+  };
+}
+
+function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | null {
+  const { setup } = facts;
+  if (setup.kind !== 'pot') return null;
+  const layers = setup.layers.map((layer) => {
+    const medium = hydraulicsOfLayer(layer);
+    // Weighed half dry: the state in which a pot most easily falls over and is still in use.
+    return {
+      heightCm: layer.heightCm,
+      densityGL: medium.dryDensityGL + 500 * containerCapacity(medium, layer.heightCm),
+    };
+  });
+  const surfaceCm = filledHeightCm(setup);
+  return stability(setup.pot, layers, {
+    weightG: plantWeightG(context.plant),
+    heightCm: surfaceCm + context.plant.heightCm * 0.35,
+  });
+}
+
+/** Litres each layer takes, from the bottom; of a mount, its pad. */
+export function layerVolumesL(setup: Setup): readonly number[] {
+  if (setup.kind === 'mount') {
+    const { widthCm, heightCm, padThicknessCm } = setup.mount;
+    return [(widthCm * heightCm * COVERED_SHARE * padThicknessCm) / 1000];
+  }
+  return layerBounds(setup.layers).map(({ fromCm, toCm }) => volumeBetweenL(setup.pot, fromCm, toCm));
+}

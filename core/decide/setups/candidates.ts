@@ -1,0 +1,162 @@
+/**
+ * Generates the setups to be judged: every recipe in the grades that suit the roots, in the pots
+ * that suit the plant, with and without crocking and top dressing.
+ */
+import { type LayerSpec, mediumOfPart, type MixPartSpec, potOf, type PotSpec, realiseMix, type SetupSpec } from '../../case';
+import { mediaCatalogue, mediumById } from '../../catalogue/media';
+import { mountKindById } from '../../catalogue/vessels';
+import type { MediumFamily, MediumFigures } from '../../physics/media';
+import type { CaseContext } from './context';
+import { byFit } from './grade';
+import { mountKinds, mountPadsCm, type Recipe, recipes, type TopDressing, topDressings } from './recipes';
+import { potsToTry, yearsOfRoom } from './size';
+
+/** Space left under the rim so that water does not run over, cm. */
+export const RIM_GAP_CM = 1;
+/** Grades tried for each family. */
+const GRADES_TRIED = 3;
+/** Air in which growers lay moss on top (common practice: "dry homes"; the figure from memory). */
+const DRY_HOME_PCT = 45;
+/** Under this a layer is no layer, cm. */
+const LEAST_MAIN_CM = 1.5;
+
+const figures: readonly MediumFigures[] = mediaCatalogue.map((entry) => mediumById(entry.id));
+
+/** Media that serve in a mix or as crocking but do not fill a pot by themselves. */
+const neverAlone = new Set(['sphagnum-packed', 'sphagnum-chopped', 'brick-8-16', 'cork-8-16', 'coco-fibre']);
+
+/** A base of a mix: a catalogue grade, or the grower's own medium. */
+type Base = Pick<MixPartSpec, 'mediumId' | 'own'>;
+
+/** Bases of a family, best fitting first; the grower's own media of that family come as well. */
+function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
+  const grades = figures.filter((medium) => medium.family === family && !neverAlone.has(medium.id));
+  const fitting = byFit(grades, context.plant.rootDiameterMm).slice(0, GRADES_TRIED);
+  const own = context.resolved.ownMedia.filter((medium) => mediumById(medium.likeId).family === family);
+  return [
+    ...fitting.map((medium) => ({ mediumId: medium.id })),
+    ...own.map((medium) => ({ mediumId: medium.likeId, own: medium })),
+  ];
+}
+
+function roundHalf(value: number): number {
+  return Math.round(value * 2) / 2;
+}
+
+function round1(value: number): number {
+  return Math.round(value * 10) / 10;
+}
+
+/** Coarse pieces that the main medium does not fall through: the next size that is at least three times coarser. */
+function crockingFor(main: MediumFigures): string {
+  return main.largeMm > 8 ? 'pebbles-16-32' : main.largeMm > 4 ? 'clay-pebbles-8-16' : 'pebbles-8-16';
+}
+
+const pureMixes = new Map<string, readonly MixPartSpec[]>();
+
+/** A mix of one medium; the same object for the same medium, so that its figures are worked out once. */
+function pureMix(mediumId: string): readonly MixPartSpec[] {
+  const known = pureMixes.get(mediumId) ?? [{ mediumId, parts: 1 }];
+  pureMixes.set(mediumId, known);
+  return known;
+}
+
+/** Layers that fill a pot to a finger under the rim; crockingShare is of the filled depth. */
+export function fillPot(
+  vessel: PotSpec,
+  mix: readonly MixPartSpec[],
+  crockingShare: number,
+  topDressing: Pick<TopDressing, 'mediumId' | 'heightCm'> | null,
+): readonly LayerSpec[] {
+  const pot = potOf(vessel);
+  const filledCm = Math.max(LEAST_MAIN_CM, pot.heightCm - RIM_GAP_CM);
+  const crockingCm = roundHalf(filledCm * crockingShare);
+  const topCm = topDressing ? topDressing.heightCm : 0;
+  const mainCm = round1(filledCm - crockingCm - topCm);
+  const layers: LayerSpec[] = [];
+  if (crockingCm > 0) {
+    const crocking = crockingFor(mediumOfPart(mix[0]!));
+    layers.push({ role: 'crocking', mix: pureMix(crocking), heightCm: crockingCm });
+  }
+  layers.push({ role: 'main', mix, heightCm: mainCm });
+  if (topDressing) {
+    layers.push({
+      role: 'top dressing',
+      mix: pureMix(topDressing.mediumId),
+      heightCm: topDressing.heightCm,
+    });
+  }
+  return layers;
+}
+
+/** Tops to try: the one the grower holds to, or the bare top and every other when they left it open. */
+function topsFor(recipe: Recipe, context: CaseContext): readonly (TopDressing | null)[] {
+  if (!recipe.takesTop) return [null];
+  const chosen = context.resolved.chosenSchools.top;
+  if (chosen === undefined) return [null, ...topDressings.filter((top) => isWorthTrying(top, context))];
+  return [topDressings.find((top) => top.side === chosen) ?? null];
+}
+
+/** Lava and moss on top answer dry air and wandering growth; elsewhere nobody reaches for them. */
+function isWorthTrying(top: TopDressing, { climate, plant }: CaseContext): boolean {
+  const wanders = plant.habit === 'climbing chain' || plant.habit === 'rambling';
+  switch (top.side) {
+    case 'pebbles':
+      return true;
+    case 'lava':
+      return wanders;
+    case 'moss':
+      return wanders || climate.meanHumidityPct < DRY_HOME_PCT;
+  }
+}
+
+function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonly SetupSpec[] {
+  const { plant, resolved } = context;
+  const mix: readonly MixPartSpec[] =
+    recipe.additions.length === 0
+      ? [{ ...base, parts: 1 }]
+      : [
+          { ...base, parts: 4 },
+          ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
+        ];
+  const years =
+    recipe.approach === 'recovery in moss' ? 0 : yearsOfRoom(realiseMix(mix), resolved.yearsWanted, resolved.stance);
+  const tops = topsFor(recipe, context);
+  return recipe.vesselKinds.flatMap((kind) =>
+    potsToTry(plant, kind, years, resolved.ownPots).flatMap((vessel) => {
+      const pot = potOf(vessel);
+      // An air cone, a net or a reservoir does the work of crocking.
+      const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || pot.openShare >= 0.3;
+      const crockings = needsNone ? recipe.crockingShares.filter((share) => share === 0) : recipe.crockingShares;
+      return (crockings.length > 0 ? crockings : [0]).flatMap((crocking) =>
+        tops.flatMap((top): SetupSpec[] => {
+          const layers = fillPot(vessel, mix, crocking, top);
+          const main = layers.find((layer) => layer.role === 'main')!;
+          return main.heightCm < LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel, layers }];
+        }),
+      );
+    }),
+  );
+}
+
+function mounted(mountKindId: string, padThicknessCm: number, context: CaseContext): SetupSpec {
+  const { widthsCm } = mountKindById(mountKindId);
+  const neededCm = context.plant.rootBallDiameterCm * 0.9;
+  const widthCm = widthsCm.find((width) => width >= neededCm) ?? widthsCm[widthsCm.length - 1]!;
+  return {
+    approach: 'mount',
+    vessel: { kind: 'mount', mountKindId, widthCm, padThicknessCm },
+    layers: [
+      { role: 'main', mix: [{ mediumId: 'sphagnum-loose', parts: 1 }], heightCm: Math.max(0.2, padThicknessCm) },
+    ],
+  };
+}
+
+/** All setups to judge for a case, in a fixed order. */
+export function generateCandidates(context: CaseContext): readonly SetupSpec[] {
+  const potSetups = recipes.flatMap((recipe) =>
+    basesOf(recipe.base, context).flatMap((base) => pottedSetups(recipe, base, context)),
+  );
+  const mountSetups = mountKinds.flatMap((kind) => mountPadsCm.map((pad) => mounted(kind, pad, context)));
+  return [...potSetups, ...mountSetups];
+}

@@ -1,0 +1,72 @@
+/** Everything about a case that all of its setups share, worked out once. */
+import { drinkerOf, type PlantInHand, type ResolvedCase } from '../../case';
+import { type Drinker, type Holiday, longestGapDays, regimeFigures, type RegimeFigures, type Routine } from '../../physics/drydown';
+import type { AgeingConditions } from '../../physics/media';
+import { dryingPowerMmPerDay, meanAir, type MonthDrying, type Place, yearDrying } from '../../physics/places';
+
+export interface Climate {
+  readonly year: readonly MonthDrying[];
+  readonly meanC: number;
+  readonly meanHumidityPct: number;
+  readonly leastHumidityPct: number;
+  readonly coldestC: number;
+  readonly warmestC: number;
+  readonly hasRain: boolean;
+  /** The months that dry a pot fastest and slowest. */
+  readonly hardestMonth: number;
+  readonly mildestMonth: number;
+}
+
+export interface CaseContext {
+  readonly plant: PlantInHand;
+  readonly place: Place;
+  readonly routine: Routine;
+  readonly gapDays: number | null;
+  readonly holiday: Holiday | null;
+  /** What the media live through: the year's mean warmth, and how wet this plant is kept. */
+  readonly ageing: AgeingConditions;
+  readonly regime: RegimeFigures;
+  readonly climate: Climate;
+  readonly drinker: Drinker;
+  readonly resolved: ResolvedCase;
+}
+
+export function climateOf(place: Place): Climate {
+  const means = place.months.map(meanAir);
+  const humidities = means.map((air) => air.relativeHumidityPct);
+  const year = yearDrying(place);
+  const power = year.map(dryingPowerMmPerDay);
+  return {
+    year,
+    hardestMonth: power.indexOf(Math.max(...power)),
+    mildestMonth: power.indexOf(Math.min(...power)),
+    meanC: means.reduce((sum, air) => sum + air.temperatureC, 0) / means.length,
+    meanHumidityPct: humidities.reduce((sum, value) => sum + value, 0) / humidities.length,
+    leastHumidityPct: Math.min(...humidities),
+    coldestC: Math.min(...place.months.map((month) => Math.min(month.day.temperatureC, month.night.temperatureC))),
+    warmestC: Math.max(...place.months.map((month) => Math.max(month.day.temperatureC, month.night.temperatureC))),
+    hasRain: place.months.some((month) => month.rainMm > 0),
+  };
+}
+
+export function contextOf(resolved: ResolvedCase): CaseContext {
+  const regime = regimeFigures[resolved.plant.genus.regime];
+  const climate = climateOf(resolved.place);
+  return {
+    plant: resolved.plant,
+    place: resolved.place,
+    routine: resolved.routine,
+    gapDays: longestGapDays(resolved.routine),
+    holiday: resolved.holiday,
+    ageing: { temperatureC: climate.meanC, wetness: meanWetness(regime) },
+    regime,
+    climate,
+    drinker: drinkerOf(resolved.plant),
+    resolved,
+  };
+}
+
+/** Between waterings a pot goes from full to the watering line; the middle of that is its mean. */
+function meanWetness(regime: RegimeFigures): number {
+  return (1 + regime.waterAtShare) / 2;
+}

@@ -1,0 +1,46 @@
+/**
+ * Piece size from root thickness. The passages between packed spheres measure about 0.15-0.4 of
+ * their diameter (sphere packing; from memory), so a root can enter, and still touches the pieces,
+ * where they are about 2.5-3.5 times its own width. That is the trade's "fine for fine, coarse for
+ * thick" with a number on it.
+ */
+import type { MediumFigures } from '../../physics/media';
+
+export const LEAST_SIZE_RATIO = 2.5;
+export const MOST_SIZE_RATIO = 3.5;
+/** Pieces outside this factor of the band do not serve the roots at all. */
+export const TOLERATED_FACTOR = 2.2;
+
+export interface PieceBand {
+  readonly fromMm: number;
+  readonly toMm: number;
+}
+
+export function pieceBandMm(rootDiameterMm: number): PieceBand {
+  return { fromMm: LEAST_SIZE_RATIO * rootDiameterMm, toMm: MOST_SIZE_RATIO * rootDiameterMm };
+}
+
+export function meanPieceMm(medium: Pick<MediumFigures, 'smallMm' | 'largeMm'>): number {
+  return Math.sqrt(medium.smallMm * medium.largeMm);
+}
+
+/** How far a size lies outside the band, as a factor of 1 (inside) or more. */
+export function misfitFactor(pieceMm: number, rootDiameterMm: number): number {
+  const band = pieceBandMm(rootDiameterMm);
+  if (pieceMm < band.fromMm) return band.fromMm / pieceMm;
+  if (pieceMm > band.toMm) return pieceMm / band.toMm;
+  return 1;
+}
+
+/** The root thickness at which the next coarser or finer of two grades fits equally well, mm. */
+export function switchRootMm(pieceMm: number, otherPieceMm: number): number {
+  const middleRatio = Math.sqrt(LEAST_SIZE_RATIO * MOST_SIZE_RATIO);
+  return Math.sqrt(pieceMm * otherPieceMm) / middleRatio;
+}
+
+/** Media of a family ordered by how well their size suits the root, best first. */
+export function byFit(media: readonly MediumFigures[], rootDiameterMm: number): readonly MediumFigures[] {
+  const ideal = Math.sqrt(LEAST_SIZE_RATIO * MOST_SIZE_RATIO) * rootDiameterMm;
+  const distance = (medium: MediumFigures) => Math.abs(Math.log(meanPieceMm(medium) / ideal));
+  return [...media].sort((a, b) => distance(a) - distance(b));
+}

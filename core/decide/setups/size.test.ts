@@ -1,0 +1,137 @@
+import { mainLayer, type PlanCase, planCaseSchema, realise, resolveCase, type SetupSpec, specId } from '../../case';
+import { mediumById } from '../../catalogue/media';
+import { makePot, potKindById } from '../../catalogue/vessels';
+import { fillPot } from './candidates';
+import { switchRootMm } from './grade';
+import { chooseSize, neededWidthCm, potsToTry, spreadCm, yearsOfRoom } from './size';
+
+const plant = (planCase: PlanCase) => resolveCase(planCaseSchema.parse(planCase)).plant;
+const cattleya = plant({ genus: 'cattleya-unifoliate', place: 'heated-flat', rootBallDiameterCm: 10 });
+
+// Common practice, no source, unless said otherwise.
+describe('room for growth', () => {
+  test('growth per year is the step between shoots times the shoots a year', () => {
+    // 3 cm steps, 1.5 shoots a year shared by the fronts that fork, less the overlap of ball and front.
+    const { forkingChance } = cattleya.genus;
+    expect(spreadCm(cattleya, 2)).toBeCloseTo((3 * 1.5 * 2) / (1 + forkingChance) - 1.5, 9);
+    expect(neededWidthCm(cattleya, 2)).toBeCloseTo(10 * Math.cbrt(0.85) + spreadCm(cattleya, 2), 9);
+  });
+
+  test('long rhizomes need more room than clumps', () => {
+    const clump = plant({ genus: 'masdevallia', place: 'cool-shade', rootBallDiameterCm: 10 });
+    expect(spreadCm(cattleya, 3)).toBeGreaterThan(3 * spreadCm(clump, 3));
+  });
+
+  test('two years in organic media, three in inorganic, or as many as are wanted', () => {
+    const bark = [{ medium: mediumById('bark-6-12'), parts: 1 }];
+    const pumice = [{ medium: mediumById('pumice-3-6'), parts: 1 }];
+    expect(yearsOfRoom(bark, null)).toBe(2);
+    expect(yearsOfRoom(pumice, null)).toBe(3);
+    expect(yearsOfRoom(pumice, 5)).toBe(5);
+  });
+
+  test('the smallest pot with the room is taken; where none has it, the largest, and it says so', () => {
+    const choice = chooseSize(cattleya, 'plastic-round', 2);
+    expect(choice).toMatchObject({ rimDiameterCm: 17, isTight: false });
+    const sizes = potKindById('net-pot').rimDiametersCm;
+    expect(chooseSize(cattleya, 'net-pot', 2)).toMatchObject({ rimDiameterCm: sizes[sizes.length - 1], isTight: true });
+  });
+
+  test('schools: small steps take the smaller pot, one big pot the larger; what the grower asks beats both', () => {
+    const bark = [{ medium: mediumById('bark-6-12'), parts: 1 }];
+    expect(yearsOfRoom(bark, null, { steps: 'small-steps' })).toBe(1);
+    expect(yearsOfRoom(bark, null, { steps: 'one-big' })).toBe(4);
+    expect(yearsOfRoom(bark, 3, { steps: 'one-big' })).toBe(3);
+  });
+
+  test('dead roots take no room: the ball shrinks with the third root of what is alive', () => {
+    const poor = plant({
+      genus: 'cattleya-unifoliate',
+      place: 'heated-flat',
+      rootBallDiameterCm: 10,
+      liveRootsPct: 50,
+    });
+    expect(neededWidthCm(poor, 0)).toBeCloseTo(10 * Math.cbrt(0.5), 9);
+  });
+
+  test('from the grower’s own shelf only the pots on it are tried, with their own measures', () => {
+    const own = [
+      { potKindId: 'clay-unglazed', rimDiameterCm: 11, count: 2 },
+      { potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12, count: 1 },
+      { potKindId: 'plastic-round', rimDiameterCm: 20, count: 1 },
+    ];
+    expect(potsToTry(cattleya, 'clay-unglazed', 2, own)).toEqual([
+      { kind: 'pot', potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12 },
+    ]);
+    expect(potsToTry(cattleya, 'net-pot', 2, own)).toEqual([]);
+  });
+
+  test('in a square pot the diagonal gives a runner room', () => {
+    const small = { ...cattleya, rootBallDiameterCm: 6 };
+    expect(chooseSize(small, 'plastic-square', 2).rimDiameterCm).toBeLessThan(neededWidthCm(small, 2));
+  });
+});
+
+describe('filling a pot', () => {
+  const round14 = { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 14 } as const;
+
+  test('layers end a finger under the rim, crocking below where it is wanted', () => {
+    const mix = [{ mediumId: 'bark-6-12', parts: 1 }];
+    const flat = fillPot(round14, mix, 0.15, null);
+    expect(flat.map((layer) => layer.role)).toEqual(['crocking', 'main']);
+    expect(flat.reduce((sum, layer) => sum + layer.heightCm, 0)).toBeCloseTo(
+      makePot('plastic-round', 14).heightCm - 1,
+      1,
+    );
+    expect(fillPot(round14, mix, 0, null).map((layer) => layer.role)).toEqual(['main']);
+  });
+
+  test('crocking is coarser than what lies on it', () => {
+    for (const mediumId of ['bark-2-4', 'bark-6-12', 'pumice-3-6', 'fired-clay-5-10']) {
+      const [crocking, main] = fillPot(round14, [{ mediumId, parts: 1 }], 0.15, null);
+      expect(mediumById(crocking!.mix[0]!.mediumId).smallMm).toBeGreaterThanOrEqual(
+        mediumById(main!.mix[0]!.mediumId).largeMm * 0.8,
+      );
+    }
+  });
+
+  test('a top dressing takes its height from the main layer', () => {
+    const layers = fillPot(round14, [{ mediumId: 'bark-6-12', parts: 1 }], 0.15, {
+      mediumId: 'gravel-4-8',
+      heightCm: 1,
+    });
+    expect(layers[2]).toMatchObject({ role: 'top dressing', heightCm: 1 });
+  });
+});
+
+describe('a setup as written down', () => {
+  const spec: SetupSpec = {
+    approach: 'wick reservoir',
+    vessel: { kind: 'pot', potKindId: 'wick-pot', rimDiameterCm: 15, wickCount: 3 },
+    layers: [{ role: 'main', mix: [{ mediumId: 'pumice-3-6', parts: 1 }], heightCm: 12 }],
+  };
+
+  test('keeps the grower’s own number of wicks', () => {
+    const setup = realise(spec);
+    expect(setup.kind === 'pot' && setup.pot.reservoir).toMatchObject({ kind: 'wicks', wickCount: 3 });
+  });
+
+  test('has one id for one setup', () => {
+    expect(specId(spec)).toBe(specId(structuredClone(spec)));
+    expect(specId({ ...spec, vessel: { ...spec.vessel, rimDiameterCm: 18 } as SetupSpec['vessel'] })).not.toBe(
+      specId(spec),
+    );
+  });
+
+  test('without a main layer is refused, with an unknown pot answered with the known ones', () => {
+    expect(() => mainLayer({ ...spec, layers: [] })).toThrow(/one main layer/);
+    expect(() => realise({ ...spec, vessel: { kind: 'pot', potKindId: 'bucket', rimDiameterCm: 12 } })).toThrow(
+      /plastic-round/,
+    );
+  });
+});
+
+test('grades switch where both fit equally: at the geometric mean of their sizes over the middle ratio', () => {
+  const rootMm = switchRootMm(8, 18);
+  expect((rootMm * Math.sqrt(2.5 * 3.5)) ** 2).toBeCloseTo(8 * 18, 9);
+});

@@ -1,0 +1,112 @@
+/**
+ * How big a pot: the root ball, plus the growth of the years wanted, plus a finger's width round it.
+ * Growth per year = distance between shoots x shoots a year along the front (common practice).
+ */
+import { isFailing, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
+import { runsOneWay } from '../../catalogue/genera';
+import type { Stance } from '../../catalogue/schools';
+import { potKindById } from '../../catalogue/vessels';
+import { isOrganic, type Mix } from '../../physics/media';
+
+/** Two years in organic media, three in inorganic (common practice: "2 at least, 3-4 with inorganic"). */
+export const ORGANIC_YEARS = 2;
+export const INORGANIC_YEARS = 3;
+/** One size up at a time, or one pot for the long run (schools). */
+const SMALL_STEP_YEARS = 1;
+const ONE_BIG_YEARS = 4;
+/** A plant that must first make roots gets room for those only. */
+const RECOVERY_YEARS = 0.5;
+/** The front shoot may come this near to the wall beyond the ball's own edge, cm (from memory). */
+const FRONT_OVERLAP_CM = 1.5;
+/** Room round the ball of a plant that does not creep, cm for each year (common practice: 2-3 cm a step). */
+const STEM_GROWTH_CM_PER_YEAR = 1;
+
+/** Years of growth to make room for: what the grower asked, else what their school and the medium allow. */
+export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<Stance, 'steps'>): number {
+  if (yearsWanted !== null) return yearsWanted;
+  if (stance?.steps === 'small-steps') return SMALL_STEP_YEARS;
+  if (stance?.steps === 'one-big') return ONE_BIG_YEARS;
+  return isOrganic(mix) ? ORGANIC_YEARS : INORGANIC_YEARS;
+}
+
+/** How far the plant spreads across the pot in the given years, cm. */
+export function spreadCm(plant: PlantInHand, years: number): number {
+  const { rhizomeStepCm, shootsPerYear } = plant.genus;
+  if (rhizomeStepCm === 0) return STEM_GROWTH_CM_PER_YEAR * years;
+  if (runsOneWay(plant.habit)) {
+    // A front adds one shoot after another; more than about two a year are side shoots, not length,
+    // and what forks shares its shoots between two fronts.
+    const perFront = Math.min(2, shootsPerYear) / (1 + plant.genus.forkingChance);
+    return Math.max(0, rhizomeStepCm * perFront * years - FRONT_OVERLAP_CM);
+  }
+  // Growth in all directions: the ring grows on both sides, by the square root of the crowd.
+  const crowd = Math.sqrt((plant.shootCount + shootsPerYear * years) / plant.shootCount);
+  const ring = plant.rootBallDiameterCm * 0.5 * (crowd - 1);
+  return Math.min(rhizomeStepCm * years, ring + rhizomeStepCm * 0.5 * years);
+}
+
+/** The ball that is left when the dead roots are off: live volume goes by the third power of its width. */
+export function liveBallCm(plant: PlantInHand): number {
+  return plant.rootBallDiameterCm * Math.max(0.5, Math.cbrt(plant.liveRootShare));
+}
+
+/** Inside width the plant needs, cm. */
+export function neededWidthCm(plant: PlantInHand, years: number): number {
+  return liveBallCm(plant) + spreadCm(plant, isFailing(plant) ? Math.min(years, RECOVERY_YEARS) : years);
+}
+
+export interface SizeChoice {
+  readonly rimDiameterCm: number;
+  readonly neededCm: number;
+  readonly years: number;
+  /** True when even the largest pot of the kind is too small. */
+  readonly isTight: boolean;
+}
+
+/** In a square pot growth that runs one way can use the diagonal. */
+export function diagonalGain(plant: PlantInHand, potKindId: string): number {
+  return potKindById(potKindId).shape === 'square' && runsOneWay(plant.habit) ? 1.2 : 1;
+}
+
+/** The smallest pot of a kind with the room needed. */
+export function chooseSize(plant: PlantInHand, potKindId: string, years: number): SizeChoice {
+  const { rimDiametersCm } = potKindById(potKindId);
+  const neededCm = neededWidthCm(plant, years);
+  const gain = diagonalGain(plant, potKindId);
+  const fitting = rimDiametersCm.find((rim) => rim * gain >= neededCm);
+  const largest = rimDiametersCm[rimDiametersCm.length - 1]!;
+  return { rimDiameterCm: fitting ?? largest, neededCm, years, isTight: fitting === undefined };
+}
+
+/** Sizes to try: the smallest with the room, and so many larger ones after it. */
+const SIZES_TRIED = 2;
+
+/** The pots to try of one kind: from the grower's shelf if they listed it, else the common sizes. */
+export function potsToTry(
+  plant: PlantInHand,
+  potKindId: string,
+  years: number,
+  ownPots: readonly OwnPot[],
+): readonly PotSpec[] {
+  const neededCm = neededWidthCm(plant, years);
+  const gain = diagonalGain(plant, potKindId);
+  const all: readonly PotSpec[] =
+    ownPots.length > 0
+      ? ownPots
+          .filter((own) => own.potKindId === potKindId)
+          .map(({ rimDiameterCm, heightCm, baseDiameterCm }) => ({
+            kind: 'pot' as const,
+            potKindId,
+            rimDiameterCm,
+            ...(heightCm === undefined ? {} : { heightCm }),
+            ...(baseDiameterCm === undefined ? {} : { baseDiameterCm }),
+          }))
+      : potKindById(potKindId).rimDiametersCm.map((rimDiameterCm) => ({
+          kind: 'pot' as const,
+          potKindId,
+          rimDiameterCm,
+        }));
+  const sorted = [...all].sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
+  const first = sorted.findIndex((pot) => pot.rimDiameterCm * gain >= neededCm);
+  return first < 0 ? sorted.slice(-1) : sorted.slice(first, first + SIZES_TRIED);
+}

@@ -1,0 +1,77 @@
+/** Physics of one cell of medium that both pots and mounts share. */
+import { capacityBetween, type Hydraulics } from '../media';
+import type { Column } from './column';
+import { EXPOSED_SURFACE_SHARE, LIQUID_CONDUCTIVITY_AT_10_CM, VAPOUR_DIFFUSIVITY_M2_H, VENTILATION_AT_10_MM } from './constants';
+
+/**
+ * Conductance from the pieces' surfaces to the air between them, per bed volume, 1/h: surface of
+ * spheres in a bed, 6(1-n)/d, times the still-air coefficient 2D/d (Sherwood number 2, Frössling 1938).
+ */
+function exposurePerVolumeH(medium: Hydraulics): number {
+  const pieceM = Math.max(medium.meanMm, 1) / 1000;
+  const surfacePerM = (6 * (1 - medium.interPorosity)) / pieceM;
+  const coefficientMH = (2 * VAPOUR_DIFFUSIVITY_M2_H) / pieceM;
+  return surfacePerM * coefficientMH * EXPOSED_SURFACE_SHARE;
+}
+
+/**
+ * Conductance of a whole cell, m³/h. Vapour drawn off at one face of a cell comes from a depth
+ * δ = √(diffusivity / exposure) only; tanh(x)/x with x = thickness/δ counts just that part (the fin
+ * solution of one-dimensional diffusion with uptake), which keeps the answer free of the mesh.
+ */
+export function exposureM3H(medium: Hydraulics, volumeL: number, thicknessCm: number, capacity: number): number {
+  const perVolumeH = exposurePerVolumeH(medium);
+  const diffusivityM2H =
+    VAPOUR_DIFFUSIVITY_M2_H * relativeDiffusivity(midwayAir(medium, capacity)) * (1 + ventilationGain(medium));
+  const reachM = Math.sqrt(diffusivityM2H / perVolumeH);
+  const x = thicknessCm / 100 / reachM;
+  return ((perVolumeH * volumeL) / 1000) * (Math.tanh(x) / x);
+}
+
+/** Air-filled porosity midway through drying, to which the passage of vapour is tied. */
+export function midwayAir(medium: Hydraulics, capacity: number): number {
+  return Math.max(0.02, medium.totalPorosity - capacity / 2);
+}
+
+/** Relative diffusivity in a porous bed, ε^(4/3) (Millington 1959). */
+export function relativeDiffusivity(air: number): number {
+  return air ** (4 / 3);
+}
+
+/** Gain of vapour transport by air moving between pieces: grows with the passage area, size squared. */
+export function ventilationGain(medium: Hydraulics): number {
+  return VENTILATION_AT_10_MM * (medium.meanMm / 10) ** 2;
+}
+
+/** Liquid conductivity, g/(cm·h): media that wick higher move water faster. */
+export function liquidConductivity(medium: Hydraulics): number {
+  return LIQUID_CONDUCTIVITY_AT_10_CM * (medium.wickingHeightCm / 10) ** 1.5;
+}
+
+/** Writes the storage figures of cell i. Heads are cm above the drained base of its medium. */
+export function storeCell(
+  column: Column,
+  i: number,
+  medium: Hydraulics,
+  volumeL: number,
+  thicknessCm: number,
+  headFromCm: number,
+  headToCm: number,
+): number {
+  const capacity = Math.min(medium.totalPorosity, capacityBetween(medium, headFromCm, headToCm));
+  const gramsPerShare = volumeL * 1000;
+  column.volumeL[i] = volumeL;
+  column.capacityG[i] = capacity * gramsPerShare;
+  column.tightG[i] = Math.min(medium.tightWater, 0.8 * capacity) * gramsPerShare;
+  column.tightWetness[i] = column.tightG[i]! / column.capacityG[i]!;
+  column.poreG[i] = medium.totalPorosity * gramsPerShare;
+  column.wettability[i] = medium.wettability;
+  column.exposureM3H[i] = exposureM3H(medium, volumeL, thicknessCm, capacity);
+  column.ventilation[i] = ventilationGain(medium);
+  return capacity;
+}
+
+/** Two conductances in series. */
+export function inSeries(first: number, second: number): number {
+  return first <= 0 || second <= 0 ? 0 : (first * second) / (first + second);
+}

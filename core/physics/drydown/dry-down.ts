@@ -1,0 +1,160 @@
+/**
+ * From one watering until the pot asks for the next: the hourly curve, and the days it takes.
+ */
+import type { MonthDrying } from '../places';
+import { type Column, rootZoneWater } from './column';
+import { cellWaterG, type ColumnState, createState, evaporatedG, reservoirG, rootZoneC, stepHour, takenUpG } from './hour';
+import { hourClass, type HourClass } from './hour-class';
+import { availableShare, rootZoneAir } from './root-zone';
+
+export const HOURS_PER_DAY = 24;
+/** The longest time looked ahead. */
+export const HORIZON_DAYS = 60;
+
+/** How long until the next watering: a reading, or the honest "not within the horizon". */
+export type DryingTime =
+  { readonly status: 'dries'; readonly days: number } | { readonly status: 'stays wet'; readonly overDays: number };
+
+export interface DryDownHour {
+  readonly hour: number;
+  readonly waterG: number;
+  readonly reservoirG: number;
+  /** Share of the available water left in the root zone. */
+  readonly availableShare: number;
+  /** Air-filled porosity of the root zone, v/v. */
+  readonly airShare: number;
+  readonly evaporatedG: number;
+  readonly takenUpG: number;
+  readonly rootZoneC: number;
+}
+
+export interface DryDown {
+  readonly hours: readonly DryDownHour[];
+  /** Water content of each cell (top first), v/v of the bed, one row per hour. */
+  readonly cellWater: readonly Float32Array[];
+  readonly reservoirCapacityG: number;
+  readonly time: DryingTime;
+  /** Days until a full reservoir is empty; null without one or when it outlasts the horizon. */
+  readonly reservoirDays: number | null;
+  readonly thresholdShare: number;
+}
+
+export type MonthHours = readonly HourClass[];
+
+/** The kind of each of the 24 hours after the morning watering, in one month, for one column. */
+export function monthHours(column: Column, month: MonthDrying): MonthHours {
+  const day = hourClass(column, month.day, true);
+  const night = hourClass(column, month.night, false);
+  return Array.from({ length: HOURS_PER_DAY }, (_, hour) =>
+    isLight((FIRST_HOUR + hour) % HOURS_PER_DAY, month.lightHours) ? day : night,
+  );
+}
+
+/** The clock starts at 8 in the morning, when people water; light is centred on 13 h. */
+const FIRST_HOUR = 8;
+const MIDDAY_HOUR = 13;
+
+function isLight(clockHour: number, lightHours: number): boolean {
+  const half = lightHours / 2;
+  const middle = clockHour + 0.5;
+  const distance = Math.abs(middle - MIDDAY_HOUR);
+  return Math.min(distance, HOURS_PER_DAY - distance) < half;
+}
+
+export function hourFor(hours: MonthHours, hourSinceWatering: number): HourClass {
+  return hours[hourSinceWatering % HOURS_PER_DAY]!;
+}
+
+/** The pot asks for water when its available water is under the threshold and no reservoir is left. */
+function isDue(column: Column, state: ColumnState, thresholdShare: number): boolean {
+  return availableShare(column, state) <= thresholdShare;
+}
+
+/**
+ * Days from watering to the threshold in one month's air, hour by hour without keeping the curve.
+ * The hour of crossing is interpolated, so that a small change of setup never moves it by a whole hour.
+ * stepHours: 1 for an answer; a few hours for a quick guess (the step is implicit, so it stays stable).
+ */
+export function dryingTime(
+  column: Column,
+  month: MonthDrying,
+  thresholdShare: number,
+  horizonDays = HORIZON_DAYS,
+  stepHours = 1,
+): DryingTime {
+  const hours = monthHours(column, month);
+  const state = createState(column);
+  const { availableG, tightG } = rootZoneWater(column);
+  const step = stepHour;
+  let before = 1;
+  const horizonHours = horizonDays * HOURS_PER_DAY;
+  for (let hour = 0; hour < horizonHours; hour += stepHours) {
+    const after = (step(column, hourFor(hours, hour), state, stepHours) - tightG) / availableG;
+    if (after <= thresholdShare) {
+      const part = before > after ? (before - thresholdShare) / (before - after) : 0;
+      return { status: 'dries', days: (hour + stepHours * Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };
+    }
+    before = after;
+  }
+  return { status: 'stays wet', overDays: horizonDays };
+}
+
+/** The whole hourly curve in one month's air, until two days after the threshold or the horizon. */
+export function dryDown(
+  column: Column,
+  month: MonthDrying,
+  thresholdShare: number,
+  horizonDays = HORIZON_DAYS,
+): DryDown {
+  const hours = monthHours(column, month);
+  const state = createState(column);
+  const rows: DryDownHour[] = [];
+  const cellWater: Float32Array[] = [];
+  const record = (hour: number, kind: HourClass) => {
+    const cells = cellWaterG(column, state);
+    rows.push({
+      hour,
+      waterG: cells.reduce((sum, grams) => sum + grams, 0),
+      reservoirG: reservoirG(state),
+      availableShare: availableShare(column, state),
+      airShare: rootZoneAir(column, state),
+      evaporatedG: evaporatedG(state),
+      takenUpG: takenUpG(state),
+      rootZoneC: rootZoneC(kind, state),
+    });
+    cellWater.push(Float32Array.from(cells, (grams, i) => grams / (column.volumeL[i]! * 1000)));
+  };
+  record(0, hourFor(hours, 0));
+  let dueHour: number | null = null;
+  let emptyHour: number | null = null;
+  for (let hour = 0; hour < horizonDays * HOURS_PER_DAY; hour += 1) {
+    const kind = hourFor(hours, hour);
+    stepHour(column, kind, state);
+    record(hour + 1, kind);
+    if (emptyHour === null && column.reservoirCapacityG > 0 && reservoirG(state) <= 0) emptyHour = hour + 1;
+    if (dueHour === null && isDue(column, state, thresholdShare)) dueHour = hour + 1;
+    if (dueHour !== null && hour >= dueHour + 2 * HOURS_PER_DAY) break;
+  }
+  return {
+    hours: rows,
+    cellWater,
+    reservoirCapacityG: column.reservoirCapacityG,
+    time: dryingTime(column, month, thresholdShare, horizonDays),
+    reservoirDays: emptyHour === null ? null : emptyHour / HOURS_PER_DAY,
+    thresholdShare,
+  };
+}
+
+/** Days to the threshold in each month of a year. */
+export function dryingTimeByMonth(
+  column: Column,
+  year: readonly MonthDrying[],
+  thresholdShare: number,
+  horizonDays = HORIZON_DAYS,
+): readonly DryingTime[] {
+  return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays));
+}
+
+export function daysOf(time: DryingTime): number {
+  return time.status === 'dries' ? time.days : time.overDays;
+}

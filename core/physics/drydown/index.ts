@@ -1,0 +1,13 @@
+export { buildCoarseColumn, buildColumn } from './build';
+export type { Column } from './column';
+export { SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from './constants';
+export { daysOf, dryDown, type DryDown, type DryingTime, dryingTime, dryingTimeByMonth, HORIZON_DAYS } from './dry-down';
+export { hourClass, type HourClass } from './hour-class';
+export { createState, stepHour } from './hour';
+export { COVERED_SHARE } from './mount-column';
+export { filledHeightCm } from './pot-column';
+export { type MoistureRegime, moistureRegimes, regimeFigures, type RegimeFigures } from './regime';
+export { rootZoneAir, totalWaterG } from './root-zone';
+export { type Holiday, longestGapDays, type Routine } from './routine';
+export { type Drinker, hydraulicsOfLayer, layerBounds, type LayerRole, type MountedSetup, type Photosynthesis, type PottedSetup, type Setup } from './setup';
+export { type MonthShares, sampleComfort, simulateYear, type YearReport } from './year';

@@ -1,0 +1,63 @@
+/**
+ * What the dry-down is computed for: a vessel filled with layers, and a plant that drinks.
+ */
+import { type Hydraulics, hydraulicsOfAgedMix, hydraulicsOfMix, type Mix, type MixAge } from '../media';
+import type { Mount, Pot } from '../pots';
+
+export type LayerRole = 'crocking' | 'main' | 'top dressing';
+
+export interface Layer {
+  readonly role: LayerRole;
+  readonly mix: Mix;
+  readonly heightCm: number;
+  /** New when absent. */
+  readonly age?: MixAge;
+}
+
+/** The hydraulic figures of a layer as old as it is. */
+export function hydraulicsOfLayer({ mix, age }: Pick<Layer, 'mix' | 'age'>): Hydraulics {
+  return age && age.months > 0 ? hydraulicsOfAgedMix(mix, age) : hydraulicsOfMix(mix);
+}
+
+export interface LayerBounds {
+  readonly fromCm: number;
+  readonly toCm: number;
+}
+
+/** Floor and top of each layer above the pot's base, cm; layers run from the bottom. */
+export function layerBounds(layers: readonly { readonly heightCm: number }[]): readonly LayerBounds[] {
+  let topCm = 0;
+  return layers.map(({ heightCm }) => {
+    const fromCm = topCm;
+    topCm += heightCm;
+    return { fromCm, toCm: topCm };
+  });
+}
+
+/** A pot filled with layers from the bottom. */
+export interface PottedSetup {
+  readonly kind: 'pot';
+  readonly pot: Pot;
+  readonly layers: readonly Layer[];
+}
+
+/** Roots on a mount, under a pad (or bare). */
+export interface MountedSetup {
+  readonly kind: 'mount';
+  readonly mount: Mount;
+  readonly pad: Mix;
+  readonly age?: MixAge;
+}
+
+export type Setup = PottedSetup | MountedSetup;
+
+export type Photosynthesis = 'CAM' | 'C3';
+
+/** How a plant drinks. */
+export interface Drinker {
+  readonly leafAreaCm2: number;
+  readonly photosynthesis: Photosynthesis;
+  /** Solid volume of the roots inside the main layer, L. */
+  readonly rootVolumeL: number;
+  readonly rootDiameterMm: number;
+}

@@ -1,0 +1,128 @@
+/**
+ * A mix of up to five media: its hydraulic figures, and what to take out of each bag.
+ */
+import type { Hydraulics, MediumFigures, PieceShape } from './medium';
+import { mixedVolumeL, type PackedFraction, packedSolidFraction } from './packing';
+import { airEntryHeadCm, hydraulicsOf } from './retention';
+
+export interface MixPart {
+  readonly medium: MediumFigures;
+  /** Parts by volume as measured out of the bag. */
+  readonly parts: number;
+}
+
+export type Mix = readonly MixPart[];
+
+export const MAX_MIX_PARTS = 5;
+
+function fractionsOf(mix: Mix): PackedFraction[] {
+  return mix.map(({ medium, parts }) => ({
+    sizeMm: Math.sqrt(medium.smallMm * medium.largeMm),
+    bulkL: parts,
+    interPorosity: medium.interPorosity,
+  }));
+}
+
+/** Volume of the settled mix over the sum of the bag volumes: 1 = nothing lost, less = fines vanish. */
+export function volumeYield(mix: Mix): number {
+  const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
+  return mixedVolumeL(fractionsOf(mix)) / bagL;
+}
+
+/** One part of a mix by its hydraulic figures (new or aged). */
+export interface HydraulicPart {
+  readonly figures: Hydraulics;
+  readonly parts: number;
+}
+
+/**
+ * The figures of a mix. Inner water, tight water, density and wetting follow volume; the passages
+ * between pieces follow the packing model; the size that sets the capillary fringe is the harmonic
+ * mean by solid volume (the same specific surface), since the fine pieces make the narrow passages.
+ */
+export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
+  const [first] = mix;
+  if (!first) throw new RangeError('a mix needs at least one part');
+  if (mix.length === 1) return first.figures;
+  const fractions: PackedFraction[] = mix.map(({ figures, parts }) => ({
+    sizeMm: figures.meanMm,
+    bulkL: parts,
+    interPorosity: figures.interPorosity,
+  }));
+  const mixedL = mixedVolumeL(fractions);
+  const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
+  const sumOf = (figure: (part: Hydraulics) => number): number =>
+    mix.reduce((sum, part) => sum + figure(part.figures) * part.parts, 0);
+  /** A figure that is per bag volume, brought to the mixed volume. */
+  const carried = (figure: (part: Hydraulics) => number): number => sumOf(figure) / mixedL;
+  /** Mean of a figure weighted by bag volume. */
+  const mean = (figure: (part: Hydraulics) => number): number => sumOf(figure) / bagL;
+
+  const solids = mix.map((part) => part.parts * (1 - part.figures.interPorosity));
+  const solidTotal = solids.reduce((sum, solid) => sum + solid, 0);
+  const harmonicMm = (size: (part: Hydraulics) => number): number =>
+    solidTotal / solids.reduce((sum, solid, index) => sum + solid / size(mix[index]!.figures), 0);
+
+  const interPorosity = 1 - packedSolidFraction(fractions);
+  const smallMm = harmonicMm((part) => part.smallMm);
+  const innerWater = carried((part) => part.innerWater);
+  // Pores that never fill (closed or inside the pieces) travel with their pieces.
+  const neverFilled = carried((part) => Math.max(0, part.totalPorosity - part.interPorosity - part.innerWater));
+  return {
+    smallMm,
+    meanMm: harmonicMm((part) => part.meanMm),
+    interPorosity,
+    innerWater,
+    totalPorosity: Math.min(0.98, interPorosity + innerWater + neverFilled),
+    airEntryHeadCm: airEntryHeadCm(interPorosity, smallMm),
+    poreIndex: mean((part) => part.poreIndex),
+    tightWater: carried((part) => part.tightWater),
+    wickingHeightCm: mean((part) => part.wickingHeightCm),
+    wettability: mean((part) => part.wettability),
+    dryDensityGL: carried((part) => part.dryDensityGL),
+  };
+}
+
+/** The figures of a mix of new media. */
+export function hydraulicsOfMix(mix: Mix): Hydraulics {
+  const known = knownMixes.get(mix);
+  if (known) return known;
+  const figures = hydraulicsOfParts(mix.map((part) => ({ figures: hydraulicsOf(part.medium), parts: part.parts })));
+  knownMixes.set(mix, figures);
+  return figures;
+}
+
+/** A plan meets the same mix in hundreds of pots; its figures never change. */
+const knownMixes = new WeakMap<Mix, Hydraulics>();
+
+/** Settling after the first waterings, as a share of the volume (common practice: about a twentieth). */
+export const SETTLING_SHARE = 0.05;
+
+export interface BagMeasure {
+  readonly mediumId: string;
+  readonly name: string;
+  readonly pieceShape: PieceShape;
+  readonly smallMm: number;
+  readonly largeMm: number;
+  readonly takeL: number;
+}
+
+/** How many litres to take out of each bag for a wanted volume of settled mix. */
+export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
+  const bagTotal = mix.reduce((sum, part) => sum + part.parts, 0);
+  const litresPerPart = (wantedL * (1 + SETTLING_SHARE)) / (volumeYield(mix) * bagTotal);
+  return mix.map(({ medium, parts }) => ({
+    mediumId: medium.id,
+    name: medium.name,
+    pieceShape: medium.pieceShape,
+    smallMm: medium.smallMm,
+    largeMm: medium.largeMm,
+    takeL: parts * litresPerPart,
+  }));
+}
+
+export function isOrganic(mix: Mix): boolean {
+  const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
+  const organicL = mix.reduce((sum, part) => sum + (part.medium.organic ? part.parts : 0), 0);
+  return organicL > bagL / 4;
+}

@@ -1,0 +1,54 @@
+/**
+ * A grower's own medium: one of the catalogue's kinds, with what the grower measured put in place of
+ * the catalogue's figures. What was not measured stays that of the similar medium.
+ */
+import { mediumById } from '../../catalogue/media';
+import type { MediumFigures } from './medium';
+import { airEntryHeadCm, meanCapillaryShare, REFERENCE_DEPTH_CM } from './retention';
+
+export interface OwnMedium {
+  readonly name: string;
+  /** The catalogue medium it is most like. */
+  readonly likeId: string;
+  readonly smallMm?: number;
+  readonly largeMm?: number;
+  /** From a porosity test: shares of the bed filled by air and water after draining, v/v. */
+  readonly airShare?: number;
+  readonly capacityShare?: number;
+  /** Depth of the bed in that test, cm. */
+  readonly depthCm?: number;
+  /** Half the difference between the runs of the test, v/v. */
+  readonly spreadShare?: number;
+}
+
+/** Under this a bed would be all solid, over it all pore: no container medium lies outside. */
+const LEAST_CAPACITY = 0.02;
+const LEAST_AIR = 0.01;
+
+/**
+ * The figures to compute with. A test in a bed of another depth than the catalogue's 10 cm is carried
+ * over by the difference of the capillary fringe between the two depths (Brooks-Corey, as everywhere).
+ */
+export function ownMediumFigures(own: OwnMedium): MediumFigures {
+  const like = mediumById(own.likeId);
+  const sized: MediumFigures = {
+    ...like,
+    name: own.name,
+    smallMm: own.smallMm ?? like.smallMm,
+    largeMm: own.largeMm ?? like.largeMm,
+  };
+  if (own.airShare === undefined || own.capacityShare === undefined) return sized;
+  const entryHeadCm = airEntryHeadCm(sized.interPorosity, sized.smallMm);
+  const fringe = (depthCm: number) =>
+    meanCapillaryShare(entryHeadCm, sized.poreIndex, 0, depthCm) * sized.interPorosity;
+  const total = own.airShare + own.capacityShare;
+  const carried = own.capacityShare + fringe(REFERENCE_DEPTH_CM) - fringe(own.depthCm ?? REFERENCE_DEPTH_CM);
+  const capacityAt10cm = Math.min(total - LEAST_AIR, Math.max(LEAST_CAPACITY, carried));
+  return {
+    ...sized,
+    capacityAt10cm,
+    airAt10cm: total - capacityAt10cm,
+    // There cannot be more room between the pieces than there is room in all.
+    interPorosity: Math.min(sized.interPorosity, total),
+  };
+}

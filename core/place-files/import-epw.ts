@@ -1,0 +1,130 @@
+/**
+ * An EPW weather file as an outdoor place. Format: EnergyPlus Weather File, Auxiliary Programs
+ * documentation: eight heading lines, then one line per hour with 35 fields.
+ */
+import Papa from 'papaparse';
+import type { AirflowClass } from '../physics/air';
+import type { Place } from '../physics/places';
+import { filledRemark } from './import-logger';
+import { binMonths, fillMonths, type Reading, roundMonth } from './month-bins';
+import { type FileFault, type PlaceReading, refused } from './result';
+
+const HEADING_LINES = 8;
+const LEAST_FIELDS = 22;
+// Fields of a data line, from 0.
+const MONTH = 1;
+const DAY = 2;
+const DRY_BULB_C = 6;
+const HUMIDITY_PCT = 8;
+const GLOBAL_W_M2 = 13;
+const WIND_MS = 21;
+const RAIN_MM = 33;
+/** From these values on a field counts as missing (EPW documentation). */
+const MISSING = { temperature: 99.9, humidity: 999, radiation: 9999, wind: 999, rain: 999 } as const;
+const LIGHT_FROM_W_M2 = 20;
+/** Plants stand in shade: share of the open sun that reaches the pot (from memory). */
+export const SUN_SHARE_ON_POT = 0.35;
+/** Wind among pots and walls against the open at 10 m (from memory). */
+export const WIND_SHARE_AT_POT = 0.3;
+const WINDY_FROM_MS = 1.5;
+const RAIN_DAY_FROM_MM = 1;
+
+interface MonthSums {
+  lightHours: number;
+  lightW: number;
+  rainMm: number;
+  readonly days: Map<number, number>;
+}
+
+function numberAt(cells: readonly string[], index: number): number {
+  const text = cells[index];
+  return text === undefined || text.trim() === '' ? NaN : Number(text);
+}
+
+export function placeFromEpw(text: string): PlaceReading {
+  const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), { delimiter: ',' });
+  const location = rows[0] ?? [];
+  if ((location[0] ?? '').toUpperCase() !== 'LOCATION') {
+    return refused([{ line: 1, message: 'an EPW file begins with LOCATION' }]);
+  }
+  const [latitudeDeg, longitudeDeg, altitudeM] = [Number(location[6]), Number(location[7]), Number(location[9])];
+  if (![latitudeDeg, longitudeDeg, altitudeM].every(Number.isFinite) || Math.abs(latitudeDeg) > 66) {
+    return refused([
+      { line: 1, message: 'LOCATION must give a latitude between -66 and 66, a longitude and an altitude' },
+    ]);
+  }
+
+  const faults: FileFault[] = [];
+  const readings: Reading[] = [];
+  const sums: MonthSums[] = Array.from({ length: 12 }, () => ({
+    lightHours: 0,
+    lightW: 0,
+    rainMm: 0,
+    days: new Map(),
+  }));
+  let windSum = 0;
+  let windCount = 0;
+  let lacking = 0;
+  rows.slice(HEADING_LINES).forEach((cells, i) => {
+    const line = HEADING_LINES + 1 + i;
+    const monthIndex = numberAt(cells, MONTH) - 1;
+    if (cells.length < LEAST_FIELDS)
+      faults.push({ line, message: `has ${cells.length} fields, an hour of an EPW file has 35` });
+    else if (!(monthIndex >= 0 && monthIndex < 12))
+      faults.push({ line, message: `month must be 1 to 12, is "${cells[MONTH]}"` });
+    else {
+      const temperatureC = numberAt(cells, DRY_BULB_C);
+      const humidity = numberAt(cells, HUMIDITY_PCT);
+      const radiation = numberAt(cells, GLOBAL_W_M2);
+      const wind = numberAt(cells, WIND_MS);
+      const rain = numberAt(cells, RAIN_MM);
+      const month = sums[monthIndex]!;
+      const dayOfMonth = numberAt(cells, DAY);
+      const isLight = radiation < MISSING.radiation && radiation > LIGHT_FROM_W_M2;
+      month.days.set(dayOfMonth, (month.days.get(dayOfMonth) ?? 0) + (rain >= 0 && rain < MISSING.rain ? rain : 0));
+      if (isLight) {
+        month.lightHours += 1;
+        month.lightW += radiation;
+      }
+      if (wind >= 0 && wind < MISSING.wind) {
+        windSum += wind;
+        windCount += 1;
+      }
+      if (!(temperatureC < MISSING.temperature) || !(humidity < MISSING.humidity)) lacking += 1;
+      else if (humidity < 0 || humidity > 110)
+        faults.push({ line, message: `relative humidity ${humidity} is outside 0 to 110 %` });
+      else if (temperatureC < -70) faults.push({ line, message: `temperature ${temperatureC} is below -70 °C` });
+      else readings.push({ monthIndex, isLight, temperatureC, relativeHumidityPct: Math.min(100, humidity) });
+    }
+  });
+  if (faults.length > 0) return refused(faults);
+  if (readings.length < 24)
+    return refused([{ line: 0, message: `only ${readings.length} hours can be read; a year has 8760` }]);
+
+  const { months, filled } = fillMonths(binMonths(readings));
+  const meanWindMS = windCount > 0 ? (windSum / windCount) * WIND_SHARE_AT_POT : 0;
+  const airflow: AirflowClass = meanWindMS > WINDY_FROM_MS ? 'windy' : 'sheltered outdoors';
+  const place: Place = {
+    id: 'own-place',
+    name: (location[1] ?? 'Weather file').slice(0, 80) || 'Weather file',
+    note: 'From an EPW weather file, in the shade.',
+    setting: 'outdoor',
+    latitudeDeg,
+    longitudeDeg,
+    altitudeM: Math.min(5000, Math.max(-400, altitudeM)),
+    airflow,
+    months: months.map((month, i) => {
+      const { lightHours, lightW, days } = sums[i]!;
+      const rains = [...days.values()];
+      return roundMonth({
+        ...month,
+        lightHours: days.size > 0 ? lightHours / days.size : 12,
+        lightWattsPerM2: lightHours > 0 ? (lightW / lightHours) * SUN_SHARE_ON_POT : 0,
+        rainMm: rains.reduce((sum, rain) => sum + rain, 0),
+        rainDays: rains.filter((rain) => rain >= RAIN_DAY_FROM_MM).length,
+      });
+    }),
+  };
+  const remarks = lacking > 0 ? [`${lacking} hours without temperature or humidity were left out`] : [];
+  return { status: 'ok', place, remarks: [...remarks, ...filledRemark(filled)] };
+}

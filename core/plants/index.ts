@@ -1,3 +1,0 @@
-export * from './genus';
-export * from './plant';
-export { generaCatalogue, genusById, genusIds } from './catalogue';
