@@ -5,7 +5,7 @@ import '@ui/theme/base.css';
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { Header } from '@ui/shell/header';
-import { ThemeProvider } from '@ui/theme/provider';
+import { Providers } from '@ui/shell/providers';
 
 export const metadata: Metadata = {
   title: 'Tender Cairn',
@@ -16,13 +16,13 @@ export default function RootLayout({ children }: { readonly children: ReactNode 
   return (
     <html lang="en">
       <body>
-        <ThemeProvider>
+        <Providers>
           <a className="skip-link" href="#main">
             To the content
           </a>
           <Header />
           <main id="main">{children}</main>
-        </ThemeProvider>
+        </Providers>
       </body>
     </html>
   );

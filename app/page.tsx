@@ -1,4 +1,4 @@
-import { Bench } from '@ui/bench/bench';
+import { Bench } from '@ui/features/bench/bench';
 
 export default function BenchPage() {
   return <Bench />;

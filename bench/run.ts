@@ -2,7 +2,7 @@
  * Speed, measured: npm run bench (a table) or npm run bench -- --json (one object).
  * Times are medians on the machine at hand; ratios and counts are what to compare.
  */
-import { buildColumn, constantPlace, createState, demoPlaceById, type Drinker, hourClass, makePlan, makePot, mediumById, monthDrying, type PottedSetup, regimeFigures, simulateYear, stepHour, totalWaterG, yearDrying } from '@core';
+import { buildColumn, constantPlace, createState, demoPlaces, type Drinker, hourClass, makePlan, makePot, mediumById, monthDrying, placeIn, type PottedSetup, regimeFigures, simulateYear, stepHour, totalWaterG, yearDrying } from '@core';
 import { integrate } from './ode-reference';
 
 const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
@@ -27,7 +27,7 @@ function medianMs(run: () => unknown, times: number, warmUps: number): number {
 }
 
 const column = buildColumn(setup, drinker);
-const flat = yearDrying(demoPlaceById('heated-flat'));
+const flat = yearDrying(placeIn(demoPlaces, 'heated-flat'));
 const drydownYearMs = medianMs(
   () => simulateYear(column, flat, { kind: 'every', days: 5 }, regimeFigures['wet-dry']),
   41,
@@ -57,7 +57,7 @@ const planCase = { genus: 'phalaenopsis', place: 'heated-flat' };
 let candidates = 0;
 const planMs = medianMs(
   () => {
-    candidates = makePlan(planCase).candidateCount;
+    candidates = makePlan(planCase, demoPlaces).candidateCount;
   },
   7,
   2,
@@ -76,7 +76,7 @@ const growth = shelves.map((kinds) => {
   let count = 0;
   const ms = medianMs(
     () => {
-      count = makePlan({ ...planCase, ownPots }).candidateCount;
+      count = makePlan({ ...planCase, ownPots }, demoPlaces).candidateCount;
     },
     5,
     1,

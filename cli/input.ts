@@ -2,7 +2,8 @@
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import type { z } from 'zod';
-import { FaultError, faultLine, parseWith } from '@core';
+import { checkWith, FaultError } from '@core';
+import { faultLine, faultsIn } from '@core/words';
 
 /** The call itself is wrong. */
 export class UsageError extends Error {}
@@ -25,16 +26,13 @@ export async function readJson<T>(argument: string | undefined, schema: z.ZodTyp
   } catch (error) {
     throw new UsageError(`(whole): is not JSON: ${error instanceof Error ? error.message : String(error)}`);
   }
-  const parsed = parseWith(schema, value);
-  if (parsed.status === 'faulty') throw new FaultError(parsed.faults);
-  return parsed.value;
+  const checked = checkWith(schema, value);
+  if (checked.status === 'faulty') throw new FaultError(checked.faults);
+  return checked.value;
 }
 
-/** One line per fault on standard error. */
-export function refuse(error: unknown): void {
-  if (error instanceof FaultError) {
-    for (const fault of error.faults) process.stderr.write(`${faultLine(fault)}\n`);
-    return;
-  }
-  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+/** What a refusal says on standard error: one line for each fault. */
+export function refusalText(error: unknown): string {
+  if (error instanceof FaultError) return faultsIn(error).map(faultLine).join('\n');
+  return error instanceof Error ? error.message : String(error);
 }

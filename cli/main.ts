@@ -1,7 +1,8 @@
 /** The core on the command line: JSON in, JSON out. */
 import { z } from 'zod';
-import { drydownCaseSchema, faultText, makePlan, mixCaseSchema, placeSchema, type PlanCase, planCaseSchema, readPlaceFile, realiseMix, reportMix, resolveCase, runAllPractice, sensitivityOf, setupCurve, type SetupSpec, summarizePlace, tuneCaseSchema, tuneToRoutine, turnsOf, whatIf, type WhatIf, whatIfCaseSchema } from '@core';
-import { readJson, readText, refuse, UsageError } from './input';
+import { demoPlaces, makePlan, placeSchema, type PlanCase, questionSchemas, readPlaceFile, realiseMix, reportMix, resolveCase, runAllPractice, sensitivityOf, setupCurve, type SetupSpec, summarizePlace, tuneToRoutine, turnsOf, whatIf, type WhatIf } from '@core';
+import { fileFaultLine, metricWords, wordPlan, wordReading, wordSensitivity, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import { readJson, readText, refusalText, UsageError } from './input';
 
 const usage = `usage:
   cairn plan FILE       ranked setups for a case, what was ruled out, how sure it is, what would change it
@@ -14,12 +15,16 @@ const usage = `usage:
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
 FILE may be - for standard input.`;
 
+/** Cases may name the demo's places, or bring their own. */
+const places = demoPlaces;
+const questions = questionSchemas(places);
+
 const schemas: Readonly<Record<string, z.ZodType>> = {
-  plan: planCaseSchema,
-  drydown: drydownCaseSchema,
-  whatif: whatIfCaseSchema,
-  tune: tuneCaseSchema,
-  mix: mixCaseSchema,
+  plan: questions.plan,
+  drydown: questions.drydown,
+  whatif: questions.whatIf,
+  tune: questions.tune,
+  mix: questions.mix,
   place: placeSchema,
 };
 
@@ -27,7 +32,7 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
 const LEADERS = 3;
 
 function bestSpec(planCase: PlanCase): SetupSpec {
-  const spec = makePlan(planCase).setups[0]?.spec;
+  const spec = makePlan(planCase, places).setups[0]?.spec;
   if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
   return spec;
 }
@@ -36,59 +41,69 @@ function print(value: unknown): void {
   process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
 }
 
+async function plan(argument: string | undefined): Promise<void> {
+  const planCase = await readJson(argument, questions.plan);
+  const { resolved, setups, ...rest } = wordPlan(makePlan(planCase, places), metricWords);
+  const specs = setups.map((setup) => setup.spec);
+  const sensitivity =
+    specs.length > 0 ? wordSensitivity(sensitivityOf(planCase, places, specs.slice(0, LEADERS))) : null;
+  const turns = turnsOf(planCase, places, specs).map((turn) => wordTurn(turn, metricWords));
+  print({ setups, ...rest, sensitivity, turns, case: resolved });
+}
+
+async function drydown(argument: string | undefined): Promise<void> {
+  const { setup, ...planCase } = await readJson(argument, questions.drydown);
+  const spec = setup ?? bestSpec(planCase);
+  const { monthIndex } = resolveCase(planCase, places);
+  print({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, places, spec, monthIndex) });
+}
+
+async function whatIfChanged(argument: string | undefined): Promise<void> {
+  const { setup, change, ...planCase } = await readJson(argument, questions.whatIf);
+  const spec = setup ?? bestSpec(planCase);
+  const { monthIndex } = resolveCase(planCase, places);
+  print(wordWhatIf(whatIf(planCase, places, spec, change as WhatIf, monthIndex), metricWords));
+}
+
+async function tune(argument: string | undefined): Promise<void> {
+  const { setup, ...planCase } = await readJson(argument, questions.tune);
+  print(wordTuning(tuneToRoutine(planCase, places, setup ?? bestSpec(planCase)), metricWords));
+}
+
+async function mix(argument: string | undefined): Promise<void> {
+  const { parts, depthCm, wantedL, monthsOld } = await readJson(argument, questions.mix);
+  print({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
+}
+
+async function place(argument: string | undefined): Promise<void> {
+  const text = await readText(argument);
+  const about = { name: argument ?? 'place', latitudeDeg: 45, longitudeDeg: 0 };
+  const reading = wordReading(readPlaceFile(text, about));
+  if (reading.status === 'refused') throw new UsageError(reading.faults.map(fileFaultLine).join('\n'));
+  print({ place: reading.place, remarks: reading.remarks, summary: summarizePlace(reading.place) });
+}
+
+function schema(argument: string | undefined): void {
+  const wanted = schemas[argument ?? ''];
+  if (!wanted) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
+  print(z.toJSONSchema(wanted, { io: 'input' }));
+}
+
+const commands: Readonly<Record<string, (argument: string | undefined) => Promise<void> | void>> = {
+  plan,
+  drydown,
+  whatif: whatIfChanged,
+  tune,
+  mix,
+  place,
+  practice: () => print(runAllPractice()),
+  schema,
+};
+
 async function run(command: string | undefined, argument: string | undefined): Promise<void> {
-  switch (command) {
-    case 'plan': {
-      const planCase = await readJson(argument, planCaseSchema);
-      const { setups, ruledOut, timing, resolved, candidateCount, yearsComputed } = makePlan(planCase);
-      const specs = setups.map((setup) => setup.spec);
-      const sensitivity = specs.length > 0 ? sensitivityOf(planCase, specs.slice(0, LEADERS)) : null;
-      const turns = turnsOf(planCase, specs);
-      print({ setups, ruledOut, timing, sensitivity, turns, case: resolved, candidateCount, yearsComputed });
-      return;
-    }
-    case 'drydown': {
-      const { setup, ...planCase } = await readJson(argument, drydownCaseSchema);
-      const spec = setup ?? bestSpec(planCase);
-      const monthIndex = (planCase.month ?? 4) - 1;
-      print({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, spec, monthIndex) });
-      return;
-    }
-    case 'whatif': {
-      const { setup, change, ...planCase } = await readJson(argument, whatIfCaseSchema);
-      const spec = setup ?? bestSpec(planCase);
-      print(whatIf(planCase, spec, change as WhatIf, resolveCase(planCase).monthIndex));
-      return;
-    }
-    case 'tune': {
-      const { setup, ...planCase } = await readJson(argument, tuneCaseSchema);
-      print(tuneToRoutine(planCase, setup ?? bestSpec(planCase)));
-      return;
-    }
-    case 'mix': {
-      const { parts, depthCm, wantedL, monthsOld } = await readJson(argument, mixCaseSchema);
-      print({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
-      return;
-    }
-    case 'place': {
-      const text = await readText(argument);
-      const reading = readPlaceFile(text, { name: argument ?? 'place', latitudeDeg: 45, longitudeDeg: 0 });
-      if (reading.status === 'refused') throw new UsageError(reading.faults.map(faultText).join('\n'));
-      print({ place: reading.place, remarks: reading.remarks, summary: summarizePlace(reading.place) });
-      return;
-    }
-    case 'practice':
-      print(runAllPractice());
-      return;
-    case 'schema': {
-      const schema = schemas[argument ?? ''];
-      if (!schema) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
-      print(z.toJSONSchema(schema, { io: 'input' }));
-      return;
-    }
-    default:
-      throw new UsageError(usage);
-  }
+  const answer = commands[command ?? ''];
+  if (!answer) throw new UsageError(usage);
+  await answer(argument);
 }
 
 // A reader that closes the pipe early (head) is no fault of ours.
@@ -97,7 +112,6 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 });
 
 run(process.argv[2], process.argv[3]).catch((error: unknown) => {
-  if (error instanceof UsageError) process.stderr.write(`${error.message}\n`);
-  else refuse(error);
+  process.stderr.write(`${refusalText(error)}\n`);
   process.exitCode = 2;
 });

@@ -1,4 +1,4 @@
-import { ComparePage } from '@ui/compare/compare-page';
+import { ComparePage } from '@ui/features/compare/compare-page';
 
 export default function Page() {
   return <ComparePage />;

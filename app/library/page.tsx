@@ -1,4 +1,4 @@
-import { Library } from '@ui/library/library';
+import { Library } from '@ui/features/library/library';
 
 export default function LibraryPage() {
   return <Library />;

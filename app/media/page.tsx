@@ -1,4 +1,4 @@
-import { MediaPage } from '@ui/media/media-page';
+import { MediaPage } from '@ui/features/media/media-page';
 
 export default function Page() {
   return <MediaPage />;

@@ -1,16 +1,17 @@
-import { listPlants } from '@server/collection/plants';
-import { entityManager } from '@server/db/orm';
-import { PlantList } from '@ui/plants/plant-list';
-import styles from '@ui/plants/plants.module.css';
+import { inPage } from '@server/http/in-page';
+import { firstPage } from '@server/http/page';
+import { listPlants } from '@server/plants/repository';
+import { PlantList } from '@ui/features/plants/plant-list';
+import styles from '@ui/features/plants/plants.module.css';
 
 export const dynamic = 'force-dynamic';
 
 export default async function PlantsPage() {
-  const plants = await listPlants(await entityManager());
+  const page = await inPage(({ em, scope }) => listPlants(em, scope, firstPage));
   return (
     <div className={styles.page}>
       <h1>Plants</h1>
-      <PlantList plants={plants} />
+      <PlantList firstPage={page} />
     </div>
   );
 }

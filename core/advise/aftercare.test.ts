@@ -1,5 +1,6 @@
-import { type PlanCase, planCaseSchema, resolveCase } from '../case';
+import type { PlanCase } from '../case';
 import { firstAftercare } from './aftercare';
+import { planCaseSchema, resolveCase } from '../testing';
 
 const pick = ({ plant, stance }: ReturnType<typeof resolveCase>) => ({ plant, stance });
 

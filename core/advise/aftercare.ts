@@ -1,14 +1,29 @@
-/** What follows after potting: the first weeks. Common practice, no source. */
+/** What follows after potting: the first weeks, as facts. Common practice, no source. */
 import { isFailing, type PlantInHand } from '../case';
 import type { Stance } from '../catalogue/schools';
+import { k } from './constants';
 
-export interface AftercareStep {
-  readonly code: 'water' | 'flush' | 'shade' | 'feed' | 'rest' | 'tug' | 'watch';
-  /** Days after potting, from and until. */
+/** When a step holds: days after potting, from and until. */
+interface Span {
   readonly fromDay: number;
   readonly untilDay: number;
-  readonly sentence: string;
 }
+
+export type AftercareFact = Span &
+  (
+    | {
+        readonly code: 'water';
+        readonly how: 'keep nearly dry' | 'at once' | 'at once, hates drought' | 'after the cuts have closed';
+      }
+    | {
+        readonly code: 'feed';
+        /** Whether feeding starts after a month (weak plants, mounts) or after two weeks. */
+        readonly starts: 'after a month' | 'after two weeks';
+        readonly leastPpm: number;
+        readonly mostPpm: number;
+      }
+    | { readonly code: 'flush' | 'shade' | 'rest' | 'tug' | 'watch' }
+  );
 
 export interface AftercareInput {
   readonly plant: PlantInHand;
@@ -17,8 +32,6 @@ export interface AftercareInput {
   readonly hasReservoir: boolean;
 }
 
-const fullFeedPpm = [50, 100] as const;
-
 /** Whether freshly cut roots are kept dry for some days: the school decides, or the plant. */
 function keepsDryAfterCutting(plant: PlantInHand, stance: Pick<Stance, 'after-cutting'>): boolean {
   if (stance['after-cutting'] === 'dry-spell') return true;
@@ -26,73 +39,40 @@ function keepsDryAfterCutting(plant: PlantInHand, stance: Pick<Stance, 'after-cu
   return plant.genus.regime !== 'evenly moist';
 }
 
-export function firstAftercare({ plant, stance, isMount, hasReservoir }: AftercareInput): readonly AftercareStep[] {
-  const isDormant = plant.state === 'dormant' && plant.genus.rest === 'leafless and dry';
-  const isWeak = isFailing(plant);
-  const half = plant.genus.saltTolerance === 'low' ? 0.5 : 1;
-  const steps: AftercareStep[] = [
-    isDormant
-      ? {
-          code: 'water',
-          fromDay: 0,
-          untilDay: 60,
-          sentence: 'Keep nearly dry until the new growth is tall and its roots are long: water before roots is rot.',
-        }
-      : !keepsDryAfterCutting(plant, stance)
-        ? {
-            code: 'water',
-            fromDay: 0,
-            untilDay: 1,
-            sentence:
-              plant.genus.regime === 'evenly moist' ? 'Water it in at once; it hates drought.' : 'Water it in at once.',
-          }
-        : {
-            code: 'water',
-            fromDay: 0,
-            untilDay: 4,
-            sentence:
-              'If roots were cut, leave it dry three or four days so that the cuts close; with sound roots, water now.',
-          },
-    {
-      code: 'flush',
-      fromDay: 0,
-      untilDay: 1,
-      sentence: 'Flush until the run-off is clear. Murk later means the medium is breaking down.',
-    },
-    {
-      code: 'shade',
-      fromDay: 0,
-      untilDay: 14,
-      sentence: 'Shade for one to two weeks, then gentle early sun for about a month.',
-    },
-    {
-      code: 'feed',
-      fromDay: isMount || isWeak ? 30 : 14,
-      untilDay: 120,
-      sentence: `No feed for ${isMount || isWeak ? 'a month' : 'two weeks'}, then ${fullFeedPpm[0] * half}–${fullFeedPpm[1] * half} ppm in growth. The label of your feed wins.`,
-    },
-    {
-      code: 'tug',
-      fromDay: 28,
-      untilDay: 56,
-      sentence: 'After four to eight weeks tug it gently: if it holds, it has rooted.',
-    },
-  ];
-  if (hasReservoir) {
-    steps.push({
-      code: 'watch',
-      fromDay: 0,
-      untilDay: 30,
-      sentence: 'Keep the reservoir filled low at first; new roots must find it.',
-    });
+function firstWater({ plant, stance }: AftercareInput): AftercareFact {
+  const isAsleep = plant.state === 'dormant' && plant.genus.rest === 'leafless and dry';
+  if (isAsleep) return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how: 'keep nearly dry' };
+  if (keepsDryAfterCutting(plant, stance)) {
+    return { code: 'water', fromDay: 0, untilDay: k.CUTS_CLOSE_DAYS, how: 'after the cuts have closed' };
   }
-  if (plant.genus.rest !== 'none') {
-    steps.push({
-      code: 'rest',
-      fromDay: 120,
-      untilDay: 240,
-      sentence: 'In its rest give about half the water for two to three months.',
-    });
+  const how = plant.genus.regime === 'evenly moist' ? 'at once, hates drought' : 'at once';
+  return { code: 'water', fromDay: 0, untilDay: 1, how };
+}
+
+function firstFeed({ plant, isMount }: AftercareInput): AftercareFact {
+  const isLate = isMount || isFailing(plant);
+  const strength = plant.genus.saltTolerance === 'low' ? k.HALF_STRENGTH : 1;
+  return {
+    code: 'feed',
+    fromDay: isLate ? k.FEED_LATE_DAYS : k.FEED_DAYS,
+    untilDay: k.SETTLED_IN_DAYS,
+    starts: isLate ? 'after a month' : 'after two weeks',
+    leastPpm: k.FEED_LEAST_PPM * strength,
+    mostPpm: k.FEED_MOST_PPM * strength,
+  };
+}
+
+export function firstAftercare(input: AftercareInput): readonly AftercareFact[] {
+  const steps: AftercareFact[] = [
+    firstWater(input),
+    { code: 'flush', fromDay: 0, untilDay: 1 },
+    { code: 'shade', fromDay: 0, untilDay: k.SHADE_DAYS },
+    firstFeed(input),
+    { code: 'tug', fromDay: k.TUG_FROM_DAY, untilDay: k.TUG_UNTIL_DAY },
+  ];
+  if (input.hasReservoir) steps.push({ code: 'watch', fromDay: 0, untilDay: k.LOW_RESERVOIR_DAYS });
+  if (input.plant.genus.rest !== 'none') {
+    steps.push({ code: 'rest', fromDay: k.SETTLED_IN_DAYS, untilDay: k.REST_UNTIL_DAY });
   }
   return steps;
 }

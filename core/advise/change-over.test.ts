@@ -1,7 +1,8 @@
 /** Moving from one medium to another. All: common practice, no source. */
-import { type PlanCase, planCaseSchema, resolveCase, type SetupSpec } from '../case';
+import type { PlanCase, SetupSpec } from '../case';
 import { contextOf, factsOf } from '../decide/setups';
 import { changeOver } from './change-over';
+import { planCaseSchema, resolveCase } from '../testing';
 
 const bark: SetupSpec = {
   approach: 'organic pot',

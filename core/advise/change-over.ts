@@ -4,117 +4,147 @@
  */
 import { isFailing } from '../case';
 import { mediumById } from '../catalogue/media';
-import { isWetAndClose } from '../decide/rules';
+import { isAiry, isGripping, isWetAndClose } from '../decide/rules';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
-import type { MediumFigures } from '../physics/media';
+import { heaviestPart, type MediumFamily, type MediumFigures, type PieceShape } from '../physics/media';
 
-export interface ChangeStage {
+/** What shows that the next stage may follow. */
+export type ChangeSign = 'new root tips' | 'rooted through';
+
+/** What is done in a stage; "target" is the setup chosen. */
+export type ChangeStep =
+  | 'moss in a small pot'
+  | 'plan again'
+  | 'moss in the smallest pot'
+  | 'then target'
+  | 'leave over water'
+  | 'then target, watered often'
+  | 'into target'
+  | 'wait, or moss'
+  | 'then target, old roots cut back'
+  | 'half-way target'
+  | 'half-way bark'
+  | 'next coarser grade'
+  | 'target with little moss'
+  | 'into target in one step';
+
+export interface ChangeStageFact {
   readonly when: 'now' | 'when the sign shows' | 'next repotting';
-  readonly what: string;
+  readonly step: ChangeStep;
   /** What to wait for before the following stage; null for the last. */
-  readonly sign: string | null;
+  readonly waitFor: ChangeSign | null;
 }
 
-export interface ChangeOver {
+/** What the chosen setup is called within a sentence. */
+export interface ChangeTarget {
+  readonly kind: 'pot' | 'mount';
+  readonly family: MediumFamily;
+  readonly pieceShape: PieceShape;
+  readonly smallMm: number;
+  readonly largeMm: number;
+  readonly isWithMoss: boolean;
+  readonly isOverWater: boolean;
+}
+
+/** What to do with the old medium on the roots. */
+export type ClingingFact =
+  | {
+      readonly code:
+        | 'unknown'
+        | 'ball whole'
+        | 'rinse, do not tear'
+        | 'pieces may stay'
+        | 'broken down'
+        | 'sound may stay';
+    }
+  | { readonly code: 'gripped'; readonly family: MediumFamily };
+
+export interface ChangeOverFact {
   readonly fromName: string | null;
-  readonly stages: readonly ChangeStage[];
-  /** What to do with the old medium on the roots. */
-  readonly clinging: string;
+  readonly target: ChangeTarget;
+  readonly stages: readonly ChangeStageFact[];
+  readonly clinging: ClingingFact;
 }
-
-const AIRY = 0.42;
-const TIPS = 'two or three new root tips, green or white, a finger long';
-const ROOTED = 'roots at the wall, and it holds when you tug it';
 
 function isMoss(medium: MediumFigures): boolean {
   return medium.family === 'sphagnum' || medium.family === 'live moss';
 }
 
-/** How a setup is called in a sentence: its approach and the piece size of its mix. */
-function targetText(facts: CandidateFacts): string {
-  const base = [...facts.mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
-  const size = base.pieceShape === 'strand' ? '' : ` ${Math.round(base.smallMm)}–${Math.round(base.largeMm)} mm`;
-  const family = base.family === 'conifer bark' ? 'bark' : base.family;
-  if (facts.setup.kind === 'mount') return 'the mount';
-  const hasMoss = base.family !== 'sphagnum' && facts.mainMix.some(({ medium }) => isMoss(medium));
-  return `${family}${size}${hasMoss ? ' with moss' : ''}${facts.hasReservoir ? ' over water' : ''}`;
+const holdsMoss = (facts: CandidateFacts): boolean => facts.mainMix.some(({ medium }) => isMoss(medium));
+
+function targetOf(facts: CandidateFacts): ChangeTarget {
+  const { family, pieceShape, smallMm, largeMm } = heaviestPart(facts.mainMix).medium;
+  return {
+    kind: facts.setup.kind,
+    family,
+    pieceShape,
+    smallMm,
+    largeMm,
+    isWithMoss: family !== 'sphagnum' && holdsMoss(facts),
+    isOverWater: facts.hasReservoir,
+  };
 }
 
-function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigures | null): readonly ChangeStage[] {
-  const target = targetText(facts);
+const once = (step: ChangeStep): readonly ChangeStageFact[] => [{ when: 'now', step, waitFor: null }];
+
+function inTwo(
+  first: ChangeStep,
+  waitFor: ChangeSign,
+  then: ChangeStep,
+  when: ChangeStageFact['when'] = 'when the sign shows',
+): readonly ChangeStageFact[] {
+  return [
+    { when: 'now', step: first, waitFor },
+    { when, step: then, waitFor: null },
+  ];
+}
+
+function stagesOf(
+  context: CaseContext,
+  facts: CandidateFacts,
+  from: MediumFigures | null,
+): readonly ChangeStageFact[] {
   const { plant, resolved } = context;
-  const last = (when: ChangeStage['when'], what: string): ChangeStage => ({ when, what, sign: null });
-
-  if (isFailing(plant) && facts.spec.approach === 'recovery in moss') {
-    return [
-      { when: 'now', what: 'Dead roots off, then loose moss in a small pot or cup, damp and close.', sign: TIPS },
-      last('when the sign shows', 'Into the medium it is to live in: plan it again then, with its new roots.'),
-    ];
-  }
   if (isFailing(plant)) {
-    return [
-      { when: 'now', what: 'First moss in the smallest pot that holds it, until it can root.', sign: TIPS },
-      last('when the sign shows', `Then into ${target}; the new roots never know anything else.`),
-    ];
+    return facts.spec.approach === 'recovery in moss'
+      ? inTwo('moss in a small pot', 'new root tips', 'plan again')
+      : inTwo('moss in the smallest pot', 'new root tips', 'then target');
   }
-  const comesFromReservoir =
-    resolved.current.vesselKind === 'side-hole-pot' || resolved.current.vesselKind === 'wick-pot';
+  const { vesselKind } = resolved.current;
+  const comesFromReservoir = vesselKind === 'side-hole-pot' || vesselKind === 'wick-pot';
   if (comesFromReservoir && !facts.hasReservoir && !plant.hasNewTips) {
-    return [
-      { when: 'now', what: 'Leave it over water: its roots want that constant.', sign: TIPS },
-      last('when the sign shows', `Then into ${target}, watered often until the new roots carry it.`),
-    ];
+    return inTwo('leave over water', 'new root tips', 'then target, watered often');
   }
-  if (from === null) return [last('now', `Into ${target}.`)];
+  if (from === null) return once('into target');
   if (from.organic && facts.hasReservoir && !plant.hasNewTips) {
-    return [
-      { when: 'now', what: 'Nothing yet, or moss in a small pot if its medium is spent.', sign: TIPS },
-      last('when the sign shows', `Then into ${target}, the old roots cut back to what is firm.`),
-    ];
+    return inTwo('wait, or moss', 'new root tips', 'then target, old roots cut back');
   }
-  const isGoingAiry = facts.airAfterWatering > AIRY && !facts.hasReservoir;
-  if (isWetAndClose(from) && isGoingAiry) {
-    const mossParts = facts.mainMix.some(({ medium }) => isMoss(medium));
-    return [
-      {
-        when: 'now',
-        what: mossParts
-          ? `Into ${target}: the half-way house.`
-          : 'Into small bark (3–6 or 6–12 mm) with a third chopped moss: the half-way house.',
-        sign: ROOTED,
-      },
-      last(
-        'next repotting',
-        mossParts ? 'The next coarser grade with little moss or none.' : `Into ${target}, with little moss or none.`,
-      ),
-    ];
+  if (isWetAndClose(from) && isAiry(facts) && !facts.hasReservoir) {
+    return holdsMoss(facts)
+      ? inTwo('half-way target', 'rooted through', 'next coarser grade', 'next repotting')
+      : inTwo('half-way bark', 'rooted through', 'target with little moss', 'next repotting');
   }
-  return [last('now', `Into ${target} in one step.`)];
+  return once('into target in one step');
 }
 
-function clingingText(from: MediumFigures | null, facts: CandidateFacts, context: CaseContext): string {
-  if (from === null) return 'Take off what comes willingly; what clings to live roots may stay.';
+function clingingOf(context: CaseContext, facts: CandidateFacts, from: MediumFigures | null): ClingingFact {
+  if (from === null) return { code: 'unknown' };
   if (!from.organic && !facts.isOrganic) {
-    return from.rootGrip >= 0.7
-      ? `Roots grip ${from.family}: leave every piece they hold, and move the ball whole.`
-      : 'Move the ball whole; loose pieces fall off by themselves.';
+    return isGripping(from) ? { code: 'gripped', family: from.family } : { code: 'ball whole' };
   }
-  if (from.organic && !facts.isOrganic) {
-    return 'Rinse out what is rotten; leave bits that cling rather than tear roots. A little of both does no harm.';
-  }
-  if (!from.organic && facts.isOrganic) return 'Pieces the roots hold may stay in the new mix.';
+  if (from.organic && !facts.isOrganic) return { code: 'rinse, do not tear' };
+  if (!from.organic && facts.isOrganic) return { code: 'pieces may stay' };
   const isOld = (context.resolved.current.yearsInMedium ?? 0) > from.lifeYears;
-  return isOld
-    ? 'It is broken down: rinse it out as far as it comes, since what stays in rots on.'
-    : 'Take off what comes willingly; sound pieces round sound roots may stay.';
+  return { code: isOld ? 'broken down' : 'sound may stay' };
 }
 
-export function changeOver(context: CaseContext, facts: CandidateFacts): ChangeOver {
+export function changeOver(context: CaseContext, facts: CandidateFacts): ChangeOverFact {
   const { mediumId } = context.resolved.current;
   const from = mediumId === null ? null : mediumById(mediumId);
   return {
     fromName: from?.name ?? null,
+    target: targetOf(facts),
     stages: stagesOf(context, facts, from),
-    clinging: clingingText(from, facts, context),
+    clinging: clingingOf(context, facts, from),
   };
 }

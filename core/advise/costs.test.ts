@@ -1,5 +1,5 @@
 import type { PlanCase, SetupSpec } from '../case';
-import { reviewSetup } from './plan';
+import { reviewSetup } from '../testing';
 
 const weekly: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
 const pot = (mediumId: string, rimDiameterCm: number): SetupSpec => ({

@@ -5,7 +5,8 @@
 import { realiseMix, type SetupSpec } from '../case';
 import { type CandidateFacts, type CaseContext, diagonalGain, neededWidthCm } from '../decide/setups';
 import type { YearReport } from '../physics/drydown';
-import { bagMeasures } from '../physics/media';
+import { bagMeasures, type PriceClass } from '../physics/media';
+import { k } from './constants';
 
 export interface SetupCosts {
   readonly wateringsPerYear: number;
@@ -21,17 +22,12 @@ export interface SetupCosts {
   readonly pricePerYear: number;
 }
 
-const WEEKS_PER_YEAR = 52;
-/** Minutes for one plant each time (from memory): a can over a pot, a soak for a mount, filling a reservoir. */
-const MINUTES_POT = 0.7;
-const MINUTES_MOUNT = 2.5;
-const MINUTES_RESERVOIR = 1;
-/** Price of a litre by price class, the cheapest being 1 (from memory: each class about doubles). */
-const priceOfClass: Readonly<Record<number, number>> = { 1: 1, 2: 2, 3: 4, 4: 8 };
+/** Price of a litre, the cheapest class being 1. */
+const priceOfClass = (priceClass: PriceClass): number => k.PRICE_STEP ** (priceClass - 1);
 
 function minutesEach(facts: CandidateFacts): number {
-  if (facts.setup.kind === 'mount') return MINUTES_MOUNT;
-  return facts.hasReservoir ? MINUTES_RESERVOIR : MINUTES_POT;
+  if (facts.setup.kind === 'mount') return k.MINUTES_MOUNT;
+  return facts.hasReservoir ? k.MINUTES_RESERVOIR : k.MINUTES_POT;
 }
 
 /** Years until the pot is full of growth; for a mount, until its pad is spent. */
@@ -39,9 +35,9 @@ export function yearsUntilFull(context: CaseContext, facts: CandidateFacts): num
   const { setup } = facts;
   if (setup.kind === 'mount') return facts.lifeYears;
   const widthCm = setup.pot.rimDiameterCm * diagonalGain(context.plant, setup.pot.potKindId);
-  const step = 0.25;
+  const step = k.FULL_STEP_YEARS;
   let years = step;
-  while (years < 8 && neededWidthCm(context.plant, years + step) <= widthCm) years += step;
+  while (years < k.FULL_MOST_YEARS && neededWidthCm(context.plant, years + step) <= widthCm) years += step;
   return years;
 }
 
@@ -53,7 +49,7 @@ export function costsOf(
 ): SetupCosts {
   const bags = bagsOf(facts.spec, layerLitres);
   const litres = bags.reduce((sum, bag) => sum + bag.takeL, 0);
-  const mediaPrice = bags.reduce((sum, bag) => sum + bag.takeL * (priceOfClass[bag.priceClass] ?? 1), 0);
+  const mediaPrice = bags.reduce((sum, bag) => sum + bag.takeL * priceOfClass(bag.priceClass), 0);
   const yearsToNextRepot = Math.min(
     facts.lifeYears,
     yearsUntilFull(context, facts),
@@ -61,18 +57,18 @@ export function costsOf(
   );
   return {
     wateringsPerYear: year.waterings,
-    minutesPerWeek: (year.waterings * minutesEach(facts)) / WEEKS_PER_YEAR,
+    minutesPerWeek: (year.waterings * minutesEach(facts)) / k.WEEKS_PER_YEAR,
     riskShare: year.tooDry + year.tooWet,
     yearsToNextRepot,
     litres,
     mediaPrice,
-    pricePerYear: mediaPrice / Math.max(0.5, yearsToNextRepot),
+    pricePerYear: mediaPrice / Math.max(k.LEAST_REPOT_YEARS, yearsToNextRepot),
   };
 }
 
 interface PricedBag {
   readonly takeL: number;
-  readonly priceClass: number;
+  readonly priceClass: PriceClass;
 }
 
 function bagsOf(spec: SetupSpec, layerLitres: readonly number[]): readonly PricedBag[] {

@@ -1,12 +1,14 @@
 /** What must hold of every decision, whatever the plant, place and time: random cases. */
 import fc from 'fast-check';
-import { type PlanCase, potOf, realise, resolveCase } from '../case';
+import { type PlanCase, potOf, realise } from '../case';
 import { genusIds } from '../catalogue/genera';
 import { demoPlaces } from '../catalogue/places';
-import { contextOf, factsOf, meanPieceMm } from '../decide/setups';
+import { contextOf, factsOf } from '../decide/setups';
 import { daysOf, dryingTime } from '../physics/drydown';
+import { meanPieceMm } from '../physics/media';
 import type { Place } from '../physics/places';
-import { makePlan, reviewSetup, type SetupAnswer } from './plan';
+import type { SetupAnswer } from '../words';
+import { makePlan, resolveCase, reviewSetup } from '../testing';
 
 const RUNS = { numRuns: 6, seed: 20261125 };
 

@@ -1,7 +1,8 @@
-export type { AftercareStep } from './aftercare';
-export type { ChangeOver } from './change-over';
+export type { AftercareFact } from './aftercare';
+export type { ChangeOverFact, ChangeSign, ChangeStageFact, ChangeStep, ChangeTarget, ClingingFact } from './change-over';
 export type { SetupCosts } from './costs';
-export { place, type Placement } from './placement';
-export { makePlan, type PlanAnswer, reviewSetup, type SetupAnswer, type SetupReview } from './plan';
-export { makeRecipe, type RecipeLine } from './recipe';
-export type { Timing } from './timing';
+export { type Placement, placementOf } from './placement';
+export { makePlan, type PlanFacts, type ReviewFacts, reviewSetup, type SetupFacts } from './plan';
+export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
+export { makeRecipe } from './recipe';
+export type { Timing, TimingSign } from './timing';

@@ -1,7 +1,11 @@
 /** Where in the pot the plant goes, and how deep. */
+import { roundHalf } from '../base';
 import type { PlantInHand } from '../case';
 import { type DepthRule, runsOneWay } from '../catalogue/genera';
+import type { CandidateFacts, CaseContext } from '../decide/setups';
+import { DRY_HOME_PCT } from '../physics/air';
 import type { Pot } from '../physics/pots';
+import { k } from './constants';
 
 export type Position = 'back to the wall' | 'centre' | 'on the diagonal' | 'on the mount';
 
@@ -16,16 +20,13 @@ export interface Placement {
   readonly deeperForDryAirCm: number;
 }
 
-/** Base of the growth against the surface, cm: common practice, no source. */
+/** Base of the growth against the surface, cm. */
 const baseHeightCm: Readonly<Record<DepthRule, number>> = {
-  'on the surface': 0.3,
-  'base just tucked in': -0.5,
-  'all roots covered': -1,
-  'bulb 4 cm under': -4,
+  'on the surface': k.ON_TOP_CM,
+  'base just tucked in': -k.TUCKED_IN_CM,
+  'all roots covered': -k.COVERED_CM,
+  'bulb 4 cm under': -k.BULB_UNDER_CM,
 };
-
-/** Below this humidity fussy roots go a pebble or two deeper (common practice; the figure from memory). */
-export const DRY_AIR_PCT = 45;
 
 /**
  * Oldest bulbs against the wall when growth runs one way, on the diagonal in a square pot; in the
@@ -34,8 +35,8 @@ export const DRY_AIR_PCT = 45;
 export function place(plant: PlantInHand, pot: Pot | null, meanHumidityPct: number, pieceMm: number): Placement {
   const depth = plant.genus.depth;
   const isFussyInDryAir =
-    meanHumidityPct < DRY_AIR_PCT && plant.genus.rootHardiness === 'fussy' && depth !== 'bulb 4 cm under';
-  const deeperForDryAirCm = isFussyInDryAir ? Math.round((1.5 * pieceMm) / 5) / 2 : 0;
+    meanHumidityPct < DRY_HOME_PCT && plant.genus.rootHardiness === 'fussy' && depth !== 'bulb 4 cm under';
+  const deeperForDryAirCm = isFussyInDryAir ? roundHalf((k.DEEPER_PIECES * pieceMm) / 10) : 0;
   const baseAboveSurfaceCm = baseHeightCm[depth] - deeperForDryAirCm;
   if (!pot) return { position: 'on the mount', offsetCm: 0, depth, baseAboveSurfaceCm: 0, deeperForDryAirCm: 0 };
   if (!runsOneWay(plant.habit)) {
@@ -45,9 +46,14 @@ export function place(plant: PlantInHand, pot: Pot | null, meanHumidityPct: numb
   const isSquare = pot.shape === 'square';
   return {
     position: isSquare ? 'on the diagonal' : 'back to the wall',
-    offsetCm: isSquare ? roomCm * 1.2 : roomCm,
+    offsetCm: isSquare ? roomCm * k.CORNER_GAIN : roomCm,
     depth,
     baseAboveSurfaceCm,
     deeperForDryAirCm,
   };
+}
+
+/** The placement in a setup of a case. */
+export function placementOf({ plant, climate }: CaseContext, { setup, pieceMm }: CandidateFacts): Placement {
+  return place(plant, setup.kind === 'pot' ? setup.pot : null, climate.meanHumidityPct, pieceMm);
 }

@@ -1,13 +1,11 @@
-import { type PlanCase, planCaseSchema, resolveCase, specId } from '../case';
+import { type PlanCase, specId } from '../case';
 import { generaCatalogue, genusById, genusIds } from '../catalogue/genera';
-import { demoPlaceIds } from '../catalogue/places';
 import { LEAST_SETUPS } from '../decide/choice';
 import { allRules } from '../decide/rules';
 import { misfitFactor, pieceBandMm } from '../decide/setups';
-import { setupCurve } from '../explore';
 import { daysOf } from '../physics/drydown';
-import { makePlan, type PlanAnswer, reviewSetup, type SetupAnswer } from './plan';
-import { makeRecipe } from './recipe';
+import type { PlanAnswer, SetupAnswer } from '../words';
+import { demoPlaceIds, makePlan, makeRecipe, planCaseSchema, resolveCase, reviewSetup, setupCurve } from '../testing';
 
 const weekly = { kind: 'every', days: 7 } as const;
 /** Many tests look at the same plan from several sides: it is made once. */

@@ -1,35 +1,33 @@
 /**
- * The plan: generate setups, rule out, judge, rank, and say why.
+ * The plan: generate setups, rule out, judge, rank, and give the figures that say why. Its
+ * sentences stand in words/plan.
  */
-import { type Approach, type LayerSpec, type PlanCase, realiseMix, resolveCase, type ResolvedCase, type SetupSpec } from '../case';
+import { type Approach, type LayerSpec, type PlaceBook, type PlanCase, realiseMix, resolveCase, type ResolvedCase, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
-import { type Forbidden, groupRuledOut, isHopeless, LEAST_SETUPS, pickForTheYear, pickVaried, type Pull, pullsOf, type RuledOut, screenAll, type Screened, totalPoints } from '../decide/choice';
+import { type Forbidden, groupRuledOut, isHopeless, LEAST_SETUPS, pickForTheYear, pickVaried, type Pull, pullsOf, type RuledOutFact, screenAll, type Screened, totalPoints } from '../decide/choice';
 import { allRules, forbiddingRule, type RuleFinding, runRules } from '../decide/rules';
 import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCandidates, judge, type Judgement, layerVolumesL } from '../decide/setups';
 import type { DryingTime, YearReport } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
 import type { Stability } from '../physics/pots';
-import { approachNames, metricWords, type Reason, reasonsFor, setupTitle, timingHeadline, timingSentence, vesselText, type WordUnits } from '../words';
-import { type AftercareStep, firstAftercare } from './aftercare';
-import { changeOver, type ChangeOver } from './change-over';
+import { type AftercareFact, firstAftercare } from './aftercare';
+import { changeOver, type ChangeOverFact } from './change-over';
 import { costsOf, type SetupCosts } from './costs';
-import type { Placement } from './placement';
+import { type Placement, placementOf } from './placement';
+import { type ReasonFact, reasonsFor } from './reasons';
 import { decideTiming, type Timing } from './timing';
 
-export interface LayerAnswer extends LayerSpec {
+export interface LayerMeasures extends LayerSpec {
   readonly volumeL: number;
   /** Litres to take out of each bag for this layer. */
   readonly bags: readonly BagMeasure[];
 }
 
-export interface SetupAnswer {
+export interface SetupFacts {
   readonly id: string;
   readonly approach: Approach;
-  readonly approachName: string;
-  readonly title: string;
-  readonly vesselText: string;
   readonly spec: SetupSpec;
-  readonly layers: readonly LayerAnswer[];
+  readonly layers: readonly LayerMeasures[];
   readonly placement: Placement;
   readonly daysByMonth: readonly DryingTime[];
   readonly year: YearReport;
@@ -38,19 +36,19 @@ export interface SetupAnswer {
   readonly stability: Stability | null;
   readonly score: number;
   readonly pulls: readonly Pull[];
-  readonly reasons: readonly Reason[];
+  readonly reasons: readonly ReasonFact[];
   readonly findings: readonly RuleFinding[];
-  readonly aftercare: readonly AftercareStep[];
-  readonly changeOver: ChangeOver;
+  readonly aftercare: readonly AftercareFact[];
+  readonly changeOver: ChangeOverFact;
   readonly costs: SetupCosts;
   /** Days a full reservoir lasts in the month that empties it fastest; null without one or beyond the horizon. */
   readonly reservoirDays: number | null;
 }
 
-export interface PlanAnswer {
-  readonly setups: readonly SetupAnswer[];
-  readonly ruledOut: readonly RuledOut[];
-  readonly timing: Timing & { readonly headline: string; readonly sentence: string };
+export interface PlanFacts {
+  readonly setups: readonly SetupFacts[];
+  readonly ruledOut: readonly RuledOutFact[];
+  readonly timing: Timing;
   readonly resolved: ResolvedCase;
   /** Setups generated and judged: by rules and two months' drying, the best over the whole year. */
   readonly candidateCount: number;
@@ -58,7 +56,6 @@ export interface PlanAnswer {
 }
 
 export interface PlanOptions {
-  readonly units?: WordUnits;
   /** Called as setups are judged: done, of how many. */
   readonly onProgress?: (done: number, total: number) => void;
 }
@@ -74,24 +71,22 @@ interface Judged {
   readonly score: number;
 }
 
-function judgeFully(context: CaseContext, facts: CandidateFacts, units: WordUnits): Judged {
+function judgeFully(context: CaseContext, facts: CandidateFacts): Judged {
   const judgement = judge(context, facts);
-  const findings = runRules(allRules, { context, facts, judgement }, units);
+  const findings = runRules(allRules, { context, facts, judgement });
   const pulls = pullsOf(context, facts, judgement, findings);
   return { facts, judgement, findings, pulls, score: totalPoints(pulls) };
 }
 
-/** Words and figures of one judged setup. */
-function answerOf(context: CaseContext, judged: Judged, units: WordUnits): SetupAnswer {
+/** The figures of one judged setup. */
+function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
   const { facts, judgement, findings, pulls, score } = judged;
   const { spec, setup } = facts;
   const volumes = layerVolumesL(setup);
+  const placement = placementOf(context, facts);
   return {
     id: facts.id,
     approach: spec.approach,
-    approachName: approachNames[spec.approach],
-    title: setupTitle(spec, units),
-    vesselText: vesselText(spec, units),
     spec,
     layers: spec.layers.map((layer, index) => {
       const volumeL = volumes[index] ?? 0;
@@ -101,7 +96,7 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
         bags: bagMeasures(realiseMix(layer.mix), volumeL),
       };
     }),
-    placement: facts.placement,
+    placement,
     daysByMonth: judgement.byMonth,
     year: judgement.year,
     airAfterWatering: facts.airAfterWatering,
@@ -109,7 +104,7 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
     stability: judgement.stability,
     score,
     pulls,
-    reasons: reasonsFor(context, facts, judgement, units),
+    reasons: reasonsFor({ context, facts, judgement, placement }),
     findings: findings.filter((finding) => finding.effect !== 'rule out'),
     changeOver: changeOver(context, facts),
     costs: costsOf(context, facts, judgement.year, volumes),
@@ -123,22 +118,20 @@ function answerOf(context: CaseContext, judged: Judged, units: WordUnits): Setup
   };
 }
 
-export function timingOf(resolved: ResolvedCase): PlanAnswer['timing'] {
+export function timingOf(resolved: ResolvedCase): Timing {
   const { current } = resolved;
   const medium = current.mediumId === null ? null : mediumById(current.mediumId);
-  const timing = decideTiming({
+  return decideTiming({
     genus: resolved.plant.genus,
     state: resolved.plant.state,
     yearsInMedium: current.yearsInMedium,
     mediumLifeYears: medium?.lifeYears ?? null,
     mediumIsOrganic: medium?.organic ?? false,
   });
-  return { ...timing, headline: timingHeadline(timing), sentence: timingSentence(timing) };
 }
 
-export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer {
-  const units = options.units ?? metricWords;
-  const resolved = resolveCase(input);
+export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOptions = {}): PlanFacts {
+  const resolved = resolveCase(input, places);
   const context = contextOf(resolved);
   const specs = generateCandidates(context);
   // The years take about as long as the screening: progress counts both alike.
@@ -150,7 +143,7 @@ export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer
   const judgedSetups: Judged[] = [];
   let years = 0;
   const take = ({ spec }: Screened): void => {
-    const judged = judgeFully(context, factsOf(context, spec), units);
+    const judged = judgeFully(context, factsOf(context, spec));
     const { facts, judgement } = judged;
     const rule = forbiddingRule(allRules, { context, facts, judgement });
     if (rule) ruledOut.push({ facts, judgement, rule });
@@ -165,8 +158,8 @@ export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer
 
   const ranked = judgedSetups.sort((a, b) => b.score - a.score || a.facts.id.localeCompare(b.facts.id));
   return {
-    setups: pickVaried(ranked).map((judged) => answerOf(context, judged, units)),
-    ruledOut: groupRuledOut(context, ruledOut, units),
+    setups: pickVaried(ranked).map((judged) => figuresOf(context, judged)),
+    ruledOut: groupRuledOut(context, ruledOut),
     timing: timingOf(resolved),
     resolved,
     candidateCount: specs.length,
@@ -175,15 +168,15 @@ export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanAnswer
 }
 
 /** A setup the grower has changed by hand, and the rule that forbids it, if one does. */
-export interface SetupReview extends SetupAnswer {
+export interface ReviewFacts extends SetupFacts {
   readonly ruledOutBy: RuleFinding | null;
 }
 
-export function reviewSetup(input: PlanCase, spec: SetupSpec, units: WordUnits = metricWords): SetupReview {
-  const context = contextOf(resolveCase(input));
-  const judged = judgeFully(context, factsOf(context, spec), units);
+export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): ReviewFacts {
+  const context = contextOf(resolveCase(input, places));
+  const judged = judgeFully(context, factsOf(context, spec));
   return {
-    ...answerOf(context, judged, units),
+    ...figuresOf(context, judged),
     ruledOutBy: judged.findings.find((finding) => finding.effect === 'rule out') ?? null,
   };
 }

@@ -4,7 +4,8 @@
  */
 import type { Approach, PlanCase } from '../case';
 import { mediumById } from '../catalogue/media';
-import { makePlan, type SetupAnswer } from './plan';
+import type { SetupAnswer } from '../words';
+import { makePlan } from '../testing';
 
 interface WorkedCase {
   readonly name: string;

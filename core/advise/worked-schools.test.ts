@@ -5,7 +5,8 @@
  */
 import type { Approach, PlanCase } from '../case';
 import { mediumById } from '../catalogue/media';
-import { makePlan, type PlanAnswer, type SetupAnswer } from './plan';
+import type { PlanAnswer, SetupAnswer } from '../words';
+import { makePlan } from '../testing';
 
 interface SchoolCase {
   readonly name: string;

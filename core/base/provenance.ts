@@ -1,11 +1,14 @@
 /**
- * Where a catalogue value comes from. Growers argue about numbers; a number without an origin
- * cannot be argued with, so every catalogue quantity carries one of these.
+ * Where a value comes from. Growers argue about numbers; a number without an origin cannot be argued
+ * with, so every catalogue quantity and every constant of the models carries one of these.
  */
 export type Provenance =
   | { readonly kind: 'published'; readonly source: string }
   | { readonly kind: 'common practice' }
   | { readonly kind: 'memory' };
+
+export const commonPractice: Provenance = { kind: 'common practice' };
+const fromMemory: Provenance = { kind: 'memory' };
 
 /** A value with its origin. */
 export interface Sourced<T> {
@@ -16,16 +19,16 @@ export interface Sourced<T> {
 /** The plain values of a record of sourced ones, for computing with. */
 export type Plain<R> = { readonly [K in keyof R]: R[K] extends Sourced<infer T> ? T : R[K] };
 
-export function published<T>(value: T, source: string): Sourced<T> {
+export function published<const T>(value: T, source: string): Sourced<T> {
   return { value, provenance: { kind: 'published', source } };
 }
 
 export function practice<const T>(value: T): Sourced<T> {
-  return { value, provenance: { kind: 'common practice' } };
+  return { value, provenance: commonPractice };
 }
 
 export function memory<const T>(value: T): Sourced<T> {
-  return { value, provenance: { kind: 'memory' } };
+  return { value, provenance: fromMemory };
 }
 
 function isSourced(field: unknown): field is Sourced<unknown> {

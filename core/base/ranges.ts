@@ -49,13 +49,11 @@ export const ranges = {
   warmerC: { label: 'heat wave', unit: '°C warmer', min: 0, max: 15 },
   holidayDays: { label: 'days away', unit: 'days', min: 1, max: 60 },
   dayOfYear: { label: 'first day away (day of the year)', unit: '', min: 1, max: 365 },
+  mountWidthCm: { label: 'mount width', unit: 'cm', min: 4, max: 60 },
+  containerMl: { label: 'volume of the container', unit: 'mL', min: 50, max: 20000 },
+  month: { label: 'month', unit: '', min: 1, max: 12 },
+  timesADay: { label: 'timesADay', unit: '', min: 1, max: 4 },
   volumeL: { label: 'volume', unit: 'L', min: 0.01, max: 500 },
 } as const satisfies Record<string, QuantityRange>;
 
 export type QuantityName = keyof typeof ranges;
-
-/** "root thickness must be between 0.2 and 12 mm": the one wording of a range violation. */
-export function rangeMessage(range: QuantityRange): string {
-  const unit = range.unit ? ` ${range.unit}` : '';
-  return `${range.label} must be between ${range.min} and ${range.max}${unit}`;
-}

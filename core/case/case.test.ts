@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { faultLine, parseWith } from '../base';
 import { demoPlaces } from '../catalogue/places';
+import { faultLine, parseWith } from '../words';
 import { placeSchema } from './place-schema';
-import { planCaseSchema } from './plan-case';
 import { setupSpecSchema } from './setup-schema';
+import { planCaseSchema } from '../testing';
 
 const lines = (input: unknown, schema: z.ZodType = planCaseSchema) => {
   const parsed = parseWith(schema, input);

@@ -1,10 +1,14 @@
-export { drydownCaseSchema } from './drydown-case';
 export { genusTraits, ownGenusSchema } from './genus-schema';
 export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
+export { type PlaceBook, placeIn } from './place-book';
 export { placeSchema } from './place-schema';
-export { genusIdOf, genusOf, type PlanCase, planCaseSchema, resolveCase, type ResolvedCase } from './plan-case';
+export type { PlanCase } from './plan-case';
 export { bulbStates, drinkerOf, isFailing, type PlantInHand, type PlantState, plantStates, plantWeightG, typicalRootMm } from './plant';
+export { textOf } from './quantities';
+export { questionSchemas } from './questions';
+export { genusIdOf, genusOf, resolveCase, type ResolvedCase } from './resolve';
 export { setupSpecSchema } from './setup-schema';
 export { type Approach, type LayerSpec, mainLayer, mediumOfPart, type MixPartSpec, potOf, type PotSpec, realise, realiseMix, type SetupSpec, specId } from './setup-spec';
-export { tuneCaseSchema, whatIfCaseSchema, whatIfSchema } from './what-if-case';
+export { questionVersions, readQuestion } from './versions';
+export { whatIfSchemaFor } from './what-if-case';

@@ -1,14 +1,11 @@
 /** A mix to be worked out: its parts, how deep it will lie, how much is wanted. */
 import { z } from 'zod';
 import { MAX_MIX_PARTS } from '../physics/media';
-import { quantity } from './quantities';
+import { listOf, quantity } from './quantities';
 import { mixPartSchema } from './setup-schema';
 
 export const mixCaseSchema = z.strictObject({
-  parts: z
-    .array(mixPartSchema)
-    .min(1, { error: 'parts needs at least one medium' })
-    .max(MAX_MIX_PARTS, { error: `parts must hold at most ${MAX_MIX_PARTS} media` }),
+  parts: listOf('parts', mixPartSchema, MAX_MIX_PARTS, 'media', 'medium'),
   depthCm: quantity('layerHeightCm').default(10),
   wantedL: quantity('volumeL').default(1),
   /** Months the mix has been in use; 0 = new. */

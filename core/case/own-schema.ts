@@ -1,13 +1,12 @@
 /** What growers own themselves: media they measured, pots on their shelf. */
 import { z } from 'zod';
+import { faultCode } from '../base';
 import { mediumIds } from '../catalogue/media';
 import { potKindIds } from '../catalogue/vessels';
-import { oneOf, quantity, wholeQuantity } from './quantities';
-
-const NAME_MESSAGE = 'name of the medium must be between 1 and 60 characters';
+import { oneOf, quantity, textOf, wholeQuantity } from './quantities';
 
 const ownMediumFields = z.strictObject({
-  name: z.string({ error: NAME_MESSAGE }).trim().min(1, { error: NAME_MESSAGE }).max(60, { error: NAME_MESSAGE }),
+  name: textOf('name of the medium', 1, 60),
   likeId: oneOf('likeId', mediumIds),
   smallMm: quantity('pieceMm').optional(),
   largeMm: quantity('pieceMm').optional(),
@@ -19,20 +18,20 @@ const ownMediumFields = z.strictObject({
 
 export const ownMediumSchema = ownMediumFields.superRefine((own, check) => {
   if (own.smallMm !== undefined && own.largeMm !== undefined && own.largeMm < own.smallMm) {
-    check.addIssue({ code: 'custom', path: ['largeMm'], message: 'largeMm must not be less than smallMm' });
+    check.addIssue({ code: 'custom', path: ['largeMm'], message: faultCode({ code: 'not less than', field: 'largeMm', than: 'smallMm' }) });
   }
   if ((own.airShare ?? 0) + (own.capacityShare ?? 0) >= 1) {
     check.addIssue({
       code: 'custom',
       path: ['airShare'],
-      message: 'airShare and capacityShare together must be less than 1: the pieces take room too',
+      message: faultCode({ code: 'together less than 1', fields: ['airShare', 'capacityShare'] }),
     });
   }
   if ((own.airShare === undefined) !== (own.capacityShare === undefined)) {
     check.addIssue({
       code: 'custom',
       path: ['capacityShare'],
-      message: 'airShare and capacityShare must be given together',
+      message: faultCode({ code: 'given together', fields: ['airShare', 'capacityShare'] }),
     });
   }
 });

@@ -1,11 +1,12 @@
-import { parseWith } from '../base';
 import { genusById } from '../catalogue/genera';
 import { schools } from '../catalogue/schools';
+import { parseWith } from '../words';
 import { ownGenusSchema, withOverrides } from './genus-schema';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
-import { genusIdOf, genusOf, type PlanCase, planCaseSchema, resolveCase } from './plan-case';
+import type { PlanCase } from './plan-case';
+import { genusIdOf, genusOf } from './resolve';
 import { setupSpecSchema } from './setup-schema';
-import { whatIfCaseSchema } from './what-if-case';
+import { planCaseSchema, resolveCase, whatIfCaseSchema } from '../testing';
 
 const faultsOf = (schema: Parameters<typeof parseWith>[0], input: unknown) => {
   const parsed = parseWith(schema, input);

@@ -1,7 +1,9 @@
 /** The shape of a place as it is read from a file, a form or a request. */
 import { z } from 'zod';
+import { faultCode } from '../base';
 import { airflowClasses } from '../physics/air';
 import type { Place } from '../physics/places';
+import type { PlaceBook } from './place-book';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
 const halfDaySchema = z.strictObject({
@@ -20,12 +22,23 @@ export const monthAirSchema = z.strictObject({
 
 export const placeSchema = z.strictObject({
   id: z.string().max(80).default('own-place'),
-  name: z.string().min(1, { error: 'name of the place must not be empty' }).max(80),
+  name: z
+    .string()
+    .min(1, { error: faultCode({ code: 'not empty', field: 'name of the place' }) })
+    .max(80),
   note: z.string().max(400).default(''),
-  setting: z.enum(['indoor', 'outdoor'], { error: 'setting must be indoor or outdoor' }),
+  setting: oneOf('setting', ['indoor', 'outdoor']),
   latitudeDeg: quantity('latitudeDeg'),
   longitudeDeg: quantity('longitudeDeg').default(0),
   altitudeM: quantity('altitudeM').default(0),
   airflow: oneOf('airflow', airflowClasses) as z.ZodType<Place['airflow']>,
-  months: z.array(monthAirSchema).length(12, { error: 'months must hold exactly 12 entries, January to December' }),
+  months: z.array(monthAirSchema).length(12, { error: faultCode({ code: 'twelve months' }) }),
 });
+
+/** A place of the book by its id, or a whole one. */
+export function placeOrIdSchemaFor(places: PlaceBook) {
+  const ids = places.map((place) => place.id);
+  return z.union([oneOf('place', ids), placeSchema], {
+    error: faultCode({ code: 'name or whole', field: 'place', names: ids, whole: 'place' }),
+  });
+}

@@ -1,23 +1,51 @@
-/** Zod numbers that refuse a value outside its range with the one wording of `ranges`. */
+/** Zod pieces that refuse what lies outside the one table of ranges, with a coded fault. */
 import { z } from 'zod';
-import { type QuantityName, rangeMessage, ranges } from '../base';
+import { faultCode, type QuantityName, ranges } from '../base';
 
 export function quantity(name: QuantityName) {
-  const range = ranges[name];
-  const message = rangeMessage(range);
-  return z
-    .number({ error: message })
-    .min(range.min, { error: message })
-    .max(range.max, { error: message })
-    .meta({ title: range.label, unit: range.unit });
+  const { min, max, label, unit } = ranges[name];
+  const error = faultCode({ code: 'range', quantity: name });
+  return z.number({ error }).min(min, { error }).max(max, { error }).meta({ title: label, unit });
 }
 
 export function wholeQuantity(name: QuantityName) {
-  return quantity(name).int({ error: `${ranges[name].label} must be a whole number` });
+  return quantity(name).int({ error: faultCode({ code: 'whole number', quantity: name }) });
 }
 
-/** One of a list of names; the message lists them. */
-export function oneOf(label: string, names: readonly string[]) {
-  const list = names.length > 24 ? `${names.slice(0, 24).join(', ')} and ${names.length - 24} more` : names.join(', ');
-  return z.enum(names as [string, ...string[]], { error: `${label} must be one of: ${list}` });
+/** A whole number of the table of ranges; anything else is answered with the range. */
+export function whole(name: QuantityName) {
+  const { min, max } = ranges[name];
+  const error = faultCode({ code: 'range', quantity: name });
+  return z.int({ error }).min(min, { error }).max(max, { error });
+}
+
+/** One of a list of names. */
+export function oneOf<const T extends readonly [string, ...string[]]>(field: string, names: T): z.ZodEnum<{ [K in T[number]]: K }>;
+export function oneOf(field: string, names: readonly string[]): z.ZodEnum<Record<string, string>>;
+export function oneOf(field: string, names: readonly string[]) {
+  return z.enum(names as [string, ...string[]], { error: faultCode({ code: 'one of', field, names }) });
+}
+
+export function yesOrNo(field: string) {
+  return z.boolean({ error: faultCode({ code: 'yes or no', field }) });
+}
+
+/** Text of a wanted length, spaces at its ends taken off. */
+export function textOf(field: string, min: number, max: number) {
+  const error = faultCode({ code: 'text length', field, min, max });
+  const text = z.string({ error }).trim().max(max, { error });
+  return min > 0 ? text.min(min, { error }) : text;
+}
+
+/** A list of one to so many. */
+export function listOf<T extends z.ZodType>(field: string, item: T, most: number, what: string, one = what) {
+  return z
+    .array(item)
+    .min(1, { error: faultCode({ code: 'at least one', field, what: one }) })
+    .max(most, { error: faultCode({ code: 'at most', field, most, what }) });
+}
+
+/** A list of none to so many. */
+export function upTo<T extends z.ZodType>(field: string, item: T, most: number, what: string) {
+  return z.array(item).max(most, { error: faultCode({ code: 'at most', field, most, what }) });
 }

@@ -1,10 +1,11 @@
 /** The shape of a setup (layers, vessel) as it is read from a file, a form or a request. */
 import { z } from 'zod';
+import { faultCode, round1 } from '../base';
 import { mediumIds } from '../catalogue/media';
 import { makePot, mountKindIds, potKindIds } from '../catalogue/vessels';
 import { MAX_MIX_PARTS } from '../physics/media';
 import { ownMediumSchema } from './own-schema';
-import { oneOf, quantity, wholeQuantity } from './quantities';
+import { listOf, oneOf, quantity, wholeQuantity } from './quantities';
 import { approaches } from './setup-spec';
 
 export const mixPartSchema = z.strictObject({
@@ -13,12 +14,14 @@ export const mixPartSchema = z.strictObject({
   own: ownMediumSchema.optional(),
 });
 
+/** A pot is filled in so many layers at most. */
+const MOST_LAYERS = 5;
+/** What a ruler at the bench may be off by, cm. */
+const RULER_SLACK_CM = 0.05;
+
 const layerSchema = z.strictObject({
-  role: z.enum(['crocking', 'main', 'top dressing'], { error: 'role must be crocking, main or top dressing' }),
-  mix: z
-    .array(mixPartSchema)
-    .min(1, { error: 'mix needs at least one part' })
-    .max(MAX_MIX_PARTS, { error: `mix must have at most ${MAX_MIX_PARTS} parts` }),
+  role: oneOf('role', ['crocking', 'main', 'top dressing']),
+  mix: listOf('mix', mixPartSchema, MAX_MIX_PARTS, 'parts', 'part'),
   heightCm: quantity('layerHeightCm'),
 });
 
@@ -34,40 +37,30 @@ const vesselSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('mount'),
     mountKindId: oneOf('mountKindId', mountKindIds),
-    widthCm: z
-      .number()
-      .min(4, { error: 'mount width must be between 4 and 60 cm' })
-      .max(60, { error: 'mount width must be between 4 and 60 cm' }),
-    padThicknessCm: z
-      .number()
-      .min(0, { error: 'pad thickness must be between 0 and 6 cm' })
-      .max(6, { error: 'pad thickness must be between 0 and 6 cm' }),
+    widthCm: quantity('mountWidthCm'),
+    padThicknessCm: quantity('padThicknessCm'),
   }),
 ]);
 
 export const setupSpecSchema = z
   .strictObject({
-    approach: z.enum(approaches, { error: `approach must be one of: ${approaches.join(', ')}` }),
+    approach: oneOf('approach', approaches),
     vessel: vesselSchema,
-    layers: z.array(layerSchema).min(1, { error: 'layers needs at least one layer' }).max(5),
+    layers: listOf('layers', layerSchema, MOST_LAYERS, 'layers', 'layer'),
     monthsOld: quantity('monthsOld').optional(),
   })
   .superRefine((spec, check) => {
     if (spec.layers.filter((layer) => layer.role === 'main').length !== 1) {
-      check.addIssue({ code: 'custom', path: ['layers'], message: 'layers must hold exactly one main layer' });
+      check.addIssue({ code: 'custom', path: ['layers'], message: faultCode({ code: 'one main layer' }) });
     }
     if (spec.vessel.kind !== 'pot') return;
     const { heightCm } = makePot(spec.vessel.potKindId, spec.vessel.rimDiameterCm, spec.vessel);
     const filledCm = spec.layers.reduce((sum, layer) => sum + layer.heightCm, 0);
-    if (filledCm > heightCm + 0.05) {
+    if (filledCm > heightCm + RULER_SLACK_CM) {
       check.addIssue({
         code: 'custom',
         path: ['layers'],
-        message: `layers are ${round1(filledCm)} cm high together, but the pot is only ${round1(heightCm)} cm deep`,
+        message: faultCode({ code: 'layers too high', filledCm: round1(filledCm), potHeightCm: round1(heightCm) }),
       });
     }
   });
-
-function round1(value: number): number {
-  return Math.round(value * 10) / 10;
-}

@@ -62,7 +62,7 @@ export interface SetupSpec {
 
 /** The figures of one part: the grower's own measurements where there are any. */
 export function mediumOfPart(part: Pick<MixPartSpec, 'mediumId' | 'own'>): MediumFigures {
-  return part.own ? ownMediumFigures({ ...part.own, likeId: part.mediumId }) : mediumById(part.mediumId);
+  return part.own ? ownMediumFigures(part.own, mediumById(part.mediumId)) : mediumById(part.mediumId);
 }
 
 /** Thousands of candidates share a few mixes: each is looked up once. */

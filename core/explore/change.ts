@@ -2,11 +2,14 @@
  * One or several changes tried on a setup and its case: another place, another routine, another
  * grade. The setup and the case go in, the changed ones come out; nothing is judged here.
  */
+import { round1 } from '../base';
 import { type Approach, type LayerSpec, type MixPartSpec, type PlanCase, potOf, type PotSpec, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
 import { fillPot, topDressings } from '../decide/setups';
 import type { Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
+import { isOpenWork } from '../physics/pots';
+import { k } from './constants';
 
 export const tops = ['bare', 'pebbles', 'lava', 'moss'] as const;
 export type Top = (typeof tops)[number];
@@ -40,7 +43,6 @@ export interface Changed {
 }
 
 const CHOPPED_MOSS = 'sphagnum-chopped';
-const LEAST_LAYER_CM = 0.5;
 
 function isMoss(part: MixPartSpec): boolean {
   const { family } = mediumById(part.mediumId);
@@ -83,10 +85,6 @@ function topOf(layers: readonly LayerSpec[]): LayerSpec | null {
   return layers.find((layer) => layer.role === 'top dressing') ?? null;
 }
 
-function round1(value: number): number {
-  return Math.round(value * 10) / 10;
-}
-
 /** The layers refilled for another pot or top: crocking keeps its share of the depth, the main layer its mix. */
 function refilled(spec: SetupSpec, vessel: PotSpec, top: Top | undefined): readonly LayerSpec[] {
   const filledCm = spec.layers.reduce((sum, layer) => sum + layer.heightCm, 0);
@@ -106,18 +104,18 @@ function withHeights(layers: readonly LayerSpec[], change: WhatIf, potHeightCm: 
     const old = next.find((layer) => layer.role === 'crocking')?.heightCm ?? 0;
     const wanted = round1(Math.max(0, change.crockingHeightCm));
     const main = next.find((layer) => layer.role === 'main')!;
-    const mainCm = round1(Math.max(LEAST_LAYER_CM, main.heightCm + old - wanted));
+    const mainCm = round1(Math.max(k.LEAST_LAYER_CM, main.heightCm + old - wanted));
     const others = next.filter((layer) => layer.role !== 'crocking');
     const resized = mapMain(others, (layer) => ({ ...layer, heightCm: mainCm }));
     next =
-      wanted < LEAST_LAYER_CM
+      wanted < k.LEAST_LAYER_CM
         ? resized
         : [{ role: 'crocking', mix: [{ mediumId: 'pebbles-16-32', parts: 1 }], heightCm: wanted }, ...resized];
   }
   if (change.mainHeightCm !== undefined) {
     const othersCm = next.reduce((sum, layer) => sum + (layer.role === 'main' ? 0 : layer.heightCm), 0);
-    const most = potHeightCm - 0.2 - othersCm;
-    const heightCm = round1(Math.min(most, Math.max(LEAST_LAYER_CM, change.mainHeightCm)));
+    const most = potHeightCm - k.RIM_FREE_CM - othersCm;
+    const heightCm = round1(Math.min(most, Math.max(k.LEAST_LAYER_CM, change.mainHeightCm)));
     next = mapMain(next, (layer) => ({ ...layer, heightCm }));
   }
   return next;
@@ -132,7 +130,7 @@ export function changedSpec(spec: SetupSpec, change: WhatIf): SetupSpec {
     return {
       ...aged,
       vessel,
-      layers: aged.layers.map((layer) => ({ ...layer, heightCm: Math.max(0.2, change.padThicknessCm!) })),
+      layers: aged.layers.map((layer) => ({ ...layer, heightCm: Math.max(k.LEAST_PAD_CM, change.padThicknessCm!) })),
     };
   }
   const { vessel } = aged;
@@ -166,15 +164,12 @@ function approachOf(now: Approach, vessel: PotSpec, layers: readonly LayerSpec[]
   const pot = potOf(vessel);
   if (pot.reservoir.kind === 'side holes') return 'side-hole reservoir';
   if (pot.reservoir.kind === 'wicks') return 'wick reservoir';
-  if (pot.openShare >= BASKET_OPEN_SHARE) return 'basket';
+  if (isOpenWork(pot)) return 'basket';
   const { family, organic } = mediumById(baseOf(layers.find((layer) => layer.role === 'main')!.mix).mediumId);
   if (family === 'soil-like mix') return 'soil-like mix';
   if (family === 'sphagnum') return now === 'recovery in moss' ? now : 'moss pot';
   return organic ? 'organic pot' : 'moist inorganic';
 }
-
-/** Nets and slats leave this share of the side open or more. */
-const BASKET_OPEN_SHARE = 0.3;
 
 /** Case and setup with the changes made. */
 export function applyWhatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf): Changed {

@@ -1,5 +1,6 @@
 import type { PlanCase, SetupSpec } from '../case';
-import { cornersAt, setupCurve } from './curve';
+import { cornersAt } from './curve';
+import { setupCurve } from '../testing';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'heated-flat' };
 const spec: SetupSpec = {

@@ -3,16 +3,32 @@
  * anew: what swings its comfort most matters most, and all swings together say how wide the answer is.
  */
 import { reviewSetup } from '../advise';
-import { mediumOfPart, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { ranges } from '../base';
+import { mediumOfPart, type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { airflowClasses } from '../physics/air';
 import type { Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
-import { metricWords, number, percent, type WordUnits } from '../words';
+import { k } from './constants';
 
-export interface Swing {
-  readonly input: string;
-  /** How far it was moved, in words. */
-  readonly moved: string;
+export type SwingInput =
+  | 'root thickness'
+  | 'root ball'
+  | 'leaf area'
+  | 'humidity'
+  | 'air movement'
+  | 'water the medium holds'
+  | 'days between waterings';
+
+/** How far an input was moved either way. */
+export type MovedBy =
+  | { readonly by: 'share'; readonly share: number }
+  | { readonly by: 'points'; readonly points: number }
+  | { readonly by: 'class' }
+  | { readonly by: 'third'; readonly isAssumed: boolean };
+
+export interface SwingFact {
+  readonly input: SwingInput;
+  readonly moved: MovedBy;
   /** Share of the year in comfort with the input moved down and up, 0..1. */
   readonly lowComfort: number;
   readonly highComfort: number;
@@ -20,7 +36,7 @@ export interface Swing {
   readonly changesOrder: boolean;
 }
 
-export interface Sensitivity {
+export interface SensitivityFacts {
   readonly comfort: number;
   /** Likely range of the comfort: root of the sum of squares of half the swings, 0..1. */
   readonly plusMinus: number;
@@ -28,13 +44,12 @@ export interface Sensitivity {
   /** What was not told and had to be assumed. */
   readonly assumed: readonly string[];
   /** Largest swing first. */
-  readonly swings: readonly Swing[];
-  readonly sentence: string;
+  readonly swings: readonly SwingFact[];
 }
 
 interface Variation {
-  readonly input: string;
-  readonly moved: string;
+  readonly input: SwingInput;
+  readonly moved: MovedBy;
   /** The case (and setup) moved down and up. */
   readonly ends: readonly [Moved, Moved];
 }
@@ -44,13 +59,8 @@ interface Moved {
   readonly change?: (spec: SetupSpec) => SetupSpec;
 }
 
-const FIRM_BELOW = 0.05;
-const FAIR_BELOW = 0.15;
-/** Catalogue figures of media are from memory: their capacity may be off by this share. */
-const CAPACITY_OFF = 0.15;
-
 function withHumidity(place: Place, points: number): Place {
-  const moved = (pct: number) => Math.min(99, Math.max(5, pct + points));
+  const moved = (pct: number) => Math.min(k.MOST_HUMIDITY_PCT, Math.max(k.LEAST_HUMIDITY_PCT, pct + points));
   return {
     ...place,
     months: place.months.map((month) => ({
@@ -68,7 +78,7 @@ function withAirflowStep(place: Place, step: number): Place {
 
 function withGap(routine: Routine, factor: number): Routine | null {
   if (routine.kind !== 'every') return null;
-  const days = Math.min(30, Math.max(1, Math.round(routine.days * factor)));
+  const days = Math.min(ranges.everyDays.max, Math.max(ranges.everyDays.min, Math.round(routine.days * factor)));
   return days === routine.days
     ? { kind: 'every', days: Math.max(1, routine.days + (factor > 1 ? 1 : -1)) }
     : { kind: 'every', days };
@@ -86,7 +96,7 @@ function withCapacity(spec: SetupSpec, factor: number): SetupSpec {
             mix: layer.mix.map((part) => {
               const medium = mediumOfPart(part);
               const capacityShare = medium.capacityAt10cm * factor;
-              const airShare = Math.max(0.02, medium.airAt10cm + medium.capacityAt10cm - capacityShare);
+              const airShare = Math.max(k.LEAST_AIR, medium.airAt10cm + medium.capacityAt10cm - capacityShare);
               return {
                 ...part,
                 own: {
@@ -104,62 +114,63 @@ function withCapacity(spec: SetupSpec, factor: number): SetupSpec {
   };
 }
 
-function variationsOf(planCase: PlanCase): readonly Variation[] {
-  const { plant, place, routine, assumed } = resolveCase(planCase);
-  const isAssumed = (name: string) => assumed.includes(name);
-  const scaled = (
-    input: string,
-    key: 'rootDiameterMm' | 'rootBallDiameterCm' | 'leafAreaCm2',
-    value: number,
-    share: number,
-    least: number,
-    most: number,
-  ): Variation => {
-    const end = (factor: number): Moved => ({
-      planCase: { ...planCase, [key]: Math.min(most, Math.max(least, value * factor)) },
-    });
-    return { input, moved: `± ${percent(share)}`, ends: [end(1 - share), end(1 + share)] };
-  };
+type ScaledKey = 'rootDiameterMm' | 'rootBallDiameterCm' | 'leafAreaCm2';
+
+/** How far a measure may be off, measured or only assumed, as a share. */
+const scaledInputs: readonly {
+  readonly input: SwingInput;
+  readonly key: ScaledKey;
+  readonly measuredOff: number;
+  readonly assumedOff: number;
+}[] = [
+  { input: 'root thickness', key: 'rootDiameterMm', measuredOff: k.ROOT_OFF, assumedOff: k.ROOT_ASSUMED_OFF },
+  { input: 'root ball', key: 'rootBallDiameterCm', measuredOff: k.BALL_OFF, assumedOff: k.BALL_ASSUMED_OFF },
+  { input: 'leaf area', key: 'leafAreaCm2', measuredOff: k.LEAF_OFF, assumedOff: k.LEAF_ASSUMED_OFF },
+];
+
+function variationsOf(planCase: PlanCase, places: PlaceBook): readonly Variation[] {
+  const { plant, place, routine, assumed } = resolveCase(planCase, places);
   const placed = (moved: Place): Moved => ({
     planCase: { ...planCase, place: moved as PlanCase['place'], heatWave: undefined },
   });
-  const variations: Variation[] = [
-    scaled('root thickness', 'rootDiameterMm', plant.rootDiameterMm, isAssumed('rootDiameterMm') ? 0.3 : 0.1, 0.2, 12),
-    scaled(
-      'root ball',
-      'rootBallDiameterCm',
-      plant.rootBallDiameterCm,
-      isAssumed('rootBallDiameterCm') ? 0.25 : 0.1,
-      1,
-      40,
-    ),
-    scaled('leaf area', 'leafAreaCm2', plant.leafAreaCm2, isAssumed('leafAreaCm2') ? 0.4 : 0.15, 5, 20000),
+  const variations: Variation[] = scaledInputs.map(({ input, key, measuredOff, assumedOff }) => {
+    const share = assumed.includes(key) ? assumedOff : measuredOff;
+    const { min, max } = ranges[key];
+    const end = (factor: number): Moved => ({
+      planCase: { ...planCase, [key]: Math.min(max, Math.max(min, plant[key] * factor)) },
+    });
+    return { input, moved: { by: 'share', share }, ends: [end(1 - share), end(1 + share)] };
+  });
+  variations.push(
     {
       input: 'humidity',
-      moved: '± 10 points',
-      ends: [placed(withHumidity(place, -10)), placed(withHumidity(place, 10))],
+      moved: { by: 'points', points: k.HUMIDITY_OFF_POINTS },
+      ends: [
+        placed(withHumidity(place, -k.HUMIDITY_OFF_POINTS)),
+        placed(withHumidity(place, k.HUMIDITY_OFF_POINTS)),
+      ],
     },
     {
       input: 'air movement',
-      moved: 'one class either way',
+      moved: { by: 'class' },
       ends: [placed(withAirflowStep(place, 1)), placed(withAirflowStep(place, -1))],
     },
     {
       input: 'water the medium holds',
-      moved: `± ${percent(CAPACITY_OFF)}`,
+      moved: { by: 'share', share: k.CAPACITY_OFF },
       ends: [
-        { planCase, change: (spec) => withCapacity(spec, 1 - CAPACITY_OFF) },
-        { planCase, change: (spec) => withCapacity(spec, 1 + CAPACITY_OFF) },
+        { planCase, change: (spec) => withCapacity(spec, 1 - k.CAPACITY_OFF) },
+        { planCase, change: (spec) => withCapacity(spec, 1 + k.CAPACITY_OFF) },
       ],
     },
-  ];
-  const longer = withGap(routine, 1.35);
-  const shorter = withGap(routine, 0.65);
+  );
+  const longer = withGap(routine, 1 + k.GAP_OFF);
+  const shorter = withGap(routine, 1 - k.GAP_OFF);
   if (longer && shorter) {
     const watered = (next: Routine): Moved => ({ planCase: { ...planCase, routine: next as PlanCase['routine'] } });
     variations.push({
       input: 'days between waterings',
-      moved: isAssumed('routine') ? 'a third either way (assumed)' : 'a third either way',
+      moved: { by: 'third', isAssumed: assumed.includes('routine') },
       ends: [watered(longer), watered(shorter)],
     });
   }
@@ -169,19 +180,19 @@ function variationsOf(planCase: PlanCase): readonly Variation[] {
 /** specs: the leading setups, best first; two or three are enough to see whether the order holds. */
 export function sensitivityOf(
   planCase: PlanCase,
+  places: PlaceBook,
   specs: readonly SetupSpec[],
   onProgress: (done: number, total: number) => void = () => undefined,
-  units: WordUnits = metricWords,
-): Sensitivity {
+): SensitivityFacts {
   const [leader, ...rivals] = specs;
   if (!leader) throw new RangeError('specs: at least one setup is needed');
-  const base = reviewSetup(planCase, leader, units);
-  const variations = variationsOf(planCase);
-  const swings = variations.map(({ input, moved, ends }, index): Swing => {
+  const base = reviewSetup(planCase, places, leader);
+  const variations = variationsOf(planCase, places);
+  const swings = variations.map(({ input, moved, ends }, index): SwingFact => {
     const judged = ends.map(({ planCase: varied, change }) => {
-      const own = reviewSetup(varied, change ? change(leader) : leader, units);
+      const own = reviewSetup(varied, places, change ? change(leader) : leader);
       const overtaken = rivals.some((rival) => {
-        const other = reviewSetup(varied, change ? change(rival) : rival, units);
+        const other = reviewSetup(varied, places, change ? change(rival) : rival);
         return other.ruledOutBy === null && (own.ruledOutBy !== null || other.score > own.score);
       });
       return { comfort: own.year.comfortable, overtaken };
@@ -195,21 +206,10 @@ export function sensitivityOf(
       changesOrder: judged.some((end) => end.overtaken),
     };
   });
-  const size = (swing: Swing) => Math.abs(swing.highComfort - swing.lowComfort);
+  const size = (swing: SwingFact) => Math.abs(swing.highComfort - swing.lowComfort);
   swings.sort((a, b) => size(b) - size(a));
   const plusMinus = Math.sqrt(swings.reduce((sum, swing) => sum + (size(swing) / 2) ** 2, 0));
-  const confidence = plusMinus < FIRM_BELOW ? 'firm' : plusMinus < FAIR_BELOW ? 'fair' : 'wide';
-  const { assumed } = resolveCase(planCase);
-  const first = swings[0]!;
-  return {
-    comfort: base.year.comfortable,
-    plusMinus,
-    confidence,
-    assumed,
-    swings,
-    sentence:
-      size(first) < 0.01
-        ? `Nothing you could be wrong about moves it: ${percent(base.year.comfortable)} comfort holds.`
-        : `${percent(base.year.comfortable)} of the year in comfort, give or take ${number(plusMinus * 100, 0)} points; ${first.input} matters most.`,
-  };
+  const confidence = plusMinus < k.FIRM_BELOW ? 'firm' : plusMinus < k.FAIR_BELOW ? 'fair' : 'wide';
+  const { assumed } = resolveCase(planCase, places);
+  return { comfort: base.year.comfortable, plusMinus, confidence, assumed, swings };
 }

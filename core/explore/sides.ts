@@ -1,36 +1,35 @@
 /** What each side of a question would do here, and what that costs. */
-import { makePlan, type SetupAnswer, type SetupCosts } from '../advise';
-import type { PlanCase } from '../case';
+import { makePlan, type SetupCosts, type SetupFacts } from '../advise';
+import type { PlaceBook, PlanCase } from '../case';
 import { schoolById, type SchoolId } from '../catalogue/schools';
-import { metricWords, type WordUnits } from '../words';
 
-export interface SideAnswer {
+export interface SideFact {
   readonly sideId: string;
   readonly name: string;
   readonly argument: string;
   readonly isHouse: boolean;
   /** The setup this side would take; null when it leaves none. */
-  readonly setup: SetupAnswer | null;
+  readonly setup: SetupFacts | null;
   readonly costs: SetupCosts | null;
 }
 
-export interface SchoolComparison {
+export interface SidesFacts {
   readonly schoolId: SchoolId;
   readonly question: string;
   readonly houseReason: string;
-  readonly sides: readonly SideAnswer[];
+  readonly sides: readonly SideFact[];
 }
 
 export function compareSides(
   planCase: PlanCase,
+  places: PlaceBook,
   schoolId: SchoolId,
   onProgress: (done: number, total: number) => void = () => undefined,
-  units: WordUnits = metricWords,
-): SchoolComparison {
+): SidesFacts {
   const school = schoolById(schoolId);
-  const sides = school.sides.map((side, index): SideAnswer => {
+  const sides = school.sides.map((side, index): SideFact => {
     const sided: PlanCase = { ...planCase, schools: { ...planCase.schools, [schoolId]: side.id } };
-    const setup = makePlan(sided, { units }).setups[0] ?? null;
+    const setup = makePlan(sided, places).setups[0] ?? null;
     onProgress(index + 1, school.sides.length);
     return {
       sideId: side.id,

@@ -7,16 +7,14 @@
 import { hydraulicsOfLayer, layerBounds, type PottedSetup } from '../physics/drydown';
 import type { Hydraulics } from '../physics/media';
 import { volumeBetweenL } from '../physics/pots';
-
-/** Passages between the pieces count as full while more than this share of them holds water (from memory). */
-export const FULL_ABOVE = 0.8;
+import { k } from './constants';
 
 /**
  * Height above the drained base up to which the passages stay full, cm, at most `mostCm`: where the
  * Brooks-Corey share (h_e/h)^λ falls to FULL_ABOVE.
  */
 export function wetFootHeightCm(medium: Hydraulics, mostCm: number): number {
-  return Math.min(mostCm, medium.airEntryHeadCm * FULL_ABOVE ** (-1 / medium.poreIndex));
+  return Math.min(mostCm, medium.airEntryHeadCm * k.FULL_ABOVE ** (-1 / medium.poreIndex));
 }
 
 export interface WetFoot {

@@ -1,12 +1,7 @@
-import { makePlan, reviewSetup } from '../advise';
 import { FaultError } from '../base';
 import { type PlanCase, type SetupSpec, specId } from '../case';
 import { daysOf } from '../physics/drydown';
-import { whatIf } from './compare';
-import { sensitivityOf } from './sensitivity';
-import { compareSides } from './sides';
-import { tuneToRoutine } from './tune';
-import { turnsOf } from './turns';
+import { compareSides, makePlan, reviewSetup, sensitivityOf, tuneToRoutine, turnsOf, whatIf } from '../testing';
 
 const weekly: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
 const barkPot: SetupSpec = {

@@ -1,7 +1,8 @@
 /** Finds the columns of a table by their headings, whatever their order, and the unit they are in. */
 import { fahrenheitToCelsius } from '../base';
 
-export type ColumnKind = 'time' | 'temperature' | 'humidity';
+const columnKinds = ['time', 'temperature', 'humidity'] as const;
+export type ColumnKind = (typeof columnKinds)[number];
 
 export interface FoundColumns {
   readonly time: number;
@@ -18,7 +19,7 @@ const patterns: Readonly<Record<ColumnKind, RegExp>> = {
 
 export type ColumnSearch =
   | { readonly status: 'found'; readonly columns: FoundColumns }
-  | { readonly status: 'missing'; readonly message: string };
+  | { readonly status: 'missing'; readonly lacking: readonly ColumnKind[] };
 
 export function isHeading(cells: readonly string[]): boolean {
   return cells.some((cell) => patterns.time.test(cell)) && cells.some((cell) => patterns.temperature.test(cell));
@@ -30,15 +31,14 @@ export function findColumns(cells: readonly string[]): ColumnSearch {
     (cell, i) => i !== time && patterns.temperature.test(cell) && !/dew|tau/i.test(cell),
   );
   const humidity = cells.findIndex((cell, i) => i !== time && i !== temperature && patterns.humidity.test(cell));
-  const lacking = [time < 0 && 'a time', temperature < 0 && 'a temperature', humidity < 0 && 'a humidity'].filter(
-    Boolean,
-  );
+  const found = { time, temperature, humidity };
+  const lacking = columnKinds.filter((kind) => found[kind] < 0);
   if (lacking.length > 0) {
-    return { status: 'missing', message: `no column for ${lacking.join(', ')}; the headings are: ${cells.join(', ')}` };
+    return { status: 'missing', lacking };
   }
   return {
     status: 'found',
-    columns: { time, temperature, humidity, isFahrenheit: /°?\s*f\b|fahrenheit/i.test(cells[temperature] ?? '') },
+    columns: { ...found, isFahrenheit: /°?\s*f\b|fahrenheit/i.test(cells[temperature] ?? '') },
   };
 }
 

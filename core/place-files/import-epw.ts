@@ -3,11 +3,12 @@
  * documentation: eight heading lines, then one line per hour with 35 fields.
  */
 import Papa from 'papaparse';
+import { ranges } from '../base';
 import type { AirflowClass } from '../physics/air';
 import type { Place } from '../physics/places';
 import { filledRemark } from './import-logger';
 import { binMonths, fillMonths, type Reading, roundMonth } from './month-bins';
-import { type FileFault, type PlaceReading, refused } from './result';
+import { type FileFaultAt, type ReadingFacts, refused, type RemarkFact } from './result';
 
 const HEADING_LINES = 8;
 const LEAST_FIELDS = 22;
@@ -21,6 +22,11 @@ const WIND_MS = 21;
 const RAIN_MM = 33;
 /** From these values on a field counts as missing (EPW documentation). */
 const MISSING = { temperature: 99.9, humidity: 999, radiation: 9999, wind: 999, rain: 999 } as const;
+/** Beyond these a field is no reading of this Earth (EPW documentation). */
+const EPW_MOST_HUMIDITY_PCT = 110;
+const EPW_LEAST_C = -70;
+/** Fewer hours than a day's make no climate. */
+const LEAST_HOURS = 24;
 const LIGHT_FROM_W_M2 = 20;
 /** Plants stand in shade: share of the open sun that reaches the pot (from memory). */
 export const SUN_SHARE_ON_POT = 0.35;
@@ -41,20 +47,20 @@ function numberAt(cells: readonly string[], index: number): number {
   return text === undefined || text.trim() === '' ? NaN : Number(text);
 }
 
-export function placeFromEpw(text: string): PlaceReading {
+export function placeFromEpw(text: string): ReadingFacts {
   const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), { delimiter: ',' });
   const location = rows[0] ?? [];
   if ((location[0] ?? '').toUpperCase() !== 'LOCATION') {
-    return refused([{ line: 1, message: 'an EPW file begins with LOCATION' }]);
+    return refused([{ line: 1, fact: { code: 'not EPW' } }]);
   }
   const [latitudeDeg, longitudeDeg, altitudeM] = [Number(location[6]), Number(location[7]), Number(location[9])];
-  if (![latitudeDeg, longitudeDeg, altitudeM].every(Number.isFinite) || Math.abs(latitudeDeg) > 66) {
+  if (![latitudeDeg, longitudeDeg, altitudeM].every(Number.isFinite) || Math.abs(latitudeDeg) > ranges.latitudeDeg.max) {
     return refused([
-      { line: 1, message: 'LOCATION must give a latitude between -66 and 66, a longitude and an altitude' },
+      { line: 1, fact: { code: 'EPW location' } },
     ]);
   }
 
-  const faults: FileFault[] = [];
+  const faults: FileFaultAt[] = [];
   const readings: Reading[] = [];
   const sums: MonthSums[] = Array.from({ length: 12 }, () => ({
     lightHours: 0,
@@ -69,9 +75,9 @@ export function placeFromEpw(text: string): PlaceReading {
     const line = HEADING_LINES + 1 + i;
     const monthIndex = numberAt(cells, MONTH) - 1;
     if (cells.length < LEAST_FIELDS)
-      faults.push({ line, message: `has ${cells.length} fields, an hour of an EPW file has 35` });
+      faults.push({ line, fact: { code: 'too few fields', count: cells.length } });
     else if (!(monthIndex >= 0 && monthIndex < 12))
-      faults.push({ line, message: `month must be 1 to 12, is "${cells[MONTH]}"` });
+      faults.push({ line, fact: { code: 'not a month', text: cells[MONTH] ?? '' } });
     else {
       const temperatureC = numberAt(cells, DRY_BULB_C);
       const humidity = numberAt(cells, HUMIDITY_PCT);
@@ -91,15 +97,17 @@ export function placeFromEpw(text: string): PlaceReading {
         windCount += 1;
       }
       if (!(temperatureC < MISSING.temperature) || !(humidity < MISSING.humidity)) lacking += 1;
-      else if (humidity < 0 || humidity > 110)
-        faults.push({ line, message: `relative humidity ${humidity} is outside 0 to 110 %` });
-      else if (temperatureC < -70) faults.push({ line, message: `temperature ${temperatureC} is below -70 °C` });
+      else if (humidity < 0 || humidity > EPW_MOST_HUMIDITY_PCT) {
+        const [min, max] = [0, EPW_MOST_HUMIDITY_PCT];
+        faults.push({ line, fact: { code: 'outside', quantity: 'relativeHumidityPct', value: humidity, min, max } });
+      } else if (temperatureC < EPW_LEAST_C)
+        faults.push({ line, fact: { code: 'too cold', temperatureC, leastC: EPW_LEAST_C } });
       else readings.push({ monthIndex, isLight, temperatureC, relativeHumidityPct: Math.min(100, humidity) });
     }
   });
   if (faults.length > 0) return refused(faults);
-  if (readings.length < 24)
-    return refused([{ line: 0, message: `only ${readings.length} hours can be read; a year has 8760` }]);
+  if (readings.length < LEAST_HOURS)
+    return refused([{ line: 0, fact: { code: 'too few hours', count: readings.length } }]);
 
   const { months, filled } = fillMonths(binMonths(readings));
   const meanWindMS = windCount > 0 ? (windSum / windCount) * WIND_SHARE_AT_POT : 0;
@@ -107,11 +115,11 @@ export function placeFromEpw(text: string): PlaceReading {
   const place: Place = {
     id: 'own-place',
     name: (location[1] ?? 'Weather file').slice(0, 80) || 'Weather file',
-    note: 'From an EPW weather file, in the shade.',
+    note: '',
     setting: 'outdoor',
     latitudeDeg,
     longitudeDeg,
-    altitudeM: Math.min(5000, Math.max(-400, altitudeM)),
+    altitudeM: Math.min(ranges.altitudeM.max, Math.max(ranges.altitudeM.min, altitudeM)),
     airflow,
     months: months.map((month, i) => {
       const { lightHours, lightW, days } = sums[i]!;
@@ -125,6 +133,6 @@ export function placeFromEpw(text: string): PlaceReading {
       });
     }),
   };
-  const remarks = lacking > 0 ? [`${lacking} hours without temperature or humidity were left out`] : [];
-  return { status: 'ok', place, remarks: [...remarks, ...filledRemark(filled)] };
+  const remarks: RemarkFact[] = lacking > 0 ? [{ code: 'left out', hours: lacking }] : [];
+  return { status: 'ok', place, origin: { code: 'epw' }, remarks: [...remarks, ...filledRemark(filled)] };
 }

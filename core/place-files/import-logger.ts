@@ -4,13 +4,12 @@
  * from their neighbours, and that is said.
  */
 import Papa from 'papaparse';
-import { ranges } from '../base';
+import { ranges, upperMedianOf } from '../base';
 import { daylightHours } from '../physics/places';
-import { monthNames } from '../words';
 import { findColumns, isHeading, readNumber, toCelsius } from './columns';
 import { dateOrderOf, minutesOf, readMoment } from './moments';
 import { binMonths, fillMonths, type Reading, roundMonth } from './month-bins';
-import { type FileFault, type PlaceReading, refused } from './result';
+import { type FileFaultAt, type FileFaultFact, type ReadingFacts, refused, type RemarkFact } from './result';
 
 export interface LoggerPlace {
   readonly name: string;
@@ -27,53 +26,51 @@ const GAP_STEPS = 4;
 const ROOM_LIGHT_W_M2 = 30;
 const LEAST_READINGS = 24;
 
-function outside(value: number, name: 'temperatureC' | 'relativeHumidityPct'): string | null {
-  const range = ranges[name];
-  return value < range.min || value > range.max
-    ? `${range.label} ${value} is outside ${range.min} to ${range.max} ${range.unit}`
-    : null;
+function outside(value: number, quantity: 'temperatureC' | 'relativeHumidityPct'): FileFaultFact | null {
+  const { min, max } = ranges[quantity];
+  return value < min || value > max ? { code: 'outside', quantity, value, min, max } : null;
 }
 
 interface Timed extends Reading {
   readonly minutes: number;
 }
 
-export function placeFromLogger(text: string, about: LoggerPlace): PlaceReading {
+export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts {
   const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
   const headings = rows.flatMap((cells, i) => (isHeading(cells) ? [i] : []));
   const [headingRow] = headings;
   if (headingRow === undefined) {
-    return refused([{ line: 1, message: 'no line of headings that names a time and a temperature' }]);
+    return refused([{ line: 1, fact: { code: 'no headings' } }]);
   }
   if (headings.length > 1) {
     return refused([
       {
         line: headings[1]! + 1,
-        message: `a second line of headings; the first is line ${headingRow + 1}. Two files in one?`,
+        fact: { code: 'second headings', firstLine: headingRow + 1 },
       },
     ]);
   }
   const search = findColumns(rows[headingRow]!);
-  if (search.status === 'missing') return refused([{ line: headingRow + 1, message: search.message }]);
+  if (search.status === 'missing') return refused([{ line: headingRow + 1, fact: { code: 'missing columns', lacking: search.lacking, headings: rows[headingRow]! } }]);
   const { columns } = search;
   const body = rows.slice(headingRow + 1).map((cells, i) => ({ cells, line: headingRow + 2 + i }));
   const filledRows = body.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
   const order = dateOrderOf(filledRows.map(({ cells }) => cells[columns.time] ?? ''));
 
-  const faults: FileFault[] = [];
+  const faults: FileFaultAt[] = [];
   const readings: Timed[] = [];
   for (const { cells, line } of filledRows) {
     const when = readMoment(cells[columns.time] ?? '', order);
     const shown = readNumber(cells[columns.temperature] ?? '');
     const humidity = readNumber(cells[columns.humidity] ?? '');
-    if (!when) faults.push({ line, message: `"${cells[columns.time] ?? ''}" is not a time such as 2026-04-18 14:30` });
+    if (!when) faults.push({ line, fact: { code: 'not a time', text: cells[columns.time] ?? '' } });
     else if (shown === null || humidity === null)
-      faults.push({ line, message: 'temperature or humidity is missing or not a number' });
+      faults.push({ line, fact: { code: 'no number', column: null } });
     else {
       const temperatureC = toCelsius(shown, columns.isFahrenheit);
       const wrong =
         outside(Math.round(temperatureC * 10) / 10, 'temperatureC') ?? outside(humidity, 'relativeHumidityPct');
-      if (wrong) faults.push({ line, message: wrong });
+      if (wrong) faults.push({ line, fact: wrong });
       else {
         readings.push({
           minutes: minutesOf(when),
@@ -87,7 +84,7 @@ export function placeFromLogger(text: string, about: LoggerPlace): PlaceReading 
   }
   if (faults.length > 0) return refused(faults);
   if (readings.length < LEAST_READINGS) {
-    return refused([{ line: 0, message: `only ${readings.length} readings; at least ${LEAST_READINGS} are needed` }]);
+    return refused([{ line: 0, fact: { code: 'too few readings', count: readings.length, least: LEAST_READINGS } }]);
   }
 
   const { months, filled } = fillMonths(binMonths(readings));
@@ -96,7 +93,7 @@ export function placeFromLogger(text: string, about: LoggerPlace): PlaceReading 
     place: {
       id: 'own-place',
       name: about.name,
-      note: `From a logger, ${readings.length} readings.`,
+      note: '',
       setting: 'indoor',
       latitudeDeg: about.latitudeDeg,
       longitudeDeg: about.longitudeDeg,
@@ -112,22 +109,20 @@ export function placeFromLogger(text: string, about: LoggerPlace): PlaceReading 
         }),
       ),
     },
+    origin: { code: 'logger', readings: readings.length },
     remarks: [...gapRemarks(readings), ...filledRemark(filled)],
   };
 }
 
-function gapRemarks(readings: readonly Timed[]): string[] {
+function gapRemarks(readings: readonly Timed[]): readonly RemarkFact[] {
   const times = readings.map((reading) => reading.minutes).sort((a, b) => a - b);
   const steps = times.slice(1).map((time, i) => time - times[i]!);
-  const usual = [...steps].sort((a, b) => a - b)[Math.floor(steps.length / 2)] ?? 60;
-  return steps.flatMap((step, i) => {
-    if (step <= Math.max(usual, 1) * GAP_STEPS) return [];
-    const from = new Date(times[i]! * 60000).toISOString().slice(0, 16).replace('T', ' ');
-    return [`no readings for ${Math.round(step / 60)} h after ${from}`];
-  });
+  const usual = Math.max(1, upperMedianOf(steps));
+  return steps.flatMap((step, i): RemarkFact[] =>
+    step <= usual * GAP_STEPS ? [] : [{ code: 'gap', hours: Math.round(step / 60), afterMinutes: times[i]! }],
+  );
 }
 
-export function filledRemark(filled: readonly number[]): string[] {
-  if (filled.length === 0) return [];
-  return [`no readings in ${filled.map((month) => monthNames[month]).join(', ')}: filled from the months beside`];
+export function filledRemark(filled: readonly number[]): readonly RemarkFact[] {
+  return filled.length === 0 ? [] : [{ code: 'filled months', months: filled }];
 }

@@ -1,4 +1,4 @@
 export { epwFile, loggerCsv } from './export';
 export { monthlyCsv } from './monthly';
 export { readPlaceFile } from './read-file';
-export { faultText, type PlaceReading } from './result';
+export type { FileFaultAt, FileFaultFact, FileOrigin, ReadingFacts, RemarkFact } from './result';

@@ -1,10 +1,10 @@
 /** Monthly means as CSV: how a place is written out, and read back the same. */
 import Papa from 'papaparse';
-import { parseWith } from '../base';
+import { checkWith } from '../base';
 import { placeSchema } from '../case';
 import type { Place } from '../physics/places';
 import { readNumber } from './columns';
-import { type FileFault, type PlaceReading, refused } from './result';
+import { type FileFaultAt, type ReadingFacts, refused } from './result';
 
 const columns = [
   'month',
@@ -50,31 +50,31 @@ export function isMonthly(text: string): boolean {
   return /day_temperature_c/i.test(text.split('\n', 1)[0] ?? '');
 }
 
-export function placeFromMonthly(text: string, about: PlaceAbout): PlaceReading {
+export function placeFromMonthly(text: string, about: PlaceAbout): ReadingFacts {
   const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd());
   const heading = (rows[0] ?? []).map((cell) => cell.trim().toLowerCase());
   const second = rows.findIndex((cells, i) => i > 0 && cells.some((cell) => cell.trim().toLowerCase() === 'month'));
   if (second > 0)
     return refused([
-      { line: second + 1, message: 'a second line of headings; the first is line 1. Two files in one?' },
+      { line: second + 1, fact: { code: 'second headings', firstLine: 1 } },
     ]);
   const missing = columns.filter((column) => !heading.includes(column) && !optional.includes(column));
-  if (missing.length > 0) return refused([{ line: 1, message: `the headings lack ${missing.join(', ')}` }]);
+  if (missing.length > 0) return refused([{ line: 1, fact: { code: 'headings lack', columns: missing } }]);
   const body = rows.slice(1);
-  if (body.length !== 12) return refused([{ line: 0, message: `there must be 12 months, there are ${body.length}` }]);
+  if (body.length !== 12) return refused([{ line: 0, fact: { code: 'twelve months', count: body.length } }]);
 
-  const faults: FileFault[] = [];
+  const faults: FileFaultAt[] = [];
   const months = body.map((cells, i) => {
     const line = i + 2;
     const value = (column: Column): number => {
       const at = heading.indexOf(column);
       if (at < 0) return otherwise[column]!;
       const read = readNumber(cells[at] ?? '');
-      if (read === null) faults.push({ line, message: `${column} is missing or not a number` });
+      if (read === null) faults.push({ line, fact: { code: 'no number', column } });
       return read ?? 0;
     };
     if (value('month') !== i + 1)
-      faults.push({ line, message: `month must be ${i + 1}: January to December in order` });
+      faults.push({ line, fact: { code: 'month order', month: i + 1 } });
     return {
       day: { temperatureC: value('day_temperature_c'), relativeHumidityPct: value('day_humidity_pct') },
       night: { temperatureC: value('night_temperature_c'), relativeHumidityPct: value('night_humidity_pct') },
@@ -85,14 +85,14 @@ export function placeFromMonthly(text: string, about: PlaceAbout): PlaceReading 
     };
   });
   if (faults.length > 0) return refused(faults);
-  const parsed = parseWith(placeSchema, { ...about, months });
+  const parsed = checkWith(placeSchema, { ...about, months });
   if (parsed.status === 'faulty') {
     return refused(
       parsed.faults.map((fault) => {
         const month = /^months\.(\d+)\./.exec(fault.path);
-        return { line: month ? Number(month[1]) + 2 : 0, message: fault.message };
+        return { line: month ? Number(month[1]) + 2 : 0, fact: { code: 'field', path: null, fact: fault.fact } };
       }),
     );
   }
-  return { status: 'ok', place: parsed.value as Place, remarks: [] };
+  return { status: 'ok', place: parsed.value as Place, origin: { code: 'monthly' }, remarks: [] };
 }

@@ -2,12 +2,13 @@ import { readFileSync } from 'node:fs';
 import { demoPlaces } from '../catalogue/places';
 import { sunGeometry } from '../physics/air';
 import { daylightHours, summarizePlace, withHeatWave } from '../physics/places';
+import type { PlaceReading } from '../words';
 import { epwFile, loggerCsv } from './export';
 import { placeFromEpw } from './import-epw';
 import { placeFromLogger } from './import-logger';
 import { monthlyCsv, placeFromMonthly } from './monthly';
 import { readPlaceFile } from './read-file';
-import { faultText, type PlaceReading } from './result';
+import { faultText } from './result';
 
 const about = { name: 'Test', latitudeDeg: 50, longitudeDeg: 8 };
 const faults = (reading: PlaceReading) => (reading.status === 'refused' ? reading.faults.map(faultText) : []);

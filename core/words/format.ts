@@ -70,3 +70,8 @@ export function joinAnd(items: readonly string[]): string {
   if (items.length < 2) return items.join('');
   return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
 }
+
+/** Price on a scale of ours: 1 = a litre of the cheapest medium. */
+export function priceText(price: number): string {
+  return price <= 0 ? 'none' : number(price, price < 10 ? 1 : 0);
+}

@@ -1,6 +1,13 @@
-export { cm, days, litres, metricWords, mm, mmRange, monthNames, number, percent, temperature, type WordUnits } from './format';
+export type { AftercareStep } from './aftercare';
+export type { ChangeOver } from './change-over';
+export { type Difference, type WhatIfAnswer, wordWhatIf } from './compare';
+export { type Fault, faultLine, faultMessage, faultsIn, parseWith, wordFault } from './faults';
+export { cm, days, litres, metricWords, mm, mmRange, monthNames, number, percent, priceText, temperature, type WordUnits } from './format';
 export { genusStory } from './genus';
-export { Kin, kin } from './kin';
-export { type Reason, reasonsFor } from './reasons';
-export { timingHeadline, timingSentence } from './timing';
-export { approachNames, gradeText, mixText, setupTitle, vesselText } from './titles';
+export { fileFaultLine, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
+export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wordPlan, wordReview } from './plan';
+export { type Sensitivity, wordSensitivity } from './sensitivity';
+export { type SchoolComparison, wordSides } from './sides';
+export { gradeText, kindName, mixText, setupTitle, vesselText } from './titles';
+export { type Tuning, wordTuning } from './tune';
+export { type Turn, wordTurn } from './turns';

@@ -1,4 +1,4 @@
-import type { Timing } from '../advise';
+import type { Timing, TimingSign } from '../advise';
 
 const verdictWords: Readonly<Record<Timing['verdict'], string>> = {
   'go at once': 'Do it at once',
@@ -18,11 +18,21 @@ const reasonWords: Readonly<Record<Timing['code'], string>> = {
   'no sign': 'Nothing is growing that could root.',
 };
 
-export function timingHeadline(timing: Timing): string {
-  return verdictWords[timing.verdict];
+const signWords: Readonly<Record<TimingSign, string>> = {
+  'flowers over or new roots': 'the last flower fades, or new roots start before that',
+  'root tips on the new shoot': 'the new shoot shows its first root tips',
+  'root tips or a shoot about to root': 'new root tips, or a shoot old enough to root soon',
+};
+
+export interface TimingAnswer extends Timing {
+  readonly headline: string;
+  readonly sentence: string;
+  /** The sign to wait for, as the end of "wait until …"; null when there is nothing to wait for. */
+  readonly waitFor: string | null;
 }
 
-export function timingSentence(timing: Timing): string {
-  const wait = timing.waitFor ? ` Wait until ${timing.waitFor}.` : '';
-  return reasonWords[timing.code] + wait;
+export function wordTiming(timing: Timing): TimingAnswer {
+  const waitFor = timing.sign === null ? null : signWords[timing.sign];
+  const wait = waitFor === null ? '' : ` Wait until ${waitFor}.`;
+  return { ...timing, headline: verdictWords[timing.verdict], sentence: reasonWords[timing.code] + wait, waitFor };
 }

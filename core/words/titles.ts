@@ -1,7 +1,7 @@
 /** Names for things as they are written on a label. */
 import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
 import { mountKindById, potKindById } from '../catalogue/vessels';
-import type { MediumFigures } from '../physics/media';
+import { heaviestPart, type MediumFigures } from '../physics/media';
 import { cm, mmRange, number, type WordUnits } from './format';
 
 export const approachNames: Readonly<Record<Approach, string>> = {
@@ -16,6 +16,11 @@ export const approachNames: Readonly<Record<Approach, string>> = {
   'soil-like mix': 'Soil-like mix',
 };
 
+/** A medium's name without its grade: "Conifer bark". */
+export function kindName(mediumName: string): string {
+  return mediumName.replace(/ \d.*mm$/, '');
+}
+
 /**
  * A medium with its grade: "Conifer bark 6–12 mm". Strands have no grade that a sieve would find: their
  * own name says how long they are chopped.
@@ -25,7 +30,7 @@ export function gradeText(
   units: WordUnits,
 ): string {
   if (medium.pieceShape === 'strand') return medium.name;
-  return `${medium.name.replace(/ \d.*mm$/, '')} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
+  return `${kindName(medium.name)} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
 }
 
 /** "3 parts conifer bark 6–12 mm". */
@@ -53,11 +58,12 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
   if (spec.vessel.kind === 'mount') return vesselText(spec, units);
   const main = spec.layers.find((layer) => layer.role === 'main');
   if (!main) return vesselText(spec, units);
-  const [base, ...rest] = [...main.mix].sort((a, b) => b.parts - a.parts);
+  const base = heaviestPart(main.mix);
+  const rest = [...main.mix].sort((a, b) => b.parts - a.parts).filter((part) => part !== base);
   const extra = rest.map((part) => mediumOfPart(part).family.replace('conifer ', '')).join(' and ');
-  const { name, pieceShape } = mediumOfPart(base!);
+  const { name, pieceShape } = mediumOfPart(base);
   // Strands have no grade that a grower would ask for.
-  const baseText = pieceShape === 'strand' ? name : partText(base!, true, units);
+  const baseText = pieceShape === 'strand' ? name : partText(base, true, units);
   return `${baseText}${extra ? ` with ${extra}` : ''}`;
 }
 

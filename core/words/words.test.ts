@@ -1,6 +1,6 @@
-import { makePlan } from '../advise';
 import { celsiusToFahrenheit, cmToInch, fahrenheitToCelsius, inchToCm } from '../base';
 import { cm, days, joinAnd, litres, metricWords, mm, mmRange, number, percent, temperature } from './format';
+import { makePlan } from '../testing';
 
 const imperial = { length: 'inch', temperature: 'F' } as const;
 

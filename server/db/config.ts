@@ -1,9 +1,14 @@
 import { defineConfig } from '@mikro-orm/postgresql';
 import { Migrator } from '@mikro-orm/migrations';
-import { Collection, OwnItem, Plant, Potting, StoredPlace } from './entities';
+import { GrowersCollection } from '../collections/entity';
+import { PlantEvent } from '../events/entity';
+import { OwnItem } from '../own/entity';
+import { StoredPlace } from '../places/entity';
+import { Plant } from '../plants/entity';
 import { Migration20261124000000 } from './migrations/Migration20261124000000';
 import { Migration20261125000000 } from './migrations/Migration20261125000000';
 import { Migration20261126000000 } from './migrations/Migration20261126000000';
+import { Migration20261127000000 } from './migrations/Migration20261127000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -12,17 +17,21 @@ export function databaseUrl(): string {
   return url;
 }
 
+/** In the order in which they are applied. */
+const migrations = [
+  Migration20261124000000,
+  Migration20261125000000,
+  Migration20261126000000,
+  Migration20261127000000,
+];
+
 export function ormConfig(clientUrl: string) {
   return defineConfig({
     clientUrl,
-    entities: [Collection, OwnItem, Plant, Potting, StoredPlace],
+    entities: [GrowersCollection, OwnItem, Plant, PlantEvent, StoredPlace],
     extensions: [Migrator],
     migrations: {
-      migrationsList: [
-        { name: 'Migration20261124000000', class: Migration20261124000000 },
-        { name: 'Migration20261125000000', class: Migration20261125000000 },
-        { name: 'Migration20261126000000', class: Migration20261126000000 },
-      ],
+      migrationsList: migrations.map((migration) => ({ name: migration.name, class: migration })),
       snapshot: false,
     },
     pool: { min: 0, max: 5 },

@@ -1,28 +1,28 @@
 /** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
 import { MikroORM } from '@mikro-orm/postgresql';
-import { makePlan } from '@core';
-import { ensureCollection } from '../collection/collections';
-import { savePotting } from '../collection/plants';
+import { demoPlaces, makePlan } from '@core';
+import { ensureCollection } from '../collections/repository';
+import { recordPotting } from '../events/repository';
+import { pottingInputSchema } from '../events/schemas';
 import { demoPlants } from '../demo/plants';
+import { homeScope } from '../scope';
 import { databaseUrl, ormConfig } from './config';
 
 async function main(): Promise<void> {
   const orm = await MikroORM.init(ormConfig(databaseUrl()));
   try {
     const loaded = await orm.em.fork().transactional(async (em) => {
-      const collection = await ensureCollection(em);
+      const collection = await ensureCollection(em, homeScope);
       if (collection.demoLoadedAt) return 0;
       for (const plant of demoPlants) {
-        const setup = makePlan(plant.planCase).setups[plant.rank];
+        const setup = makePlan(plant.planCase, demoPlaces).setups[plant.rank];
         if (!setup) throw new Error(`no setup of rank ${plant.rank} for the demo plant ${plant.name}`);
-        await savePotting(em, {
-          plantId: null,
-          plantName: plant.name,
-          pottedOn: plant.pottedOn,
-          note: plant.note,
-          planCase: plant.planCase,
-          spec: setup.spec as Parameters<typeof savePotting>[1]['spec'],
-        });
+        const { name: plantName, pottedOn, note, planCase } = plant;
+        await recordPotting(
+          em,
+          homeScope,
+          pottingInputSchema.parse({ plantName, pottedOn, note, planCase, spec: setup.spec }),
+        );
       }
       collection.demoLoadedAt = new Date();
       await em.flush();

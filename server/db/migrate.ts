@@ -1,13 +1,14 @@
 /** Brings the database to the current tables and makes the one collection. Run before the server. */
 import { MikroORM } from '@mikro-orm/postgresql';
-import { ensureCollection } from '../collection/collections';
+import { ensureCollection } from '../collections/repository';
+import { homeScope } from '../scope';
 import { databaseUrl, ormConfig } from './config';
 
 async function main(): Promise<void> {
   const orm = await MikroORM.init(ormConfig(databaseUrl()));
   try {
     const applied = await orm.getMigrator().up();
-    await ensureCollection(orm.em.fork());
+    await ensureCollection(orm.em.fork(), homeScope);
     process.stdout.write(`migrations applied: ${applied.length}\n`);
   } finally {
     await orm.close();

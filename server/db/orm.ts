@@ -7,8 +7,16 @@ declare global {
   var tenderCairnOrm: Promise<MikroORM> | undefined;
 }
 
+/**
+ * A fresh unit of work. A connection that could not be made is not remembered: the next request tries
+ * again, so that a server started before its database recovers by itself.
+ */
 export async function entityManager(): Promise<EntityManager> {
-  globalThis.tenderCairnOrm ??= MikroORM.init(ormConfig(databaseUrl()));
-  const orm = await globalThis.tenderCairnOrm;
-  return orm.em.fork();
+  const starting = (globalThis.tenderCairnOrm ??= MikroORM.init(ormConfig(databaseUrl())));
+  try {
+    return (await starting).em.fork();
+  } catch (error) {
+    if (globalThis.tenderCairnOrm === starting) globalThis.tenderCairnOrm = undefined;
+    throw error;
+  }
 }

@@ -6,6 +6,7 @@
  */
 import { Slider } from 'antd';
 import type { KeyboardEvent } from 'react';
+import { keyIndex } from './keys';
 
 export interface KeyedSliderProps {
   readonly label: string;
@@ -33,6 +34,8 @@ export function keyTarget(
 ): number | null {
   const { value, min, max, step, bigStep } = at;
   const clamp = (wanted: number) => Math.min(max, Math.max(min, wanted));
+  const bigStepIndex = keyIndex('bigStep', key);
+  if (bigStepIndex >= 0) return clamp(bigStepIndex === 0 ? value - bigStep : value + bigStep);
   switch (key) {
     case 'ArrowRight':
     case 'ArrowUp':
@@ -40,10 +43,6 @@ export function keyTarget(
     case 'ArrowLeft':
     case 'ArrowDown':
       return clamp(value - step);
-    case 'PageUp':
-      return clamp(value + bigStep);
-    case 'PageDown':
-      return clamp(value - bigStep);
     case 'Home':
       return min;
     case 'End':

@@ -3,7 +3,7 @@
 import { Segmented } from 'antd';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useUnits } from '../units/units-context';
+import { useUnits } from '../data/units-context';
 import styles from './header.module.css';
 import { CairnMark } from './mark';
 

@@ -3,7 +3,6 @@
 import { AntdRegistry } from '@ant-design/nextjs-registry';
 import { App, ConfigProvider } from 'antd';
 import type { ReactNode } from 'react';
-import { UnitsProvider } from '../units/units-context';
 import { colors, fonts, TOUCH_PX } from './tokens';
 
 export function ThemeProvider({ children }: { readonly children: ReactNode }) {
@@ -43,9 +42,7 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
           },
         }}
       >
-        <App>
-          <UnitsProvider>{children}</UnitsProvider>
-        </App>
+        <App>{children}</App>
       </ConfigProvider>
     </AntdRegistry>
   );

@@ -1,10 +1,11 @@
-import { entityManager } from '@server/db/orm';
+import { inScope } from '@server/http/in-scope';
 
 export const dynamic = 'force-dynamic';
 
 /** Answers once the database does. */
 export async function GET(): Promise<Response> {
-  const em = await entityManager();
-  await em.getConnection().execute('select 1');
-  return Response.json({ status: 'ok' });
+  return inScope(async ({ em }) => {
+    await em.execute('select 1');
+    return Response.json({ status: 'ok' });
+  });
 }

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { genusIds } from '@core';
-import { GenusPage } from '@ui/genera/genus-page';
+import { GenusPage } from '@ui/features/genera/genus-page';
 
 export function generateStaticParams(): { id: string }[] {
   return genusIds.map((id) => ({ id }));

@@ -1,4 +1,4 @@
-import { OwnGenusPage } from '@ui/genera/own-genus-page';
+import { OwnGenusPage } from '@ui/features/genera/own-genus-page';
 
 export default function Page() {
   return <OwnGenusPage />;

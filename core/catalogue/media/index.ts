@@ -1,1 +1,1 @@
-export { mediaCatalogue, mediumById, mediumIds } from './media';
+export { gradesLike, mediaCatalogue, mediumById, mediumIds } from './media';

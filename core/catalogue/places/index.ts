@@ -1,1 +1,1 @@
-export { demoPlaceById, demoPlaceIds, demoPlaces } from './places';
+export { demoPlaces } from './places';

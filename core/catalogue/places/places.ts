@@ -242,13 +242,3 @@ export const demoPlaces: readonly Place[] = [
     rainDays: [9, 8, 7, 5, 3, 1, 1, 1, 2, 5, 8, 10],
   }),
 ];
-
-const byId = new Map(demoPlaces.map((place) => [place.id, place]));
-export const demoPlaceIds: readonly string[] = demoPlaces.map((place) => place.id);
-
-/** A demo place; an unknown name answers with the valid ones. */
-export function demoPlaceById(id: string): Place {
-  const place = byId.get(id);
-  if (!place) throw new RangeError(`place "${id}" is unknown; known are ${demoPlaceIds.join(', ')}`);
-  return place;
-}

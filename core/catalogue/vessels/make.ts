@@ -1,4 +1,5 @@
 /** Turns a catalogue kind and a size into a pot or mount with all its measures. */
+import { round1 } from '../../base';
 import { type Mount, type Pot, type Reservoir, volumeBetweenL } from '../../physics/pots';
 import { mountKindById, potKindById } from './vessels';
 
@@ -73,8 +74,4 @@ export function makeMount(mountKindId: string, widthCm: number, padThicknessCm: 
     heightCm: round1(widthCm * kind.heightPerWidth),
     padThicknessCm,
   };
-}
-
-function round1(value: number): number {
-  return Math.round(value * 10) / 10;
 }

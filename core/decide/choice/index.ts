@@ -1,4 +1,4 @@
-export { type Forbidden, groupRuledOut, type RuledOut } from './ruled-out';
+export { type Forbidden, groupRuledOut, type RuledOutFact } from './ruled-out';
 export { type Pull, pullsOf, totalPoints } from './score';
 export { isHopeless, pickForTheYear, screenAll, type Screened } from './screening';
 export { LEAST_SETUPS, pickVaried } from './variety';

@@ -1,4 +1,5 @@
 /** What makes one setup another choice than the next, and which of the ranked ones are shown. */
+import { heaviestPart } from '../../physics/media';
 import { isPorous } from '../../physics/pots';
 import type { CandidateFacts } from '../setups';
 
@@ -13,7 +14,7 @@ export interface Ranked {
 
 /** Way of potting, main medium, wall, mixed or plain: what growers would call another setup. */
 export function familyKey(facts: CandidateFacts): string {
-  const base = [...facts.mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+  const base = heaviestPart(facts.mainMix).medium;
   const vessel = facts.spec.vessel;
   const wall =
     vessel.kind === 'mount' ? vessel.padThicknessCm > 0 : facts.setup.kind === 'pot' && isPorous(facts.setup.pot.wall);
@@ -25,7 +26,7 @@ const SHOWN_WITHIN = 35;
 
 /** Way of potting and main medium: what growers name first when they say what a plant is in. */
 function mediumKey({ spec, mainMix }: CandidateFacts): string {
-  const base = [...mainMix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+  const base = heaviestPart(mainMix).medium;
   return `${spec.approach}|${base.family}`;
 }
 

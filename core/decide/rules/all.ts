@@ -1,4 +1,3 @@
-import { vesselRules } from './vessels';
 import { changingOverRules } from './changing-over';
 import { mediumRules } from './media';
 import { moistureRules } from './moisture';
@@ -7,13 +6,14 @@ import { plantRules } from './plant-in-hand';
 import { reservoirRules } from './reservoir';
 import { restRules } from './rest-and-absence';
 import { rootRules } from './roots';
-import type { Rule } from './rule';
+import type { FindingOf, Rule } from './rule';
 import { safetyRules } from './safety';
 import { schoolRules } from './schools';
 import { topRules } from './tops';
+import { vesselRules } from './vessels';
 
 /** Every rule there is, by sections of the trade. */
-export const allRules: readonly Rule[] = [
+const everyRule = [
   ...rootRules,
   ...plantRules,
   ...moistureRules,
@@ -26,4 +26,8 @@ export const allRules: readonly Rule[] = [
   ...restRules,
   ...schoolRules,
   ...safetyRules,
-];
+] as const;
+
+export type RuleId = (typeof everyRule)[number]['id'];
+export const allRules: readonly Rule<RuleId>[] = everyRule;
+export type RuleFinding = FindingOf<RuleId>;

@@ -1,21 +1,23 @@
 /** Moving from one medium to another: roots know only the medium they grew into. */
-import { mediumById } from '../../catalogue/media';
 import type { MediumFigures } from '../../physics/media';
-import { cm, percent } from '../../words';
-import { familyShare, practiceRule, type Rule, type RuleInput } from './rule';
+import type { CandidateFacts } from '../setups';
+import { k } from './constants';
+import { currentMedium, familyShare, potIn } from './readings';
+import { practiceRule, type RuleInput } from './rule';
 
-function currentMedium({ context }: RuleInput): MediumFigures | null {
-  const id = context.resolved.current.mediumId;
-  return id === null ? null : mediumById(id);
+/** Wet and close: packed moss, husk fibre, soil, live moss. */
+export function isWetAndClose(medium: MediumFigures): boolean {
+  return medium.organic && medium.airAt10cm < k.CLOSE_AIR && medium.capacityAt10cm > k.CLOSE_WATER;
 }
 
-/** Wet and close: less air than this in a pot's depth (packed moss, husk fibre, soil, live moss). */
-const CLOSE_AIR = 0.33;
-/** Airy and drying fast: more air than this after watering. */
-const AIRY = 0.42;
+/** Media that do not let go of roots. */
+export function isGripping(medium: Pick<MediumFigures, 'rootGrip'>): boolean {
+  return medium.rootGrip >= k.GRIPPING;
+}
 
-export function isWetAndClose(medium: MediumFigures): boolean {
-  return medium.organic && medium.airAt10cm < CLOSE_AIR && medium.capacityAt10cm > 0.4;
+/** Airy and drying fast. */
+export function isAiry(facts: Pick<CandidateFacts, 'airAfterWatering'>): boolean {
+  return facts.airAfterWatering > k.AIRY;
 }
 
 const comesFromWet = (input: RuleInput): boolean => {
@@ -29,12 +31,12 @@ const mossShare = (input: RuleInput): number => familyShare(input, 'sphagnum') +
 function isTopHeavy({ context, facts }: RuleInput): boolean {
   return (
     facts.setup.kind === 'pot' &&
-    context.plant.heightCm > 2.5 * facts.setup.pot.heightCm &&
-    context.plant.rootBallDiameterCm < 0.75 * facts.setup.pot.rimDiameterCm
+    context.plant.heightCm > k.TOP_HEAVY_HEIGHT * facts.setup.pot.heightCm &&
+    context.plant.rootBallDiameterCm < k.TOP_HEAVY_BALL * facts.setup.pot.rimDiameterCm
   );
 }
 
-export const changingOverRules: readonly Rule[] = [
+export const changingOverRules = [
   practiceRule({
     id: 'wet-to-airy-in-stages',
     topic: 'changing over',
@@ -44,11 +46,9 @@ export const changingOverRules: readonly Rule[] = [
       comesFromWet(input) &&
       input.facts.setup.kind === 'pot' &&
       !input.facts.hasReservoir &&
-      input.facts.airAfterWatering > AIRY &&
-      mossShare(input) < 0.25,
-    say: (input) =>
-      `Its roots grew in ${currentMedium(input)?.name.toLowerCase() ?? ''}; straight into ${percent(input.facts.airAfterWatering)} air they dry up before new ones take over.`,
-    wouldChange: () => 'Small bark with a quarter moss or more now, and this at the next repotting, is the way.',
+      isAiry(input.facts) &&
+      mossShare(input) < k.HALF_WAY_MOSS_SHARE,
+    figures: (input) => ({ fromName: currentMedium(input)?.name ?? '', airShare: input.facts.airAfterWatering }),
   }),
   practiceRule({
     id: 'staged-mix',
@@ -57,17 +57,15 @@ export const changingOverRules: readonly Rule[] = [
     points: 5,
     applies: (input) =>
       comesFromWet(input) &&
-      familyShare(input, 'conifer bark') > 0.4 &&
-      mossShare(input) >= 0.25 &&
-      input.facts.pieceMm < 10,
-    say: () => 'Small bark with much moss is the half-way house out of a wet medium.',
+      familyShare(input, 'conifer bark') > k.HALF_WAY_BARK_SHARE &&
+      mossShare(input) >= k.HALF_WAY_MOSS_SHARE &&
+      input.facts.pieceMm < k.SMALL_BARK_MM,
   }),
   practiceRule({
     id: 'never-tear-clinging-roots',
     topic: 'changing over',
     effect: 'require step',
     applies: (input) => currentMedium(input)?.organic === true && !input.facts.isOrganic,
-    say: () => 'Leave bits that cling to the roots rather than tear them: a little of both media does no harm.',
   }),
   practiceRule({
     id: 'ball-moves-whole',
@@ -82,8 +80,7 @@ export const changingOverRules: readonly Rule[] = [
         input.facts.mainMix.some((part) => part.medium.family === current.family)
       );
     },
-    say: (input) =>
-      `It already stands in ${currentMedium(input)?.family ?? ''}: the ball goes across untouched, even in bloom.`,
+    figures: (input) => ({ fromFamily: currentMedium(input)?.family ?? '' }),
   }),
   practiceRule({
     id: 'change-wants-new-tips',
@@ -100,8 +97,6 @@ export const changingOverRules: readonly Rule[] = [
         !input.facts.mainMix.some((part) => part.medium.family === current.family)
       );
     },
-    say: () => 'A new medium is only used by new roots, and none are starting on a plant that hates disturbance.',
-    wouldChange: () => 'Waiting for root tips, or staying in the same medium, lifts this.',
   }),
   practiceRule({
     id: 'new-tips-take-over',
@@ -113,23 +108,19 @@ export const changingOverRules: readonly Rule[] = [
       input.context.plant.hasNewTips &&
       currentMedium(input)?.organic === true &&
       input.context.plant.genus.overReservoir === 'well',
-    say: () => 'New root tips are showing: they grow straight into the wet medium and take over.',
   }),
   practiceRule({
     id: 'anchor-first',
     topic: 'changing over',
     effect: 'require step',
     applies: isTopHeavy,
-    say: ({ context, facts }, units) =>
-      `${cm(context.plant.heightCm, units)} of plant on ${cm(context.plant.rootBallDiameterCm, units)} of roots: stake it, or anchor it for a year in a pot little wider than the roots (${cm(Math.max(7, context.plant.rootBallDiameterCm + 2), units)}) before this ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.rimDiameterCm : 0, units)} one.`,
+    figures: (input) => ({ rimDiameterCm: potIn(input).rimDiameterCm, anchorPotCm: Math.max(k.SMALLEST_ANCHOR_POT_CM, input.context.plant.rootBallDiameterCm + k.ANCHOR_ROOM_CM), rootBallDiameterCm: input.context.plant.rootBallDiameterCm, plantHeightCm: input.context.plant.heightCm }),
   }),
   practiceRule({
     id: 'staged-pot-lets-go',
     topic: 'changing over',
     effect: 'penalise',
     points: 4,
-    applies: (input) => isTopHeavy(input) && input.facts.mainMix.some((part) => part.medium.rootGrip >= 0.7),
-    say: () => 'It will be moved on once it has anchored, and this medium does not let go of roots.',
-    wouldChange: () => 'A medium of smooth pieces lets go.',
+    applies: (input) => isTopHeavy(input) && input.facts.mainMix.some((part) => isGripping(part.medium)),
   }),
-];
+] as const;

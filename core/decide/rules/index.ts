@@ -1,3 +1,14 @@
-export { allRules } from './all';
-export { isWetAndClose } from './changing-over';
-export { findingOf, forbiddingRule, type Rule, type RuleFinding, rulePoints, runRules } from './rule';
+export { allRules, type RuleFinding, type RuleId } from './all';
+export { changingOverRules, isAiry, isGripping, isWetAndClose } from './changing-over';
+export { mediumRules } from './media';
+export { moistureRules } from './moisture';
+export { mountRules } from './mounts';
+export { plantRules } from './plant-in-hand';
+export { reservoirRules } from './reservoir';
+export { restRules } from './rest-and-absence';
+export { rootRules } from './roots';
+export { type FiguresOf, findingOf, forbiddingRule, type Rule, rulePoints, runRules } from './rule';
+export { safetyRules } from './safety';
+export { schoolRules } from './schools';
+export { topRules } from './tops';
+export { vesselRules } from './vessels';

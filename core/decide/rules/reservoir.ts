@@ -1,25 +1,22 @@
 /** Rules about standing water and wicks. */
 import { isFailing } from '../../case';
 import { mediumById } from '../../catalogue/media';
-import { Kin } from '../../words';
-import { practiceRule, type Rule } from './rule';
+import { currentMedium } from './readings';
+import { practiceRule } from './rule';
 
-export const reservoirRules: readonly Rule[] = [
+export const reservoirRules = [
   practiceRule({
     id: 'failing-plant-over-water',
     topic: 'reservoir',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.hasReservoir && isFailing(context.plant),
-    say: () =>
-      'A plant with poor roots and no new tips goes under over a reservoir: the old roots rot before new ones come.',
-    wouldChange: () => 'First moss in a small pot until root tips show; then it may move.',
   }),
   practiceRule({
     id: 'genus-never-over-water',
     topic: 'reservoir',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.hasReservoir && context.plant.genus.overReservoir === 'never',
-    say: ({ context }) => `${Kin(context.plant.genus)} does not live over standing water. ${context.plant.genus.trap}`,
+    figures: (input) => ({ trap: input.context.plant.genus.trap, genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'no-tips-no-change-to-water',
@@ -31,9 +28,7 @@ export const reservoirRules: readonly Rule[] = [
       mediumById(context.resolved.current.mediumId).organic &&
       !context.plant.hasNewTips &&
       context.plant.state !== 'new shoot starting',
-    say: ({ context }) =>
-      `Roots grown in ${mediumById(context.resolved.current.mediumId ?? 'bark-6-12').name.toLowerCase()} often die when moved over water, and there are no new tips to take over.`,
-    wouldChange: () => 'New root tips would allow it.',
+    figures: (input) => ({ fromName: currentMedium(input)?.name ?? '' }),
   }),
   practiceRule({
     id: 'used-to-standing-water',
@@ -45,24 +40,18 @@ export const reservoirRules: readonly Rule[] = [
       facts.spec.approach !== 'moss pot' &&
       (context.resolved.current.vesselKind === 'side-hole-pot' || context.resolved.current.vesselKind === 'wick-pot') &&
       !context.plant.hasNewTips,
-    say: () =>
-      'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',
-    wouldChange: () => 'New root tips, or staying over water, lift this.',
   }),
   practiceRule({
     id: 'always-moist',
     topic: 'reservoir',
     effect: 'caution',
     applies: ({ facts }) => facts.hasReservoir,
-    say: () =>
-      'Never let it run dry for long: roots that have grown over a reservoir die when it does. Mark the holes or the gauge on the tag side.',
   }),
   practiceRule({
     id: 'tap-the-gauge',
     topic: 'reservoir',
     effect: 'caution',
     applies: ({ facts }) => facts.spec.approach === 'wick reservoir',
-    say: () => 'Tap the gauge before you believe it: floats stick.',
   }),
   practiceRule({
     id: 'moist-inorganic-stays-moist',
@@ -70,6 +59,5 @@ export const reservoirRules: readonly Rule[] = [
     effect: 'caution',
     applies: ({ facts, context }) =>
       facts.spec.approach === 'moist inorganic' && context.plant.genus.regime === 'evenly moist',
-    say: () => 'Inorganic that is kept moist must always stay moist: once dry, the roots adapted to it die.',
   }),
-];
+] as const;

@@ -1,21 +1,26 @@
 /** Rules about roots: what they will live in, and what tears them. */
-import { cm, Kin, kin, mm, mmRange, number } from '../../words';
 import { pieceBandMm, switchRootMm, TOLERATED_FACTOR } from '../setups';
-import { hasFamily, practiceRule, type Rule } from './rule';
+import { k } from './constants';
+import { hasFamily, potIn } from './readings';
+import { practiceRule } from './rule';
 
-export const rootRules: readonly Rule[] = [
+export const rootRules = [
   practiceRule({
     id: 'pieces-far-off-roots',
     topic: 'roots',
     effect: 'rule out',
     applies: ({ facts }) => facts.misfit > TOLERATED_FACTOR,
-    say: ({ context, facts }, units) => {
+    figures: ({ context, facts }) => {
       const band = pieceBandMm(context.plant.rootDiameterMm);
-      const word = facts.pieceMm > band.toMm ? 'coarse' : 'fine';
-      return `Its pieces of about ${mm(facts.pieceMm, units)} are too ${word} for roots of ${mm(context.plant.rootDiameterMm, units)}, which live in ${mmRange(band.fromMm, band.toMm, units)}.`;
+      return {
+        pieceMm: facts.pieceMm,
+        rootDiameterMm: context.plant.rootDiameterMm,
+        bandFromMm: band.fromMm,
+        bandToMm: band.toMm,
+        isTooCoarse: facts.pieceMm > band.toMm,
+        suitedRootMm: switchRootMm(facts.pieceMm, facts.pieceMm),
+      };
     },
-    wouldChange: ({ facts }, units) =>
-      `Roots of about ${mm(switchRootMm(facts.pieceMm, facts.pieceMm), units)} would suit these pieces.`,
   }),
   practiceRule({
     id: 'refuses-cover',
@@ -26,10 +31,7 @@ export const rootRules: readonly Rule[] = [
       facts.spec.approach !== 'mount' &&
       facts.spec.approach !== 'basket' &&
       facts.airAfterWatering < context.plant.genus.airNeed,
-    say: ({ context, facts }) =>
-      `${Kin(context.plant.genus)} refuses covered roots, and this holds only ${number(facts.airAfterWatering * 100, 0)} % air after watering.`,
-    wouldChange: ({ context }) =>
-      `A medium with at least ${number(context.plant.genus.airNeed * 100, 0)} % air, a basket or a mount would pass.`,
+    figures: (input) => ({ genusName: input.context.plant.genus.name, airShare: input.facts.airAfterWatering, airNeedShare: input.context.plant.genus.airNeed }),
   }),
   practiceRule({
     id: 'moss-round-bare-roots',
@@ -37,9 +39,7 @@ export const rootRules: readonly Rule[] = [
     effect: 'rule out',
     applies: ({ context, facts }) =>
       context.plant.genus.cover === 'refuses cover' && facts.spec.approach === 'moss pot',
-    say: ({ context }) =>
-      `${Kin(context.plant.genus)} grows its roots into the open; a pot full of moss smothers and rots them.`,
-    wouldChange: () => 'A thin pad on a mount is the most they bear.',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'bare-roots-rather-than-pot',
@@ -50,9 +50,7 @@ export const rootRules: readonly Rule[] = [
       context.plant.genus.cover === 'refuses cover' &&
       facts.spec.approach !== 'mount' &&
       facts.spec.approach !== 'basket',
-    say: ({ context }) =>
-      `${Kin(context.plant.genus)} grows its roots into the open; in a pot they turn away from the medium or rot.`,
-    wouldChange: () => 'A basket or a mount leaves them free.',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'needs-cover',
@@ -61,18 +59,15 @@ export const rootRules: readonly Rule[] = [
     applies: ({ context, facts }) =>
       context.plant.genus.cover === 'needs cover' &&
       (facts.spec.approach === 'mount' || facts.spec.approach === 'basket'),
-    say: ({ context }) => `Every root of ${kin(context.plant.genus)} must be covered; here they would lie bare.`,
-    wouldChange: () => 'Only a pot covers them.',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'rough-lava-soon-disturbed',
     topic: 'roots',
     effect: 'rule out',
     applies: (input) =>
-      hasFamily(input, 'lava') && input.context.resolved.yearsWanted !== null && input.context.resolved.yearsWanted < 3,
-    say: ({ context }) =>
-      `Roots grip rough lava and tear when moved, and you want to move this plant again in ${number(context.resolved.yearsWanted ?? 0, 0)} years.`,
-    wouldChange: () => 'Three years or more of peace would allow lava.',
+      hasFamily(input, 'lava') && input.context.resolved.yearsWanted !== null && input.context.resolved.yearsWanted < k.LAVA_PEACE_YEARS,
+    figures: (input) => ({ yearsWanted: input.context.resolved.yearsWanted ?? 0 }),
   }),
   practiceRule({
     id: 'lava-fussy-roots',
@@ -80,8 +75,7 @@ export const rootRules: readonly Rule[] = [
     effect: 'penalise',
     points: 6,
     applies: (input) => hasFamily(input, 'lava') && input.context.plant.genus.rootHardiness === 'fussy',
-    say: ({ context }) =>
-      `${Kin(context.plant.genus)} takes root damage badly, and rough lava does not let go of roots.`,
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'gentle-next-time',
@@ -90,8 +84,7 @@ export const rootRules: readonly Rule[] = [
     points: 4,
     applies: (input) =>
       input.context.plant.genus.rootHardiness === 'fussy' && !input.facts.isOrganic && !hasFamily(input, 'lava'),
-    say: ({ context }) =>
-      `${Kin(context.plant.genus)} hates disturbance, and this medium lasts: next time the root ball moves on whole.`,
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'slots-catch-roots',
@@ -102,7 +95,6 @@ export const rootRules: readonly Rule[] = [
       facts.spec.vessel.kind === 'pot' &&
       (facts.spec.vessel.potKindId === 'plastic-slotted' || facts.spec.vessel.potKindId === 'net-pot') &&
       context.plant.genus.rootHardiness !== 'robust',
-    say: () => 'Roots grow through slots and nets and break at the next unpotting.',
   }),
   practiceRule({
     id: 'shallow-roots-deep-pot',
@@ -112,9 +104,7 @@ export const rootRules: readonly Rule[] = [
     applies: ({ context, facts }) =>
       (context.plant.habit === 'rambling' || context.plant.habit === 'creeping stem') &&
       facts.setup.kind === 'pot' &&
-      facts.setup.pot.heightCm > 0.7 * facts.setup.pot.rimDiameterCm,
-    say: ({ facts, context }, units) =>
-      `${Kin(context.plant.genus)} roots shallowly; a depth of ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)} stays wet unused.`,
-    wouldChange: () => 'A wide low pan or a basket would not lose these points.',
+      facts.setup.pot.heightCm > k.ORDINARY_POT * facts.setup.pot.rimDiameterCm,
+    figures: (input) => ({ potHeightCm: potIn(input).heightCm, genusName: input.context.plant.genus.name }),
   }),
-];
+] as const;

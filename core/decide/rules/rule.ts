@@ -1,10 +1,10 @@
 /**
- * Rules of the trade as data: when they apply, what they do to a setup, and the sentence that says
- * so. A rule never computes physics; it reads what the dry-down found.
+ * Rules of the trade: when they apply, what they do to a setup, and the figures that speak for it. A
+ * rule never computes physics, it reads what the dry-down found; and it never speaks, its sentences
+ * stand in a file of the same name under words/rules.
  */
-import type { Provenance } from '../../base';
+import { commonPractice, type Provenance } from '../../base';
 import type { SchoolId } from '../../catalogue/schools';
-import type { WordUnits } from '../../words';
 import type { CandidateFacts, CaseContext, Judgement } from '../setups';
 
 export type RuleEffect = 'rule out' | 'penalise' | 'prefer' | 'require step' | 'caution';
@@ -34,8 +34,11 @@ export interface RuleInput {
 /** Which side of which question holds a rule; a rule with none is held by all. */
 export type HeldBy = Readonly<Partial<Record<SchoolId, readonly string[]>>>;
 
-export interface Rule {
-  readonly id: string;
+/** What a rule's sentence is made of: names and numbers, each with its unit in its name. */
+export type Figures = object;
+
+export interface Rule<Id extends string = string, F extends Figures = Figures> {
+  readonly id: Id;
   readonly topic: RuleTopic;
   readonly effect: RuleEffect;
   /** Points taken off or added when it penalises or prefers. */
@@ -43,33 +46,40 @@ export interface Rule {
   readonly provenance: Provenance;
   readonly schools: HeldBy;
   applies(input: RuleInput): boolean;
-  say(input: RuleInput, units: WordUnits): string;
-  /** What would lift the rule or turn it round; empty when nothing the grower can change would. */
-  wouldChange(input: RuleInput, units: WordUnits): string;
+  /** Asked only where the rule applies. */
+  figures(input: RuleInput): F;
 }
 
-export interface RuleFinding {
-  readonly ruleId: string;
+/** The figures a rule gives. */
+export type FiguresOf<R extends Rule> = ReturnType<R['figures']>;
+
+/** What a rule says of one setup. */
+export interface FindingOf<Id extends string> {
+  readonly ruleId: Id;
   readonly topic: RuleTopic;
   readonly effect: RuleEffect;
   readonly points: number;
-  readonly sentence: string;
-  readonly wouldChange: string;
+  readonly figures: Figures;
   readonly provenance: Provenance;
   readonly schools: HeldBy;
 }
 
-const commonPractice: Provenance = { kind: 'common practice' };
 /** Held by every school. */
 const HELD_BY_ALL: HeldBy = {};
 
-/** A rule of common practice; what differs is given. */
-export function practiceRule(
-  rule: Omit<Rule, 'provenance' | 'points' | 'wouldChange' | 'schools'> &
-    Partial<Pick<Rule, 'points' | 'wouldChange' | 'schools'>>,
-): Rule {
-  return { points: 0, wouldChange: () => '', schools: HELD_BY_ALL, ...rule, provenance: commonPractice };
+type Stated<Id extends string> = Pick<Rule<Id>, 'id' | 'topic' | 'effect' | 'applies'> &
+  Partial<Pick<Rule, 'points' | 'schools'>>;
+
+/** A rule of common practice; what differs is given. Most need no figures. */
+export function practiceRule<const Id extends string, F extends Figures = NoFigures>(
+  rule: Stated<Id> & { figures?(input: RuleInput): F },
+): Rule<Id, F> {
+  const silent = () => NO_FIGURES as F;
+  return { points: 0, figures: silent, schools: HELD_BY_ALL, ...rule, provenance: commonPractice };
 }
+
+export type NoFigures = Readonly<Record<never, never>>;
+const NO_FIGURES: NoFigures = {};
 
 /** Whether the stance of this case holds the rule. */
 export function isHeld(rule: Rule, input: RuleInput): boolean {
@@ -89,25 +99,24 @@ function pointsOf(rule: Rule): number {
   return rule.effect === 'penalise' ? -rule.points : rule.effect === 'prefer' ? rule.points : 0;
 }
 
-export function findingOf(rule: Rule, input: RuleInput, units: WordUnits): RuleFinding {
+export function findingOf<Id extends string>(rule: Rule<Id>, input: RuleInput): FindingOf<Id> {
   return {
     ruleId: rule.id,
     topic: rule.topic,
     effect: rule.effect,
     points: pointsOf(rule),
-    sentence: rule.say(input, units),
-    wouldChange: rule.wouldChange(input, units),
+    figures: rule.figures(input),
     provenance: rule.provenance,
     schools: rule.schools,
   };
 }
 
-export function runRules(rules: readonly Rule[], input: RuleInput, units: WordUnits): readonly RuleFinding[] {
-  return rules.filter((rule) => speaks(rule, input)).map((rule) => findingOf(rule, input, units));
+export function runRules<Id extends string>(rules: readonly Rule<Id>[], input: RuleInput): readonly FindingOf<Id>[] {
+  return rules.filter((rule) => speaks(rule, input)).map((rule) => findingOf(rule, input));
 }
 
-/** The first rule that forbids the setup; its sentence is made only where it is shown. */
-export function forbiddingRule(rules: readonly Rule[], input: RuleInput): Rule | null {
+/** The first rule that forbids the setup; its figures are gathered only where it is shown. */
+export function forbiddingRule<Id extends string>(rules: readonly Rule<Id>[], input: RuleInput): Rule<Id> | null {
   return rules.find((rule) => rule.effect === 'rule out' && speaks(rule, input)) ?? null;
 }
 
@@ -116,23 +125,4 @@ export function rulePoints(rules: readonly Rule[], input: RuleInput): number {
   let sum = 0;
   for (const rule of rules) if (rule.points > 0 && speaks(rule, input)) sum += pointsOf(rule);
   return sum;
-}
-
-export function hasFamily(input: RuleInput, family: string): boolean {
-  return input.facts.mainMix.some((part) => part.medium.family === family);
-}
-
-/** Share of a family in the main mix, by bag volume, 0..1. */
-export function familyShare(input: RuleInput, family: string): number {
-  const { mainMix } = input.facts;
-  const all = mainMix.reduce((sum, part) => sum + part.parts, 0);
-  return mainMix.reduce((sum, part) => sum + (part.medium.family === family ? part.parts : 0), 0) / all;
-}
-
-/** Families in the top dressing; none without one. */
-export function topFamily(input: RuleInput): string | null {
-  const { setup } = input.facts;
-  if (setup.kind !== 'pot') return null;
-  const top = setup.layers.find((layer) => layer.role === 'top dressing');
-  return top?.mix[0]?.medium.family ?? null;
 }

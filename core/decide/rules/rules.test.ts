@@ -1,11 +1,11 @@
-import { type PlanCase, planCaseSchema, plantStates, resolveCase } from '../../case';
+import { type PlanCase, plantStates } from '../../case';
 import { genusIds } from '../../catalogue/genera';
-import { demoPlaceIds } from '../../catalogue/places';
 import { constantPlace } from '../../physics/places';
 import { metricWords } from '../../words';
 import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCandidates, judge } from '../setups';
 import { allRules } from './all';
 import { isHeld, type RuleInput, runRules } from './rule';
+import { demoPlaceIds, planCaseSchema, resolveCase } from '../../testing';
 
 /** Cases chosen so that every corner of the trade is visited: genera, airs, states, pasts, wishes. */
 const cases: readonly PlanCase[] = [

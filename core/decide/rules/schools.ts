@@ -1,12 +1,10 @@
 /** What each school of growers holds; a rule speaks only where the grower takes its side. */
-import { cm, number } from '../../words';
+import { hasOpenings } from '../../physics/pots';
 import { chooseSize, neededWidthCm, ORGANIC_YEARS } from '../setups';
-import { practiceRule, type Rule, type RuleInput } from './rule';
+import { k } from './constants';
+import { practiceRule, type RuleInput } from './rule';
 
-const hasOpenWall = ({ facts }: RuleInput): boolean => facts.setup.kind === 'pot' && facts.setup.pot.openShare >= 0.005;
-
-/** Wider than the plant will fill by more than this, an organic mix stays wet where no root drinks, cm. */
-const OVERSIZE_CM = 3;
+const hasOpenWall = ({ facts }: RuleInput): boolean => facts.setup.kind === 'pot' && hasOpenings(facts.setup.pot);
 
 function oversizeCm({ context, facts }: RuleInput): number {
   if (facts.setup.kind !== 'pot') return 0;
@@ -20,15 +18,13 @@ function isAboveSmallest({ context, facts }: RuleInput): boolean {
   return vessel.rimDiameterCm > chooseSize(context.plant, vessel.potKindId, ORGANIC_YEARS).rimDiameterCm;
 }
 
-export const schoolRules: readonly Rule[] = [
+export const schoolRules = [
   practiceRule({
     id: 'school-no-mounts',
     topic: 'school',
     effect: 'rule out',
     schools: { mounts: ['refused'] },
     applies: ({ facts }) => facts.spec.approach === 'mount',
-    say: () => 'You keep no mounts: the daily work is not wanted.',
-    wouldChange: () => 'Taking mounts back in would bring it back.',
   }),
   practiceRule({
     id: 'school-mounts-gladly',
@@ -37,7 +33,6 @@ export const schoolRules: readonly Rule[] = [
     points: 4,
     schools: { mounts: ['welcome'] },
     applies: ({ context, facts }) => facts.spec.approach === 'mount' && context.plant.genus.onMount !== 'never',
-    say: () => 'You like mounts, and their roots can be seen and never stand in wet.',
   }),
   practiceRule({
     id: 'school-organic-only',
@@ -45,8 +40,6 @@ export const schoolRules: readonly Rule[] = [
     effect: 'rule out',
     schools: { medium: ['organic'] },
     applies: ({ facts }) => !facts.isOrganic && facts.spec.approach !== 'mount',
-    say: () => 'You pot in organic media only.',
-    wouldChange: () => 'Leaving the question open would let inorganic media compete.',
   }),
   practiceRule({
     id: 'school-inorganic-only',
@@ -54,8 +47,6 @@ export const schoolRules: readonly Rule[] = [
     effect: 'rule out',
     schools: { medium: ['inorganic'] },
     applies: ({ facts }) => facts.isOrganic && facts.spec.approach !== 'mount',
-    say: () => 'You pot in inorganic media only.',
-    wouldChange: () => 'Leaving the question open would let organic media compete.',
   }),
   practiceRule({
     id: 'holes-wanted',
@@ -65,8 +56,6 @@ export const schoolRules: readonly Rule[] = [
     schools: { holes: ['always'] },
     applies: (input) =>
       input.facts.setup.kind === 'pot' && input.facts.setup.pot.reservoir.kind === 'none' && !hasOpenWall(input),
-    say: () => 'You want openings in the wall, and this one is closed.',
-    wouldChange: () => 'A slotted or netted pot would lift this.',
   }),
   practiceRule({
     id: 'holes-unwanted',
@@ -75,8 +64,6 @@ export const schoolRules: readonly Rule[] = [
     points: 5,
     schools: { holes: ['never'] },
     applies: (input) => input.facts.spec.approach !== 'basket' && hasOpenWall(input),
-    say: () => 'You want no openings in the wall: roots grow into them and break.',
-    wouldChange: () => 'A closed pot would lift this.',
   }),
   practiceRule({
     id: 'oversized-organic',
@@ -84,10 +71,8 @@ export const schoolRules: readonly Rule[] = [
     effect: 'penalise',
     points: 8,
     schools: { steps: ['by-medium', 'small-steps'] },
-    applies: (input) => input.facts.isOrganic && oversizeCm(input) > OVERSIZE_CM && isAboveSmallest(input),
-    say: (input, units) =>
-      `It is ${cm(oversizeCm(input), units)} wider than ${number(ORGANIC_YEARS, 0)} years of growth will fill: organic mix without roots in it stays wet and sours.`,
-    wouldChange: () => 'The next smaller size would lift this; so would an inorganic medium.',
+    applies: (input) => input.facts.isOrganic && oversizeCm(input) > k.OVERSIZE_CM && isAboveSmallest(input),
+    figures: (input) => ({ oversizeCm: oversizeCm(input), years: ORGANIC_YEARS }),
   }),
   practiceRule({
     id: 'generous-inorganic',
@@ -95,8 +80,7 @@ export const schoolRules: readonly Rule[] = [
     effect: 'prefer',
     points: 1,
     schools: { steps: ['by-medium', 'one-big'] },
-    applies: (input) => input.facts.setup.kind === 'pot' && !input.facts.isOrganic && oversizeCm(input) > OVERSIZE_CM,
-    say: () => 'Inorganic does not rot, so room to spare does no harm and saves a repotting.',
+    applies: (input) => input.facts.setup.kind === 'pot' && !input.facts.isOrganic && oversizeCm(input) > k.OVERSIZE_CM,
   }),
   practiceRule({
     id: 'small-steps-often',
@@ -104,7 +88,6 @@ export const schoolRules: readonly Rule[] = [
     effect: 'require step',
     schools: { steps: ['small-steps'] },
     applies: ({ facts }) => facts.setup.kind === 'pot',
-    say: () => 'Small steps: look again in a year and move it up one size, ball and all, before it fills the pot.',
   }),
   practiceRule({
     id: 'peroxide-at-every-repotting',
@@ -112,7 +95,5 @@ export const schoolRules: readonly Rule[] = [
     effect: 'require step',
     schools: { peroxide: ['always'] },
     applies: () => true,
-    say: () =>
-      'Spray roots and crevices with 3 % hydrogen peroxide, unthinned, and let it fizz out. Thin stronger bottles to 3 % first.',
   }),
-];
+] as const;

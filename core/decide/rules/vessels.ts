@@ -1,14 +1,12 @@
 /** Rules about pots: wall, shape, size, steadiness. */
 import { runsOneWay } from '../../catalogue/genera';
-import { cm, kin, mm, number, temperature } from '../../words';
+import { hasOpenings, isOpenWork } from '../../physics/pots';
 import { chooseSize, diagonalGain, yearsOfRoom } from '../setups';
-import { hasFamily, practiceRule, type Rule } from './rule';
-import { STEADY_TIPPING_DEG } from './steadiness';
+import { k } from './constants';
+import { hasFamily, layersIn, potIn } from './readings';
+import { practiceRule } from './rule';
 
-/** What slats and nets let through, mm (from memory of common baskets and net pots). */
-const NET_OPENING_MM = 10;
-
-export const vesselRules: readonly Rule[] = [
+export const vesselRules = [
   practiceRule({
     id: 'too-small-to-hold',
     topic: 'pot',
@@ -20,13 +18,12 @@ export const vesselRules: readonly Rule[] = [
       const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted, context.resolved.stance);
       const { neededCm } = chooseSize(context.plant, vessel.potKindId, years);
       const gain = diagonalGain(context.plant, vessel.potKindId);
-      return vessel.rimDiameterCm * gain < neededCm - 0.05;
+      return vessel.rimDiameterCm * gain < neededCm - k.SIZE_SLACK_CM;
     },
-    say: ({ context, facts }, units) => {
-      const rim = facts.spec.vessel.kind === 'pot' ? facts.spec.vessel.rimDiameterCm : 0;
-      return `${cm(rim, units)} is too small for a ${cm(context.plant.rootBallDiameterCm, units)} root ball and its growth.`;
-    },
-    wouldChange: () => 'A larger pot, dividing the plant, or fewer years between repots would fit it.',
+    figures: (input) => ({
+      rimDiameterCm: potIn(input).rimDiameterCm,
+      rootBallDiameterCm: input.context.plant.rootBallDiameterCm,
+    }),
   }),
   practiceRule({
     id: 'tips-over',
@@ -36,10 +33,8 @@ export const vesselRules: readonly Rule[] = [
     applies: ({ judgement }) =>
       judgement?.stability !== undefined &&
       judgement.stability !== null &&
-      judgement.stability.tippingAngleDeg < STEADY_TIPPING_DEG,
-    say: ({ judgement }) =>
-      `Half dry it weighs ${number((judgement?.stability?.weightG ?? 0) / 1000, 1)} kg and tips at ${number(judgement?.stability?.tippingAngleDeg ?? 0, 0)}°: a plant that moves does not root. Add stones or a stake.`,
-    wouldChange: () => `A heavier pot or stones below that bring it over ${STEADY_TIPPING_DEG}° take this away.`,
+      judgement.stability.tippingAngleDeg < k.STEADY_TIPPING_DEG,
+    figures: (input) => ({ tippingAngleDeg: input.judgement?.stability?.tippingAngleDeg ?? 0, weightG: input.judgement?.stability?.weightG ?? 0, steadyDeg: k.STEADY_TIPPING_DEG }),
   }),
   practiceRule({
     id: 'clay-cools',
@@ -50,9 +45,8 @@ export const vesselRules: readonly Rule[] = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.wall === 'unglazed clay' &&
       context.plant.genus.temperature === 'cool' &&
-      context.climate.warmestC > 22,
-    say: ({ context }, units) =>
-      `Unglazed clay cools the roots of a cool grower where it gets ${temperature(context.climate.warmestC, units)}.`,
+      context.climate.warmestC > k.CLAY_COOLS_ABOVE_C,
+    figures: (input) => ({ warmestC: input.context.climate.warmestC }),
   }),
   practiceRule({
     id: 'holes-in-still-damp-air',
@@ -63,22 +57,18 @@ export const vesselRules: readonly Rule[] = [
     applies: ({ context, facts }) =>
       facts.setup.kind === 'pot' &&
       facts.isOrganic &&
-      facts.setup.pot.openShare < 0.005 &&
+      !hasOpenings(facts.setup.pot) &&
       facts.setup.pot.wall !== 'unglazed clay' &&
       context.place.airflow === 'still room' &&
-      context.climate.meanHumidityPct > 65,
-    say: ({ context }) =>
-      `In still air of ${number(context.climate.meanHumidityPct, 0)} % an organic mix wants openings in the wall.`,
-    wouldChange: () => 'A fan, a slotted pot or unglazed clay would do.',
+      context.climate.meanHumidityPct > k.DAMP_PCT,
+    figures: (input) => ({ meanHumidityPct: input.context.climate.meanHumidityPct }),
   }),
   practiceRule({
     id: 'frost-and-baked-clay',
     topic: 'medium',
     effect: 'rule out',
-    applies: (input) => hasFamily(input, 'baked clay') && input.context.climate.coldestC < 0,
-    say: ({ context }, units) =>
-      `Frost (${temperature(context.climate.coldestC, units)} here) breaks baked clay down to paste.`,
-    wouldChange: () => 'A frost-free winter place would allow it.',
+    applies: (input) => hasFamily(input, 'baked clay') && input.context.climate.coldestC < k.FROST_C,
+    figures: (input) => ({ coldestC: input.context.climate.coldestC }),
   }),
   practiceRule({
     id: 'clear-wall-shows-roots',
@@ -86,17 +76,14 @@ export const vesselRules: readonly Rule[] = [
     effect: 'prefer',
     points: 1,
     applies: ({ facts }) => facts.setup.kind === 'pot' && facts.setup.pot.wall === 'clear plastic',
-    say: () => 'Through a clear wall the roots and their colour can be seen.',
   }),
   practiceRule({
     id: 'shelf-space',
     topic: 'pot',
     effect: 'penalise',
     points: 2,
-    applies: ({ facts }) => facts.setup.kind === 'pot' && facts.setup.pot.rimDiameterCm > 20,
-    say: ({ facts }, units) =>
-      `A ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.rimDiameterCm : 0, units)} pot takes a good deal of shelf.`,
-    wouldChange: () => 'Fewer years of growing room would allow a smaller one.',
+    applies: ({ facts }) => facts.setup.kind === 'pot' && facts.setup.pot.rimDiameterCm > k.LARGE_POT_CM,
+    figures: (input) => ({ rimDiameterCm: potIn(input).rimDiameterCm }),
   }),
   practiceRule({
     id: 'wide-and-low-for-creepers',
@@ -105,9 +92,8 @@ export const vesselRules: readonly Rule[] = [
     points: 3,
     applies: ({ context, facts }) =>
       facts.setup.kind === 'pot' &&
-      facts.setup.pot.heightCm <= 0.6 * facts.setup.pot.rimDiameterCm &&
+      facts.setup.pot.heightCm <= k.LOW_POT * facts.setup.pot.rimDiameterCm &&
       (context.plant.habit === 'rambling' || context.plant.habit === 'creeping stem'),
-    say: () => 'Wide and low: its shallow roots use all of it as it spreads.',
   }),
   practiceRule({
     id: 'deep-for-deep-roots',
@@ -116,11 +102,10 @@ export const vesselRules: readonly Rule[] = [
     points: 2,
     applies: ({ context, facts }) =>
       facts.setup.kind === 'pot' &&
-      facts.setup.pot.heightCm > 1.2 * facts.setup.pot.rimDiameterCm &&
-      context.plant.rootDiameterMm >= 3 &&
-      context.plant.heightCm >= 50,
-    say: ({ facts }, units) =>
-      `${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)} of depth suits long thick roots and stands against a tall plant.`,
+      facts.setup.pot.heightCm > k.DEEP_POT * facts.setup.pot.rimDiameterCm &&
+      context.plant.rootDiameterMm >= k.THICK_ROOT_MM &&
+      context.plant.heightCm >= k.TALL_PLANT_CM,
+    figures: (input) => ({ potHeightCm: potIn(input).heightCm }),
   }),
   practiceRule({
     id: 'clay-for-fast-drying',
@@ -131,9 +116,8 @@ export const vesselRules: readonly Rule[] = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.wall === 'unglazed clay' &&
       context.plant.genus.regime === 'fast wet-dry' &&
-      context.climate.meanHumidityPct >= 55,
-    say: ({ context }) =>
-      `Clay dries from its sides too, which fast wet-dry roots want at ${number(context.climate.meanHumidityPct, 0)} % humidity.`,
+      context.climate.meanHumidityPct >= k.CLAY_DAMP_PCT,
+    figures: (input) => ({ meanHumidityPct: input.context.climate.meanHumidityPct }),
   }),
   practiceRule({
     id: 'clay-drinks-the-moisture',
@@ -145,10 +129,8 @@ export const vesselRules: readonly Rule[] = [
       facts.setup.pot.wall === 'unglazed clay' &&
       context.plant.genus.regime === 'evenly moist' &&
       context.plant.genus.temperature !== 'cool' &&
-      context.climate.meanHumidityPct < 50,
-    say: ({ context }) =>
-      `In ${number(context.climate.meanHumidityPct, 0)} % air unglazed clay takes the moisture that ${kin(context.plant.genus)} must never lack.`,
-    wouldChange: () => 'Plastic or glazed clay would keep it.',
+      context.climate.meanHumidityPct < k.CLAY_DRY_PCT,
+    figures: (input) => ({ meanHumidityPct: input.context.climate.meanHumidityPct, genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'opaque-for-ground-orchids',
@@ -159,8 +141,6 @@ export const vesselRules: readonly Rule[] = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.wall === 'clear plastic' &&
       (context.plant.genus.cover === 'needs cover' || facts.spec.approach === 'soil-like mix'),
-    say: () => 'Roots of ground orchids shun light; a clear wall lets it in and grows algae.',
-    wouldChange: () => 'An outer pot round it takes this away.',
   }),
   practiceRule({
     id: 'falls-through-the-net',
@@ -168,10 +148,9 @@ export const vesselRules: readonly Rule[] = [
     effect: 'rule out',
     applies: ({ facts }) =>
       facts.setup.kind === 'pot' &&
-      facts.setup.pot.openShare >= 0.3 &&
-      facts.mainMix.every(({ medium }) => medium.pieceShape !== 'strand' && medium.largeMm < NET_OPENING_MM),
-    say: ({ facts }, units) => `Pieces of about ${mm(facts.pieceMm, units)} fall through slats and nets.`,
-    wouldChange: () => 'Pieces over 10 mm, or moss among them, would stay in.',
+      isOpenWork(facts.setup.pot) &&
+      facts.mainMix.every(({ medium }) => medium.pieceShape !== 'strand' && medium.largeMm < k.NET_OPENING_MM),
+    figures: (input) => ({ pieceMm: input.facts.pieceMm }),
   }),
   practiceRule({
     id: 'mesh-under-fine-media',
@@ -181,8 +160,7 @@ export const vesselRules: readonly Rule[] = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.reservoir.kind === 'none' &&
       facts.setup.layers[0]?.role === 'main' &&
-      facts.mainMix.some(({ medium }) => medium.pieceShape !== 'strand' && medium.smallMm < 3),
-    say: () => 'Lay a piece of mesh over the holes: the fine part of the mix runs out without crocking.',
+      facts.mainMix.some(({ medium }) => medium.pieceShape !== 'strand' && medium.smallMm < k.FINE_PIECES_MM),
   }),
   practiceRule({
     id: 'cone-lets-air-in',
@@ -193,9 +171,8 @@ export const vesselRules: readonly Rule[] = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.cone !== null &&
       facts.isOrganic &&
-      facts.setup.pot.rimDiameterCm >= 13,
-    say: ({ facts }, units) =>
-      `The ${cm(facts.setup.kind === 'pot' ? (facts.setup.pot.cone?.heightCm ?? 0) : 0, units)} cone lets air into the middle, where a wide pot dries last.`,
+      facts.setup.pot.rimDiameterCm >= k.WIDE_POT_CM,
+    figures: (input) => ({ coneHeightCm: potIn(input).cone?.heightCm ?? 0 }),
   }),
   practiceRule({
     id: 'big-pot-made-small',
@@ -205,11 +182,10 @@ export const vesselRules: readonly Rule[] = [
     applies: ({ facts }) =>
       facts.setup.kind === 'pot' &&
       facts.isOrganic &&
-      facts.setup.pot.rimDiameterCm >= 17 &&
+      facts.setup.pot.rimDiameterCm >= k.BIG_POT_CM &&
       facts.setup.layers[0]?.role === 'crocking' &&
-      facts.setup.layers[0].heightCm >= 0.25 * facts.setup.pot.heightCm,
-    say: ({ facts }, units) =>
-      `${cm(facts.setup.kind === 'pot' ? (facts.setup.layers[0]?.heightCm ?? 0) : 0, units)} of crocking makes a big pot small: only the layer above it stays wet.`,
+      facts.setup.layers[0].heightCm >= k.DEEP_CROCKING * facts.setup.pot.heightCm,
+    figures: (input) => ({ crockingHeightCm: layersIn(input)[0]?.heightCm ?? 0 }),
   }),
   practiceRule({
     id: 'runner-on-the-diagonal',
@@ -218,8 +194,7 @@ export const vesselRules: readonly Rule[] = [
     points: 1,
     applies: ({ context, facts }) =>
       facts.setup.kind === 'pot' && facts.setup.pot.shape === 'square' && runsOneWay(context.plant.habit),
-    say: ({ facts }, units) =>
-      `Set on the diagonal of the square pot it runs ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.rimDiameterCm * 1.41 : 0, units)} before it meets a wall.`,
+    figures: (input) => ({ diagonalCm: potIn(input).rimDiameterCm * k.SQUARE_DIAGONAL }),
   }),
   practiceRule({
     id: 'wind-rocks-it',
@@ -230,18 +205,15 @@ export const vesselRules: readonly Rule[] = [
       context.place.airflow === 'windy' &&
       judgement?.stability !== undefined &&
       judgement.stability !== null &&
-      judgement.stability.tippingAngleDeg < STEADY_TIPPING_DEG + 8,
-    say: ({ judgement }) =>
-      `Tipping at ${number(judgement?.stability?.tippingAngleDeg ?? 0, 0)}°, the wind there will rock it, and what rocks does not root.`,
-    wouldChange: () => 'A heavier pot, stones or a lee corner would steady it.',
+      judgement.stability.tippingAngleDeg < k.STEADY_TIPPING_DEG + k.WIND_TIPPING_DEG,
+    figures: (input) => ({ tippingAngleDeg: input.judgement?.stability?.tippingAngleDeg ?? 0 }),
   }),
   practiceRule({
     id: 'heavy-on-the-shelf',
     topic: 'pot',
     effect: 'caution',
-    applies: ({ judgement }) => (judgement?.stability?.weightG ?? 0) > 4000,
-    say: ({ judgement }) =>
-      `Half dry it weighs ${number((judgement?.stability?.weightG ?? 0) / 1000, 1)} kg: mind the shelf and your back.`,
+    applies: ({ judgement }) => (judgement?.stability?.weightG ?? 0) > k.HEAVY_POT_G,
+    figures: (input) => ({ weightG: input.judgement?.stability?.weightG ?? 0 }),
   }),
   practiceRule({
     id: 'depth-out-of-reach',
@@ -250,11 +222,9 @@ export const vesselRules: readonly Rule[] = [
     points: 4,
     applies: ({ context, facts }) =>
       facts.setup.kind === 'pot' &&
-      facts.setup.pot.heightCm > 1.2 * facts.setup.pot.rimDiameterCm &&
-      context.plant.heightCm < 40 &&
+      facts.setup.pot.heightCm > k.DEEP_POT * facts.setup.pot.rimDiameterCm &&
+      context.plant.heightCm < k.LOW_PLANT_CM &&
       context.plant.genus.depth !== 'bulb 4 cm under',
-    say: ({ facts }, units) =>
-      `Its roots will not reach down ${cm(facts.setup.kind === 'pot' ? facts.setup.pot.heightCm : 0, units)}; the foot of a deep pot stays wet and unused.`,
-    wouldChange: () => 'An ordinary pot would lift this.',
+    figures: (input) => ({ potHeightCm: potIn(input).heightCm }),
   }),
-];
+] as const;

@@ -2,13 +2,12 @@
  * Judges one setup for one case: the dry-down in every month, the whole year under the grower's
  * routine, the air in the root zone, weight and stability.
  */
-import { place as placePlant, type Placement } from '../../advise';
 import { plantWeightG, realise, type SetupSpec, specId } from '../../case';
 import { buildCoarseColumn, buildColumn, type Column, COVERED_SHARE, createState, daysOf, dryDown, type DryingTime, dryingTimeByMonth, filledHeightCm, hydraulicsOfLayer, layerBounds, rootZoneAir, sampleComfort, type Setup, simulateYear, type YearReport } from '../../physics/drydown';
-import { containerCapacity, isOrganic, type Mix, mixLifeYears } from '../../physics/media';
+import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
 import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
 import type { CaseContext } from './context';
-import { meanPieceMm, misfitFactor } from './grade';
+import { misfitFactor } from './grade';
 
 /** What can be said of a setup before any water moves. */
 export interface CandidateFacts {
@@ -26,7 +25,6 @@ export interface CandidateFacts {
   /** Air-filled porosity of the root zone right after watering, v/v. */
   readonly airAfterWatering: number;
   readonly hasReservoir: boolean;
-  readonly placement: Placement;
 }
 
 export interface Judgement {
@@ -43,7 +41,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   const column = (mesh === 'fine' ? buildColumn : buildCoarseColumn)(setup, context.drinker);
   const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
   const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
-  const heaviest = [...mainMix].sort((a, b) => b.parts - a.parts)[0]!;
+  const heaviest = heaviestPart(mainMix);
   const pieceMm = meanPieceMm(heaviest.medium);
   const sizeMatters =
     setup.kind === 'pot' && heaviest.medium.pieceShape !== 'strand' && heaviest.medium.pieceShape !== 'crumb';
@@ -62,12 +60,6 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     lifeYears: isBare ? 10 : mixLifeYears(mainMix, context.ageing),
     airAfterWatering: rootZoneAir(column, createState(column)),
     hasReservoir: column.reservoirCapacityG > 0,
-    placement: placePlant(
-      context.plant,
-      setup.kind === 'pot' ? setup.pot : null,
-      context.climate.meanHumidityPct,
-      pieceMm,
-    ),
   };
 }
 

@@ -1,10 +1,11 @@
-import { makePlan, reviewSetup } from '../../advise';
-import { type PlanCase, planCaseSchema, potOf, realise, resolveCase, specId } from '../../case';
+import { type PlanCase, potOf, realise, specId } from '../../case';
+import { meanPieceMm } from '../../physics/media';
 import { allRules, forbiddingRule } from '../rules';
 import { factsOf } from './assess';
 import { generateCandidates } from './candidates';
 import { contextOf } from './context';
-import { meanPieceMm, misfitFactor } from './grade';
+import { misfitFactor } from './grade';
+import { makePlan, planCaseSchema, resolveCase, reviewSetup } from '../../testing';
 
 const context = (planCase: PlanCase) => contextOf(resolveCase(planCaseSchema.parse(planCase)));
 const flat: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat' };

@@ -2,10 +2,13 @@
  * Generates the setups to be judged: every recipe in the grades that suit the roots, in the pots
  * that suit the plant, with and without crocking and top dressing.
  */
+import { round1, roundHalf } from '../../base';
 import { type LayerSpec, mediumOfPart, type MixPartSpec, potOf, type PotSpec, realiseMix, type SetupSpec } from '../../case';
 import { mediaCatalogue, mediumById } from '../../catalogue/media';
 import { mountKindById } from '../../catalogue/vessels';
+import { DRY_HOME_PCT } from '../../physics/air';
 import type { MediumFamily, MediumFigures } from '../../physics/media';
+import { isOpenWork } from '../../physics/pots';
 import type { CaseContext } from './context';
 import { byFit } from './grade';
 import { mountKinds, mountPadsCm, type Recipe, recipes, type TopDressing, topDressings } from './recipes';
@@ -15,8 +18,6 @@ import { potsToTry, yearsOfRoom } from './size';
 export const RIM_GAP_CM = 1;
 /** Grades tried for each family. */
 const GRADES_TRIED = 3;
-/** Air in which growers lay moss on top (common practice: "dry homes"; the figure from memory). */
-const DRY_HOME_PCT = 45;
 /** Under this a layer is no layer, cm. */
 const LEAST_MAIN_CM = 1.5;
 
@@ -37,14 +38,6 @@ function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
     ...fitting.map((medium) => ({ mediumId: medium.id })),
     ...own.map((medium) => ({ mediumId: medium.likeId, own: medium })),
   ];
-}
-
-function roundHalf(value: number): number {
-  return Math.round(value * 2) / 2;
-}
-
-function round1(value: number): number {
-  return Math.round(value * 10) / 10;
 }
 
 /** Coarse pieces that the main medium does not fall through: the next size that is at least three times coarser. */
@@ -126,7 +119,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
     potsToTry(plant, kind, years, resolved.ownPots).flatMap((vessel) => {
       const pot = potOf(vessel);
       // An air cone, a net or a reservoir does the work of crocking.
-      const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || pot.openShare >= 0.3;
+      const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || isOpenWork(pot);
       const crockings = needsNone ? recipe.crockingShares.filter((share) => share === 0) : recipe.crockingShares;
       return (crockings.length > 0 ? crockings : [0]).flatMap((crocking) =>
         tops.flatMap((top): SetupSpec[] => {

@@ -4,7 +4,7 @@
  * where they are about 2.5-3.5 times its own width. That is the trade's "fine for fine, coarse for
  * thick" with a number on it.
  */
-import type { MediumFigures } from '../../physics/media';
+import { meanPieceMm, type MediumFigures } from '../../physics/media';
 
 export const LEAST_SIZE_RATIO = 2.5;
 export const MOST_SIZE_RATIO = 3.5;
@@ -18,10 +18,6 @@ export interface PieceBand {
 
 export function pieceBandMm(rootDiameterMm: number): PieceBand {
   return { fromMm: LEAST_SIZE_RATIO * rootDiameterMm, toMm: MOST_SIZE_RATIO * rootDiameterMm };
-}
-
-export function meanPieceMm(medium: Pick<MediumFigures, 'smallMm' | 'largeMm'>): number {
-  return Math.sqrt(medium.smallMm * medium.largeMm);
 }
 
 /** How far a size lies outside the band, as a factor of 1 (inside) or more. */

@@ -1,6 +1,6 @@
 export { type CandidateFacts, factsOf, judge, type Judgement, layerVolumesL, screenComfort } from './assess';
 export { fillPot, generateCandidates } from './candidates';
 export { type CaseContext, contextOf } from './context';
-export { byFit, meanPieceMm, misfitFactor, pieceBandMm, switchRootMm, TOLERATED_FACTOR } from './grade';
+export { byFit, misfitFactor, pieceBandMm, switchRootMm, TOLERATED_FACTOR } from './grade';
 export { topDressings } from './recipes';
 export { chooseSize, diagonalGain, liveBallCm, neededWidthCm, ORGANIC_YEARS, spreadCm, yearsOfRoom } from './size';

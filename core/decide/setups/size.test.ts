@@ -1,9 +1,10 @@
-import { mainLayer, type PlanCase, planCaseSchema, realise, resolveCase, type SetupSpec, specId } from '../../case';
+import { mainLayer, type PlanCase, realise, type SetupSpec, specId } from '../../case';
 import { mediumById } from '../../catalogue/media';
 import { makePot, potKindById } from '../../catalogue/vessels';
 import { fillPot } from './candidates';
 import { switchRootMm } from './grade';
 import { chooseSize, neededWidthCm, potsToTry, spreadCm, yearsOfRoom } from './size';
+import { planCaseSchema, resolveCase } from '../../testing';
 
 const plant = (planCase: PlanCase) => resolveCase(planCaseSchema.parse(planCase)).plant;
 const cattleya = plant({ genus: 'cattleya-unifoliate', place: 'heated-flat', rootBallDiameterCm: 10 });

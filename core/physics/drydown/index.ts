@@ -1,13 +1,13 @@
 export { buildCoarseColumn, buildColumn } from './build';
 export type { Column } from './column';
 export { SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from './constants';
-export { daysOf, dryDown, type DryDown, type DryingTime, dryingTime, dryingTimeByMonth, HORIZON_DAYS } from './dry-down';
+export { daysOf, type DryDown, dryDown, type DryingTime, dryingTime, dryingTimeByMonth, HORIZON_DAYS } from './dry-down';
 export { hourClass, type HourClass } from './hour-class';
 export { createState, stepHour } from './hour';
 export { COVERED_SHARE } from './mount-column';
 export { filledHeightCm } from './pot-column';
-export { type MoistureRegime, moistureRegimes, regimeFigures, type RegimeFigures } from './regime';
+export { type MoistureRegime, moistureRegimes, type RegimeFigures, regimeFigures } from './regime';
 export { rootZoneAir, totalWaterG } from './root-zone';
-export { type Holiday, longestGapDays, type Routine } from './routine';
-export { type Drinker, hydraulicsOfLayer, layerBounds, type LayerRole, type MountedSetup, type Photosynthesis, type PottedSetup, type Setup } from './setup';
+export { DAYS_PER_WEEK, type Holiday, longestGapDays, type Routine } from './routine';
+export { type Drinker, hydraulicsOfLayer, type Layer, layerBounds, type LayerRole, type MountedSetup, type Photosynthesis, type PottedSetup, type Setup } from './setup';
 export { type MonthShares, sampleComfort, simulateYear, type YearReport } from './year';

@@ -83,6 +83,11 @@ export interface MediumEntry {
 
 export type MediumFigures = Plain<MediumEntry>;
 
+/** Size of a middling piece (geometric mean of d10 and d90), mm. */
+export function meanPieceMm(medium: Pick<MediumFigures, 'smallMm' | 'largeMm'>): number {
+  return Math.sqrt(medium.smallMm * medium.largeMm);
+}
+
 /** The hydraulic figures of a medium or a mix, as the dry-down needs them. */
 export interface Hydraulics {
   readonly smallMm: number;

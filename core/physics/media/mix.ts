@@ -15,6 +15,13 @@ export type Mix = readonly MixPart[];
 
 export const MAX_MIX_PARTS = 5;
 
+/** The part that makes up most of a mix; of equals the first. Works for mixes as written down, too. */
+export function heaviestPart<P extends { readonly parts: number }>(mix: readonly P[]): P {
+  const [first, ...rest] = mix;
+  if (!first) throw new RangeError('a mix needs at least one part');
+  return rest.reduce((most, part) => (part.parts > most.parts ? part : most), first);
+}
+
 function fractionsOf(mix: Mix): PackedFraction[] {
   return mix.map(({ medium, parts }) => ({
     sizeMm: Math.sqrt(medium.smallMm * medium.largeMm),

@@ -2,7 +2,6 @@
  * A grower's own medium: one of the catalogue's kinds, with what the grower measured put in place of
  * the catalogue's figures. What was not measured stays that of the similar medium.
  */
-import { mediumById } from '../../catalogue/media';
 import type { MediumFigures } from './medium';
 import { airEntryHeadCm, meanCapillaryShare, REFERENCE_DEPTH_CM } from './retention';
 
@@ -29,8 +28,7 @@ const LEAST_AIR = 0.01;
  * The figures to compute with. A test in a bed of another depth than the catalogue's 10 cm is carried
  * over by the difference of the capillary fringe between the two depths (Brooks-Corey, as everywhere).
  */
-export function ownMediumFigures(own: OwnMedium): MediumFigures {
-  const like = mediumById(own.likeId);
+export function ownMediumFigures(own: OwnMedium, like: MediumFigures): MediumFigures {
   const sized: MediumFigures = {
     ...like,
     name: own.name,

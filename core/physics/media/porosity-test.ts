@@ -4,7 +4,7 @@
  * porosity = (water added) / volume, air-filled porosity = (water drained) / volume, container
  * capacity = what stayed; from memory).
  */
-import { type Fault, FaultError } from '../../base';
+import { type FaultAt, FaultError, type FaultFact, meanOf, ranges } from '../../base';
 
 export interface PorosityRun {
   readonly containerMl: number;
@@ -20,21 +20,16 @@ export interface PorosityResult {
   readonly capacityShare: number;
 }
 
-function check(run: PorosityRun, index: number): readonly Fault[] {
-  const faults: Fault[] = [];
-  const at = (field: string) => `runs.${index}.${field}`;
-  if (!(run.containerMl >= 50 && run.containerMl <= 20000)) {
-    faults.push({ path: at('containerMl'), message: 'volume of the container must be between 50 and 20000 mL' });
+function check(run: PorosityRun, index: number): readonly FaultAt[] {
+  const { containerMl, addedMl, drainedMl } = run;
+  const { min, max } = ranges.containerMl;
+  const faults: FaultAt[] = [];
+  const add = (field: keyof PorosityRun, fact: FaultFact) => faults.push({ path: `runs.${index}.${field}`, fact });
+  if (!(containerMl >= min && containerMl <= max)) {
+    add('containerMl', { code: 'container volume', minMl: min, maxMl: max });
   }
-  if (!(run.addedMl > 0 && run.addedMl < run.containerMl)) {
-    faults.push({
-      path: at('addedMl'),
-      message: `water added must be more than 0 and less than the container's ${run.containerMl} mL`,
-    });
-  }
-  if (!(run.drainedMl >= 0 && run.drainedMl <= run.addedMl)) {
-    faults.push({ path: at('drainedMl'), message: `water drained must be between 0 and the ${run.addedMl} mL added` });
-  }
+  if (!(addedMl > 0 && addedMl < containerMl)) add('addedMl', { code: 'water added', containerMl });
+  if (!(drainedMl >= 0 && drainedMl <= addedMl)) add('drainedMl', { code: 'water drained', addedMl });
   return faults;
 }
 
@@ -51,12 +46,11 @@ export interface PorosityTest extends PorosityResult {
 
 /** Means of one or more runs and their spread. Throws a FaultError that names the field and its range. */
 export function porosityTest(runs: readonly PorosityRun[]): PorosityTest {
-  const faults = runs.flatMap(check);
-  if (runs.length === 0) faults.push({ path: 'runs', message: 'at least one run is needed' });
+  const faults: FaultAt[] = runs.flatMap(check);
+  if (runs.length === 0) faults.push({ path: 'runs', fact: { code: 'no runs' } });
   if (faults.length > 0) throw new FaultError(faults);
   const results = runs.map(resultOf);
-  const mean = (pick: (result: PorosityResult) => number) =>
-    results.reduce((sum, result) => sum + pick(result), 0) / results.length;
+  const mean = (pick: (result: PorosityResult) => number) => meanOf(results.map(pick));
   const half = (pick: (result: PorosityResult) => number) =>
     (Math.max(...results.map(pick)) - Math.min(...results.map(pick))) / 2;
   return {

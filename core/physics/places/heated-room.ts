@@ -44,8 +44,7 @@ function inside(half: MonthAir['day'], thermostatC: number, heating: Heating): M
 export function heatedRoom(outdoor: Place, heating: Heating = ORDINARY_HEATING): Place {
   return {
     ...outdoor,
-    name: `Room in ${outdoor.name}`,
-    note: `A heated room, ${heating.dayC} °C by day, in the climate of ${outdoor.name}.`,
+    note: '',
     setting: 'indoor',
     airflow: 'still room',
     months: outdoor.months.map((month) => ({

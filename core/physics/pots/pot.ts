@@ -1,6 +1,8 @@
 /**
  * Pots and mounts. Lengths are inside measures in cm, as a grower takes them with a ruler.
  */
+import { k } from './constants';
+
 export type PotShape = 'round' | 'square';
 
 export type WallMaterial = 'plastic' | 'clear plastic' | 'unglazed clay' | 'glazed clay' | 'wood' | 'wire';
@@ -53,4 +55,14 @@ export type Vessel = Pot | Mount;
 /** Walls that carry water to their outside and let it evaporate there. */
 export function isPorous(wall: WallMaterial): boolean {
   return wall === 'unglazed clay';
+}
+
+/** Slots, nets or slats: openings that roots find and air comes in by. */
+export function hasOpenings(pot: Pick<Pot, 'openShare'>): boolean {
+  return pot.openShare >= k.OPENINGS_FROM;
+}
+
+/** Nets and slat baskets: more hole than wall. */
+export function isOpenWork(pot: Pick<Pot, 'openShare'>): boolean {
+  return pot.openShare >= k.OPEN_WORK_FROM;
 }

@@ -1,10 +1,1 @@
-import { entityManager } from '@server/db/orm';
-import { setPottingDeleted } from '@server/collection/plants';
-import { isId } from '@server/http/ids';
-import { notFound } from '@server/http/problem';
-
-export async function DELETE(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
-  const { id } = await params;
-  const done = isId(id) && (await setPottingDeleted(await entityManager(), id, new Date()));
-  return done ? new Response(null, { status: 204 }) : notFound('log entry');
-}
+export { putPottingAway as DELETE } from '@server/events/handlers';

@@ -1,10 +1,1 @@
-import { entityManager } from '@server/db/orm';
-import { setPlantDeleted } from '@server/collection/plants';
-import { isId } from '@server/http/ids';
-import { notFound } from '@server/http/problem';
-
-export async function POST(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
-  const { id } = await params;
-  const done = isId(id) && (await setPlantDeleted(await entityManager(), id, null));
-  return done ? new Response(null, { status: 204 }) : notFound('plant');
-}
+export { bringPlantBack as POST } from '@server/plants/handlers';

@@ -1,0 +1,38 @@
+import { byDefinition, fromMemory, fromPractice, numbersOf } from '../base';
+
+export const adviceConstants = {
+  // Timing.
+  SPENT_SHARE: fromMemory(1.3, 'lives', 'organic media older than so many of their lives are broken down'),
+  // Placement.
+  TUCKED_IN_CM: fromPractice(0.5, 'cm', 'how far a base goes under that is just tucked in'),
+  ON_TOP_CM: fromPractice(0.3, 'cm', 'how far a base stands above the surface it sits on'),
+  COVERED_CM: fromPractice(1, 'cm', 'how far a base goes under whose roots must all be covered'),
+  BULB_UNDER_CM: fromPractice(4, 'cm', 'how far underground bulbs go under'),
+  DEEPER_PIECES: fromMemory(1.5, 'pieces', 'in dry air fussy roots go so much deeper: a piece or two'),
+  CORNER_GAIN: fromMemory(1.2, '', 'a corner lies so much further out than the wall'),
+  // Aftercare, days after potting.
+  ASLEEP_DAYS: fromPractice(60, 'days', 'a sleeping plant is kept nearly dry'),
+  CUTS_CLOSE_DAYS: fromPractice(4, 'days', 'cut roots dry until they close'),
+  SHADE_DAYS: fromPractice(14, 'days', 'in shade'),
+  FEED_DAYS: fromPractice(14, 'days', 'without feed'),
+  FEED_LATE_DAYS: fromPractice(30, 'days', 'without feed on a mount or with poor roots'),
+  SETTLED_IN_DAYS: fromMemory(120, 'days', 'until the first growing season after potting is over'),
+  REST_UNTIL_DAY: fromMemory(240, 'days', 'until the rest after it is over'),
+  TUG_FROM_DAY: fromPractice(28, 'days', 'when a gentle tug first tells'),
+  TUG_UNTIL_DAY: fromPractice(56, 'days', 'when a gentle tug last tells'),
+  LOW_RESERVOIR_DAYS: fromPractice(30, 'days', 'while a reservoir is filled low'),
+  FEED_LEAST_PPM: fromPractice(50, 'ppm', 'weakest feed in growth'),
+  FEED_MOST_PPM: fromPractice(100, 'ppm', 'strongest feed in growth'),
+  HALF_STRENGTH: fromPractice(0.5, 'share', 'of the feed for plants that take salts badly'),
+  // Costs.
+  WEEKS_PER_YEAR: byDefinition(52, 'weeks', 'in a year'),
+  MINUTES_POT: fromMemory(0.7, 'min', 'a can over one pot'),
+  MINUTES_MOUNT: fromMemory(2.5, 'min', 'a soak for one mount'),
+  MINUTES_RESERVOIR: fromMemory(1, 'min', 'filling one reservoir'),
+  PRICE_STEP: fromMemory(2, '', 'each price class costs so many times the one below'),
+  FULL_STEP_YEARS: byDefinition(0.25, 'years', 'steps in which growth is looked at'),
+  FULL_MOST_YEARS: fromMemory(8, 'years', 'no pot is looked at for longer'),
+  LEAST_REPOT_YEARS: fromMemory(0.5, 'years', 'nothing is repotted sooner'),
+} as const;
+
+export const k = numbersOf(adviceConstants);

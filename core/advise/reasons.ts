@@ -1,0 +1,257 @@
+/**
+ * Why a setup stands where it stands: the figures behind each reason, from the assessment. The
+ * sentences stand in words/reasons.
+ */
+import type { Genus, GrowthHabit } from '../catalogue/genera';
+import { gradesLike } from '../catalogue/media';
+import { type CandidateFacts, type CaseContext, type Judgement, layerVolumesL, neededWidthCm, pieceBandMm, spreadCm, switchRootMm, yearsOfRoom } from '../decide/setups';
+import { daysOf, type DryingTime, longestGapDays, type Routine } from '../physics/drydown';
+import { heaviestPart, meanPieceMm } from '../physics/media';
+import { type HalfDayAir, meanAir } from '../physics/places';
+import type { Placement } from './placement';
+
+/** A neighbouring grade, and the root thickness at which it fits better. */
+export interface NextGrade {
+  readonly rootDiameterMm: number;
+  readonly smallMm: number;
+  readonly largeMm: number;
+}
+
+export interface MonthDays {
+  readonly monthIndex: number;
+  readonly time: DryingTime;
+}
+
+export type ReasonFact =
+  | {
+      readonly code: 'pieces';
+      readonly fit: 'gives way';
+      readonly mediumName: string;
+      readonly rootDiameterMm: number;
+    }
+  | {
+      readonly code: 'pieces';
+      readonly fit: 'inside' | 'finer' | 'coarser';
+      readonly pieceMm: number;
+      readonly rootDiameterMm: number;
+      readonly bandFromMm: number;
+      readonly bandToMm: number;
+      readonly finerGrade: NextGrade | null;
+      readonly coarserGrade: NextGrade | null;
+    }
+  | {
+      readonly code: 'drying';
+      readonly fastest: MonthDays & { readonly air: HalfDayAir };
+      readonly slowest: MonthDays;
+      readonly routine: Routine;
+      readonly gapDays: number | null;
+    }
+  | {
+      readonly code: 'comfort';
+      readonly comfortShare: number;
+      readonly tooDryShare: number;
+      readonly tooWetShare: number;
+      readonly longestDrySpellDays: number;
+      readonly longestWetSpellDays: number;
+    }
+  | {
+      readonly code: 'air';
+      readonly genusName: string;
+      readonly airShare: number;
+      readonly airNeedShare: number;
+    }
+  | {
+      readonly code: 'size';
+      readonly rootBallDiameterCm: number;
+      readonly spreadCm: number;
+      readonly years: number;
+      readonly rimDiameterCm: number;
+      /** What it would need for a year more, cm. */
+      readonly nextYearCm: number;
+    }
+  | {
+      readonly code: 'pad';
+      readonly genusName: string;
+      readonly holdsG: number;
+      readonly padThicknessCm: number;
+      readonly widthCm: number;
+    }
+  | {
+      readonly code: 'reservoir';
+      readonly volumeL: number;
+      /** null when it lasts beyond the horizon. */
+      readonly lastsDays: number | null;
+    }
+  | {
+      readonly code: 'position';
+      readonly position: Placement['position'];
+      readonly offsetCm: number;
+      readonly habit: GrowthHabit;
+      readonly rhizomeStepCm: number;
+    }
+  | {
+      readonly code: 'depth';
+      readonly genusName: string;
+      readonly depth: Genus['depth'];
+      readonly baseAboveSurfaceCm: number;
+      readonly deeperForDryAirCm: number;
+      readonly meanHumidityPct: number;
+    }
+  | { readonly code: 'layers'; readonly crockingHeightCm: number; readonly crockingVolumeL: number }
+  | { readonly code: 'life'; readonly isOrganic: boolean; readonly lifeYears: number }
+  | { readonly code: 'stability'; readonly weightG: number; readonly tippingAngleDeg: number };
+
+export type ReasonCode = ReasonFact['code'];
+
+export interface ReasonInput {
+  readonly context: CaseContext;
+  readonly facts: CandidateFacts;
+  readonly judgement: Judgement;
+  readonly placement: Placement;
+}
+
+function pieces({ context, facts }: ReasonInput): ReasonFact | null {
+  if (facts.setup.kind === 'mount') return null;
+  const { rootDiameterMm } = context.plant;
+  const { medium } = heaviestPart(facts.mainMix);
+  if (medium.pieceShape === 'strand' || medium.pieceShape === 'crumb') {
+    return { code: 'pieces', fit: 'gives way', mediumName: medium.name, rootDiameterMm };
+  }
+  const { pieceMm, misfit } = facts;
+  const band = pieceBandMm(rootDiameterMm);
+  const grades = gradesLike(medium);
+  const own = grades.findIndex((grade) => grade.id === medium.id);
+  const next = (step: number): NextGrade | null => {
+    const grade = grades[own + step];
+    if (!grade) return null;
+    const { smallMm, largeMm } = grade;
+    return { rootDiameterMm: switchRootMm(meanPieceMm(grade), pieceMm), smallMm, largeMm };
+  };
+  return {
+    code: 'pieces',
+    fit: misfit === 1 ? 'inside' : pieceMm < band.fromMm ? 'finer' : 'coarser',
+    pieceMm,
+    rootDiameterMm,
+    bandFromMm: band.fromMm,
+    bandToMm: band.toMm,
+    finerGrade: next(-1),
+    coarserGrade: next(1),
+  };
+}
+
+function drying({ context, judgement }: ReasonInput): ReasonFact {
+  const all = judgement.byMonth.map(daysOf);
+  const monthOf = (days: number): MonthDays => {
+    const monthIndex = all.indexOf(days);
+    return { monthIndex, time: judgement.byMonth[monthIndex]! };
+  };
+  const fastest = monthOf(Math.min(...all));
+  return {
+    code: 'drying',
+    fastest: { ...fastest, air: meanAir(context.place.months[fastest.monthIndex]!) },
+    slowest: monthOf(Math.max(...all)),
+    routine: context.routine,
+    gapDays: longestGapDays(context.routine),
+  };
+}
+
+function comfort({ judgement }: ReasonInput): ReasonFact {
+  const { comfortable, tooDry, tooWet, longestDrySpellDays, longestWetSpellDays } = judgement.year;
+  return {
+    code: 'comfort',
+    comfortShare: comfortable,
+    tooDryShare: tooDry,
+    tooWetShare: tooWet,
+    longestDrySpellDays,
+    longestWetSpellDays,
+  };
+}
+
+function air({ context, facts }: ReasonInput): ReasonFact {
+  const { name, airNeed } = context.plant.genus;
+  return { code: 'air', genusName: name, airShare: facts.airAfterWatering, airNeedShare: airNeed };
+}
+
+function pad({ context, facts }: ReasonInput): ReasonFact | null {
+  const { setup } = facts;
+  if (setup.kind !== 'mount') return null;
+  const { padThicknessCm, widthCm } = setup.mount;
+  const holdsG = facts.column.capacityG.reduce((sum, grams) => sum + grams, 0);
+  return { code: 'pad', genusName: context.plant.genus.name, holdsG, padThicknessCm, widthCm };
+}
+
+function reservoir({ facts, judgement }: ReasonInput): ReasonFact | null {
+  if (!facts.hasReservoir) return null;
+  return {
+    code: 'reservoir',
+    volumeL: facts.column.reservoirCapacityG / 1000,
+    lastsDays: judgement.reservoirDays,
+  };
+}
+
+function size({ context, facts }: ReasonInput): ReasonFact | null {
+  const { setup } = facts;
+  if (setup.kind !== 'pot') return null;
+  const { plant } = context;
+  const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted);
+  return {
+    code: 'size',
+    rootBallDiameterCm: plant.rootBallDiameterCm,
+    spreadCm: spreadCm(plant, years),
+    years,
+    rimDiameterCm: setup.pot.rimDiameterCm,
+    nextYearCm: neededWidthCm(plant, years + 1),
+  };
+}
+
+function position({ context, placement }: ReasonInput): ReasonFact | null {
+  if (placement.position === 'on the mount') return null;
+  return {
+    code: 'position',
+    position: placement.position,
+    offsetCm: placement.offsetCm,
+    habit: context.plant.habit,
+    rhizomeStepCm: context.plant.genus.rhizomeStepCm,
+  };
+}
+
+function depth({ context, facts, placement }: ReasonInput): ReasonFact | null {
+  if (facts.setup.kind !== 'pot') return null;
+  const { depth: rule, deeperForDryAirCm, baseAboveSurfaceCm } = placement;
+  return {
+    code: 'depth',
+    genusName: context.plant.genus.name,
+    depth: rule,
+    baseAboveSurfaceCm,
+    deeperForDryAirCm,
+    meanHumidityPct: context.climate.meanHumidityPct,
+  };
+}
+
+function layers({ facts }: ReasonInput): ReasonFact | null {
+  const { setup } = facts;
+  if (setup.kind !== 'pot' || setup.layers[0]?.role !== 'crocking') return null;
+  return {
+    code: 'layers',
+    crockingHeightCm: setup.layers[0].heightCm,
+    crockingVolumeL: layerVolumesL(setup)[0] ?? 0,
+  };
+}
+
+function life({ facts }: ReasonInput): ReasonFact {
+  return { code: 'life', isOrganic: facts.isOrganic, lifeYears: facts.lifeYears };
+}
+
+function stability({ judgement }: ReasonInput): ReasonFact | null {
+  if (!judgement.stability) return null;
+  const { weightG, tippingAngleDeg } = judgement.stability;
+  return { code: 'stability', weightG, tippingAngleDeg };
+}
+
+/** The weightiest first. */
+const inOrder = [drying, comfort, pieces, air, size, pad, reservoir, position, depth, layers, life, stability];
+
+/** All reasons of a setup, the weightiest first. */
+export function reasonsFor(input: ReasonInput): readonly ReasonFact[] {
+  return inOrder.map((reason) => reason(input)).filter((fact) => fact !== null);
+}

@@ -1,0 +1,113 @@
+/** Fills what a case leaves open, once for everybody, and says what it filled. */
+import { z } from 'zod';
+import { type Genus, genusById, genusIds, growthHabits, hasBulbs } from '../catalogue/genera';
+import { mediumIds } from '../catalogue/media';
+import { type SchoolChoices, schoolIds, schools, type Stance, stanceOf } from '../catalogue/schools';
+import { mountKindIds, potKindIds } from '../catalogue/vessels';
+import type { Holiday, Routine } from '../physics/drydown';
+import type { OwnMedium } from '../physics/media';
+import { type Place, withHeatWave } from '../physics/places';
+import { genusOverridesSchema, ownGenusSchema, withOverrides } from './genus-schema';
+import { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
+import { type PlaceBook, placeIn } from './place-book';
+import { placeOrIdSchemaFor } from './place-schema';
+import type { PlanCase } from './plan-case';
+import { type BulbState, bulbStates, type PlantInHand, plantStates, rootBallFromPotCm, typicalRootBallCm, typicalRootMm, usualLiveRootShare } from './plant';
+import { oneOf, quantity, wholeQuantity } from './quantities';
+
+export interface CurrentSetup {
+  readonly vesselKind: string | null;
+  readonly rimDiameterCm: number | null;
+  readonly mediumId: string | null;
+  readonly yearsInMedium: number | null;
+}
+
+/** A case with nothing left open, and the names of what was filled in. */
+export interface ResolvedCase {
+  readonly plant: PlantInHand;
+  readonly place: Place;
+  readonly routine: Routine;
+  readonly current: CurrentSetup;
+  readonly yearsWanted: number | null;
+  readonly holiday: Holiday | null;
+  readonly stance: Stance;
+  /** The questions the grower settled, by themselves. */
+  readonly chosenSchools: SchoolChoices;
+  readonly ownMedia: readonly OwnMedium[];
+  readonly ownPots: readonly OwnPot[];
+  /** 0 = January. */
+  readonly monthIndex: number;
+  readonly assumed: readonly string[];
+}
+
+export const DEFAULT_EVERY_DAYS = 7;
+/** First month of spring: when most plants are potted. */
+const SPRING_NORTH = 3;
+const SPRING_SOUTH = 9;
+
+/** The genus of a case: from the catalogue or the grower's own, with this plant's differences. */
+export function genusOf(input: Pick<PlanCase, 'genus' | 'genusOverrides'>): Genus {
+  const genus = typeof input.genus === 'string' ? genusById(input.genus) : (input.genus as Genus);
+  return withOverrides(genus, input.genusOverrides);
+}
+
+/** What a plant is filed under: the catalogue's id, or the name of the grower's own genus. */
+export function genusIdOf(input: Pick<PlanCase, 'genus'>): string {
+  return typeof input.genus === 'string' ? input.genus : input.genus.name;
+}
+
+function placeOf(input: PlanCase, places: PlaceBook): Place {
+  const place = typeof input.place === 'string' ? placeIn(places, input.place) : (input.place as Place);
+  return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
+}
+
+/** Throws a RangeError where the case names a place that is not in the book. */
+export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
+  const genus = genusOf(input);
+  const place = placeOf(input, places);
+  const assumed: string[] = [];
+  function given<T>(name: string, value: T | undefined, otherwise: T): T {
+    if (value !== undefined) return value;
+    assumed.push(name);
+    return otherwise;
+  }
+  const shootCount = given('shootCount', input.shootCount, genus.habit === 'single stem' ? 1 : 4);
+  // The pot it comes out of says more than the genus about how big its ball is.
+  const rimNowCm = input.current?.rimDiameterCm;
+  const expectedBallCm =
+    rimNowCm === undefined ? typicalRootBallCm(genus, shootCount) : Math.min(40, rootBallFromPotCm(rimNowCm));
+  const state = given('state', input.state, 'growing, new root tips');
+  const habit = given('habit', input.habit, genus.habit);
+  const plant: PlantInHand = {
+    genus,
+    rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, Math.round(typicalRootMm(genus) * 10) / 10),
+    habit,
+    shootCount,
+    rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
+    heightCm: given('heightCm', input.heightCm, genus.heightCm),
+    leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, Math.round(genus.leafAreaPerShootCm2 * Math.sqrt(shootCount))),
+    state,
+    liveRootShare: given('liveRootsPct', input.liveRootsPct, 100 * usualLiveRootShare(state)) / 100,
+    hasNewTips: given('hasNewTips', input.hasNewTips, state === 'growing, new root tips'),
+    bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
+  };
+  return {
+    plant,
+    place,
+    routine: given<Routine>('routine', input.routine, { kind: 'every', days: DEFAULT_EVERY_DAYS }),
+    current: {
+      vesselKind: input.current?.vesselKind ?? null,
+      rimDiameterCm: input.current?.rimDiameterCm ?? null,
+      mediumId: input.current?.mediumId ?? null,
+      yearsInMedium: input.current?.yearsInMedium ?? null,
+    },
+    yearsWanted: input.yearsWanted ?? null,
+    holiday: input.holiday ? { fromDay: input.holiday.fromDay - 1, days: input.holiday.days } : null,
+    stance: stanceOf((input.schools ?? {}) as SchoolChoices),
+    chosenSchools: (input.schools ?? {}) as SchoolChoices,
+    ownMedia: input.ownMedia ?? [],
+    ownPots: input.ownPots ?? [],
+    monthIndex: given('month', input.month, place.latitudeDeg >= 0 ? SPRING_NORTH : SPRING_SOUTH) - 1,
+    assumed,
+  };
+}

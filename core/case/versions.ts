@@ -1,0 +1,30 @@
+/** The versions of what is asked: a case, alone or with a setup, a change, a mix. */
+import { z } from 'zod';
+import { type Checked, checkWith, FIRST_VERSION, upgraded, type Versions } from '../base';
+
+/** Nothing had to change yet; the first change adds its upgrade here, and examples/ prove that it works. */
+export const questionVersions: Versions = { newest: 1, upgrades: {} };
+
+const withVersion = z.looseObject({ version: z.unknown() });
+
+/** Reads a question of any known version; what is wrong is told with its path. */
+export function readQuestion<T>(
+  schema: z.ZodType<T>,
+  input: unknown,
+  versions: Versions = questionVersions,
+): Checked<T> {
+  const carried = withVersion.safeParse(input);
+  const version = carried.success && carried.data.version !== undefined ? carried.data.version : FIRST_VERSION;
+  const current = upgraded(input, version, versions);
+  if (current.status === 'unknown version') {
+    const { newest } = versions;
+    return { status: 'faulty', faults: [{ path: 'version', fact: { code: 'unknown version', newest } }] };
+  }
+  return checkWith(schema, unversioned(current.value));
+}
+
+function unversioned(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || !('version' in value)) return value;
+  const { version: _version, ...rest } = value;
+  return rest;
+}

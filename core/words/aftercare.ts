@@ -1,0 +1,37 @@
+/** The sentences of the first weeks (advise/aftercare). */
+import type { AftercareFact } from '../advise';
+
+export type AftercareStep = AftercareFact & { readonly sentence: string };
+
+type FactOf<Code extends AftercareFact['code']> = Extract<AftercareFact, { readonly code: Code }>;
+
+const waterWords: Readonly<Record<FactOf<'water'>['how'], string>> = {
+  'keep nearly dry': 'Keep nearly dry until the new growth is tall and its roots are long: water before roots is rot.',
+  'at once': 'Water it in at once.',
+  'at once, hates drought': 'Water it in at once; it hates drought.',
+  'after the cuts have closed':
+    'If roots were cut, leave it dry three or four days so that the cuts close; with sound roots, water now.',
+};
+
+function sentenceOf(fact: AftercareFact): string {
+  switch (fact.code) {
+    case 'water':
+      return waterWords[fact.how];
+    case 'flush':
+      return 'Flush until the run-off is clear. Murk later means the medium is breaking down.';
+    case 'shade':
+      return 'Shade for one to two weeks, then gentle early sun for about a month.';
+    case 'feed':
+      return `No feed for ${fact.starts === 'after a month' ? 'a month' : 'two weeks'}, then ${fact.leastPpm}–${fact.mostPpm} ppm in growth. The label of your feed wins.`;
+    case 'tug':
+      return 'After four to eight weeks tug it gently: if it holds, it has rooted.';
+    case 'watch':
+      return 'Keep the reservoir filled low at first; new roots must find it.';
+    case 'rest':
+      return 'In its rest give about half the water for two to three months.';
+  }
+}
+
+export function wordAftercare(fact: AftercareFact): AftercareStep {
+  return { ...fact, sentence: sentenceOf(fact) };
+}

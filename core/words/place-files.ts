@@ -1,0 +1,121 @@
+/** What came of reading a place's file, in words (place-files). */
+import { ranges } from '../base';
+import type { Heating, Place } from '../physics/places';
+import type { FileFaultAt, FileFaultFact, FileOrigin, ReadingFacts, RemarkFact } from '../place-files';
+import { faultMessage } from './faults';
+import { monthNames } from './format';
+
+export interface FileFault {
+  /** Line of the file, from 1; 0 = the file as a whole. */
+  readonly line: number;
+  /** "too large" where the file was not read at all. */
+  readonly code: FileFaultFact['code'] | 'too large';
+  readonly message: string;
+}
+
+export type PlaceReading =
+  | { readonly status: 'ok'; readonly place: Place; readonly remarks: readonly string[] }
+  | { readonly status: 'refused'; readonly faults: readonly FileFault[] };
+
+function faultText(fact: FileFaultFact): string {
+  switch (fact.code) {
+    case 'no headings':
+      return 'no line of headings that names a time and a temperature';
+    case 'not EPW':
+      return 'an EPW file begins with LOCATION';
+    case 'EPW location':
+      return `LOCATION must give a latitude between ${ranges.latitudeDeg.min} and ${ranges.latitudeDeg.max}, a longitude and an altitude`;
+    case 'empty':
+      return 'the file is empty';
+    case 'second headings':
+      return `a second line of headings; the first is line ${fact.firstLine}. Two files in one?`;
+    case 'missing columns':
+      return `no column for ${fact.lacking.map((name) => `a ${name}`).join(', ')}; the headings are: ${fact.headings.join(', ')}`;
+    case 'headings lack':
+      return `the headings lack ${fact.columns.join(', ')}`;
+    case 'not a time':
+      return `"${fact.text}" is not a time such as 2026-04-18 14:30`;
+    case 'no number':
+      return `${fact.column ?? 'temperature or humidity'} is missing or not a number`;
+    case 'outside': {
+      const { label, unit } = ranges[fact.quantity];
+      return `${label} ${fact.value} is outside ${fact.min} to ${fact.max} ${unit}`;
+    }
+    case 'too cold':
+      return `temperature ${fact.temperatureC} is below ${fact.leastC} °C`;
+    case 'too few readings':
+      return `only ${fact.count} readings; at least ${fact.least} are needed`;
+    case 'too few hours':
+      return `only ${fact.count} hours can be read; a year has 8760`;
+    case 'twelve months':
+      return `there must be 12 months, there are ${fact.count}`;
+    case 'month order':
+      return `month must be ${fact.month}: January to December in order`;
+    case 'too few fields':
+      return `has ${fact.count} fields, an hour of an EPW file has 35`;
+    case 'not a month':
+      return `month must be 1 to 12, is "${fact.text}"`;
+    case 'not JSON':
+      return `is not JSON: ${fact.error}`;
+    case 'field':
+      return fact.path === null ? faultMessage(fact.fact) : `${fact.path}: ${faultMessage(fact.fact)}`;
+    case 'and more':
+      return `and ${fact.count} more lines like these`;
+  }
+}
+
+function remarkText(fact: RemarkFact): string {
+  switch (fact.code) {
+    case 'gap': {
+      const from = new Date(fact.afterMinutes * 60000).toISOString().slice(0, 16).replace('T', ' ');
+      return `no readings for ${fact.hours} h after ${from}`;
+    }
+    case 'filled months':
+      return `no readings in ${fact.months.map((month) => monthNames[month]).join(', ')}: filled from the months beside`;
+    case 'left out':
+      return `${fact.hours} hours without temperature or humidity were left out`;
+  }
+}
+
+function noteText(origin: FileOrigin): string {
+  switch (origin.code) {
+    case 'logger':
+      return `From a logger, ${origin.readings} readings.`;
+    case 'epw':
+      return 'From an EPW weather file, in the shade.';
+    case 'monthly':
+      return 'From monthly means.';
+    case 'json':
+      return '';
+  }
+}
+
+const wordFileFault = ({ line, fact }: FileFaultAt): FileFault => ({
+  line,
+  code: fact.code,
+  message: faultText(fact),
+});
+
+/** The place with its note, and what a grower should know about the file. */
+export function wordReading(reading: ReadingFacts): PlaceReading {
+  if (reading.status === 'refused') return { status: 'refused', faults: reading.faults.map(wordFileFault) };
+  const { place, origin, remarks } = reading;
+  return {
+    status: 'ok',
+    place: origin.code === 'json' ? place : { ...place, note: noteText(origin) },
+    remarks: remarks.map(remarkText),
+  };
+}
+
+/** A fault with its line, as one line of text. */
+export function fileFaultLine(fault: Pick<FileFault, 'line' | 'message'>): string {
+  return fault.line > 0 ? `line ${fault.line}: ${fault.message}` : fault.message;
+}
+
+/** What a room heated in the climate of a place outdoors is called, and what is noted of it. */
+export function heatedRoomWords(heating: Heating, outdoorName: string): Pick<Place, 'name' | 'note'> {
+  return {
+    name: `Room in ${outdoorName}`,
+    note: `A heated room, ${heating.dayC} °C by day, in the climate of ${outdoorName}.`,
+  };
+}

@@ -1,0 +1,32 @@
+/** The sentences of the rules in decide/rules/rest-and-absence. */
+import type { restRules } from '../../decide/rules';
+import { days, number, percent } from '../format';
+import type { WordsFor } from './rule-words';
+
+export const restRuleWords: WordsFor<typeof restRules> = {
+  'leafless-over-water': {
+    says: () => 'It is leafless and without working roots: over water its bulbs rot before it wakes.',
+    wouldChange: () => 'With tall growth and long roots it could stand over water until it sheds its leaves again.',
+  },
+  'dry-rest-over-water': {
+    says: () => 'It wants a dry rest, and a reservoir has to be emptied for months to give it one.',
+    wouldChange: () => 'Emptying it every autumn is the price of keeping it.',
+  },
+  'keep-dry-until-rooted': {
+    says: () => 'Pot it dry and leave it dry until the new growth is tall and rooting: water before roots is rot.',
+  },
+  'rain-waters-it': {
+    says: (f) => `Rain keeps it too wet ${percent(f.tooWetShare)} of the year, whatever you do.`,
+    wouldChange: () => 'A roof over it, a coarser grade or a slotted pot would help.',
+  },
+  'absence-reservoir': {
+    says: (f) => `You are away for ${number(f.awayDays, 0)} days, and the reservoir waters it meanwhile.`,
+  },
+  'absence-mount': {
+    says: (f) => `Nobody wets it while you are away for ${number(f.awayDays, 0)} days.`,
+    wouldChange: () => 'Somebody to wet it daily would lift this.',
+  },
+  'mixed-for-the-week': {
+    says: (f) => `It fits your ${days(f.gapDays)} between waterings ${percent(f.comfortShare)} of the year: that is a mix for your week.`,
+  },
+};

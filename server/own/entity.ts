@@ -1,0 +1,22 @@
+/** Media, pots and genera of the grower's own. */
+import { defineEntity, p, type InferEntity } from '@mikro-orm/core';
+import { GrowersCollection } from '../collections/entity';
+
+export const OwnItem = defineEntity({
+  name: 'OwnItem',
+  tableName: 'own_item',
+  properties: {
+    id: p.uuid().primary(),
+    collection: () => p.manyToOne(GrowersCollection),
+    /** medium, pot or genus. */
+    kind: p.string().length(20),
+    name: p.string().length(120),
+    /** The thing itself, as validated JSON, and the version of its shape. */
+    data: p.json<unknown>(),
+    dataVersion: p.integer(),
+    createdAt: p.datetime(),
+    deletedAt: p.datetime().nullable(),
+  },
+});
+
+export type OwnItemRow = InferEntity<typeof OwnItem>;

@@ -1,0 +1,44 @@
+/** The addresses of own media, pots and genera. */
+import { hiding } from '../http/hiding';
+import { inScope } from '../http/in-scope';
+import { pageOf } from '../http/page';
+import { notFound } from '../http/problem';
+import { readBody } from '../http/read-body';
+import { listOwn, saveOwn, setOwnHidden } from './repository';
+import { isOwnKind, type OwnKind, ownSchemas, type OwnTypes } from './schemas';
+
+export interface ByKind {
+  readonly params: Promise<{ readonly kind: string }>;
+}
+export interface ByKindAndId {
+  readonly params: Promise<{ readonly kind: string; readonly id: string }>;
+}
+
+const noKind = (): Response => notFound('kind of own things');
+
+export async function getOwn(request: Request, { params }: ByKind): Promise<Response> {
+  const { kind } = await params;
+  if (!isOwnKind(kind)) return noKind();
+  return inScope(async ({ em, scope }) => Response.json(await listOwn(em, scope, kind, pageOf(request))));
+}
+
+export async function postOwn(request: Request, { params }: ByKind): Promise<Response> {
+  const { kind } = await params;
+  if (!isOwnKind(kind)) return noKind();
+  const body = await readBody<OwnTypes[OwnKind]>(request, ownSchemas[kind]);
+  if (body.status === 'refused') return body.response;
+  return inScope(async ({ em, scope }) => Response.json(await saveOwn(em, scope, kind, body.value), { status: 201 }));
+}
+
+const hidingOf = (kind: OwnKind) =>
+  hiding('thing', ({ em, scope }, id, hiddenAt) => setOwnHidden(em, scope, kind, id, hiddenAt));
+
+export async function putOwnAway(request: Request, { params }: ByKindAndId): Promise<Response> {
+  const { kind } = await params;
+  return isOwnKind(kind) ? hidingOf(kind).putAway(request, { params }) : noKind();
+}
+
+export async function bringOwnBack(request: Request, { params }: ByKindAndId): Promise<Response> {
+  const { kind } = await params;
+  return isOwnKind(kind) ? hidingOf(kind).bringBack(request, { params }) : noKind();
+}

@@ -1,0 +1,42 @@
+/** The kinds of own things, each with its shape. Shared with the screens. */
+import { z } from 'zod';
+import { type Genus, ownGenusSchema, type OwnMedium, ownMediumSchema, type OwnPot, ownPotSchema, type Versions } from '@core';
+
+export const ownKinds = ['medium', 'pot', 'genus'] as const;
+export type OwnKind = (typeof ownKinds)[number];
+
+export interface OwnTypes {
+  readonly medium: OwnMedium;
+  readonly pot: OwnPot;
+  readonly genus: Genus;
+}
+
+export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
+  medium: ownMediumSchema,
+  pot: ownPotSchema,
+  genus: ownGenusSchema as unknown as z.ZodType<Genus>,
+};
+
+export const ownVersions: Versions = { newest: 1, upgrades: {} };
+
+export function isOwnKind(kind: string): kind is OwnKind {
+  return (ownKinds as readonly string[]).includes(kind);
+}
+
+export interface OwnEntry<K extends OwnKind = OwnKind> {
+  readonly id: string;
+  readonly data: OwnTypes[K];
+}
+
+export const ownPageSchema = <K extends OwnKind>(kind: K) =>
+  z.object({
+    items: z.array(z.object({ id: z.uuid(), data: ownSchemas[kind] })),
+    /** Kept things that this program cannot read. */
+    unreadable: z.array(z.object({ id: z.uuid(), name: z.string() })),
+    next: z.string().nullable(),
+  });
+export interface OwnPage<K extends OwnKind> {
+  readonly items: readonly OwnEntry<K>[];
+  readonly unreadable: readonly { readonly id: string; readonly name: string }[];
+  readonly next: string | null;
+}

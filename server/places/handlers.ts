@@ -1,0 +1,48 @@
+/** The places' addresses. */
+import { hiding, type ById } from '../http/hiding';
+import { isId } from '../http/ids';
+import { inScope } from '../http/in-scope';
+import { pageOf } from '../http/page';
+import { changedMeanwhile, notFound } from '../http/problem';
+import { readBody } from '../http/read-body';
+import { changePlace, listPlaces, savePlace, setPlaceHidden } from './repository';
+import { wholePlaceSchema } from './schemas';
+
+export async function getPlaces(request: Request): Promise<Response> {
+  return inScope(async ({ em, scope }) => Response.json(await listPlaces(em, scope, pageOf(request))));
+}
+
+export async function postPlace(request: Request): Promise<Response> {
+  const body = await readBody(request, wholePlaceSchema);
+  if (body.status === 'refused') return body.response;
+  return inScope(async ({ em, scope }) => Response.json(await savePlace(em, scope, body.value), { status: 201 }));
+}
+
+/** "If-Match: 3" names the version that the writer saw; null where none is named. */
+function seenVersionOf(request: Request): number | null {
+  const text = request.headers.get('if-match')?.replaceAll('"', '') ?? '';
+  const version = Number(text);
+  return text !== '' && Number.isInteger(version) ? version : null;
+}
+
+export async function putPlace(request: Request, { params }: ById): Promise<Response> {
+  const { id } = await params;
+  const body = await readBody(request, wholePlaceSchema);
+  if (body.status === 'refused') return body.response;
+  if (!isId(id)) return notFound('place');
+  return inScope(async ({ em, scope }) => {
+    const changed = await changePlace(em, scope, id, body.value, seenVersionOf(request));
+    switch (changed.status) {
+      case 'no such place':
+        return notFound('place');
+      case 'changed meanwhile':
+        return changedMeanwhile('place', { place: changed.current, version: changed.version }, { place: body.value });
+      case 'changed':
+        return Response.json(changed.place, { headers: { etag: `"${changed.version}"` } });
+    }
+  });
+}
+
+export const { putAway: putPlaceAway, bringBack: bringPlaceBack } = hiding('place', ({ em, scope }, id, hiddenAt) =>
+  setPlaceHidden(em, scope, id, hiddenAt),
+);

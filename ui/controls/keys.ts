@@ -1,0 +1,47 @@
+/**
+ * Every key of the bench, once: what is pressed, what is shown in the help, what it does, and where it
+ * holds. The bindings and the help are both made from this table.
+ */
+export interface KeyEntry {
+  /** As the key events name them; more than one key may do the same. */
+  readonly keys: readonly string[];
+  readonly shown: string;
+  readonly does: string;
+  /** On the whole bench, or only while a control has the focus. */
+  readonly where: 'bench' | 'slider' | 'layer handle';
+  /** With Ctrl, or the command key on a Mac. */
+  readonly withCommand?: boolean;
+}
+
+export const keyTable = {
+  choose: {
+    keys: ['1', '2', '3', '4', '5', '6', '7', '8', '9'],
+    shown: '1 … 9',
+    does: 'Put that setup from the shelf on the stage',
+    where: 'bench',
+  },
+  hours: { keys: ['ArrowLeft', 'ArrowRight'], shown: '← →', does: 'Six hours back or on after watering', where: 'bench' },
+  bigStep: { keys: ['PageDown', 'PageUp'], shown: 'Page ↑ ↓', does: 'On the slider: a day on or back', where: 'slider' },
+  layer: {
+    keys: ['ArrowDown', 'ArrowUp'],
+    shown: '↑ ↓',
+    does: 'On a layer’s handle: move it by half a centimetre',
+    where: 'layer handle',
+  },
+  undo: { keys: ['z'], shown: 'Ctrl Z', does: 'Undo the last change of layers', where: 'bench', withCommand: true },
+  whatIf: { keys: ['w'], shown: 'w', does: 'What if: try a change beside the setup as it is', where: 'bench' },
+  beside: { keys: ['b'], shown: 'b', does: 'Set it beside others, to compare', where: 'bench' },
+  potted: { keys: ['p'], shown: 'p', does: 'Potted it: keep plant, plan and mix', where: 'bench' },
+  genus: { keys: ['/'], shown: '/', does: 'To the genus', where: 'bench' },
+  help: { keys: ['?'], shown: '?', does: 'These keys', where: 'bench' },
+} as const satisfies Record<string, KeyEntry>;
+
+export type KeyName = keyof typeof keyTable;
+
+/** The keys that hold on the whole bench. */
+export type BenchKey = { [K in KeyName]: (typeof keyTable)[K]['where'] extends 'bench' ? K : never }[KeyName];
+
+/** Which of an entry's keys was pressed, from 0; −1 for none of them. */
+export function keyIndex(name: KeyName, key: string): number {
+  return (keyTable[name].keys as readonly string[]).indexOf(key);
+}

@@ -1,0 +1,49 @@
+'use client';
+
+/** Binds the keys of the bench (keys.ts) to what they do. */
+import { useHotkeys } from 'react-hotkeys-hook';
+import { type BenchKey, keyIndex, keyTable } from './keys';
+
+/** Given which of the entry's keys it was, from 0. */
+export type KeyHandlers = Readonly<Record<BenchKey, (index: number) => void>>;
+
+/** Where keys belong to what is typed or chosen there. */
+const TYPING = 'input, textarea, [role="combobox"], .ant-select, .ant-modal';
+/** Where arrow keys move something already. */
+const MOVING = `${TYPING}, [role="slider"], [role="radiogroup"]`;
+
+const isIn = (event: KeyboardEvent, places: string): boolean =>
+  event.target instanceof Element && event.target.closest(places) !== null;
+
+const usesArrows = (name: BenchKey): boolean => name === 'hours';
+
+function useKey(name: BenchKey, onKey: (index: number) => void): void {
+  const entry: { readonly keys: readonly string[]; readonly withCommand?: boolean } = keyTable[name];
+  const isCommand = entry.withCommand === true;
+  useHotkeys(
+    entry.keys.map((key) => (isCommand ? `mod+${key}` : key)),
+    (event) => onKey(keyIndex(name, event.key)),
+    {
+      // Keys are told apart by what they write, so that every layout has its "/" and "?".
+      useKey: !isCommand,
+      preventDefault: true,
+      enableOnFormTags: ['slider', 'radio'],
+      ignoreEventWhen: (event) =>
+        isIn(event, usesArrows(name) ? MOVING : TYPING) ||
+        (!isCommand && (event.ctrlKey || event.metaKey || event.altKey)),
+    },
+    [onKey],
+  );
+}
+
+/** One call for each entry of the table: the compiler asks for all of them. */
+export function useBenchKeys(handlers: KeyHandlers): void {
+  useKey('choose', handlers.choose);
+  useKey('hours', handlers.hours);
+  useKey('undo', handlers.undo);
+  useKey('whatIf', handlers.whatIf);
+  useKey('beside', handlers.beside);
+  useKey('potted', handlers.potted);
+  useKey('genus', handlers.genus);
+  useKey('help', handlers.help);
+}

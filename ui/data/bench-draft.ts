@@ -1,0 +1,80 @@
+/** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
+import { z } from 'zod';
+import { type PlanCase, type SetupSpec, setupSpecSchema, type WhatIf } from '@core';
+import { type Fault, parseWith } from '@core/words';
+import { schemas, whatIfSchema } from './place-book';
+import { safeJson } from './stored';
+
+/** Answers as typed: may still hold values that cannot be used. */
+export type RawCase = { readonly [K in keyof PlanCase]?: unknown };
+
+export interface BenchDraft {
+  readonly answers: RawCase;
+  readonly chosenId: string | null;
+  readonly edited: SetupSpec | null;
+  /** Month looked at, 0 = January; null = the month of the case. */
+  readonly monthIndex: number | null;
+  /** The plant on file this belongs to. */
+  readonly plantId: string | null;
+  readonly plantName: string;
+  /** That plant's version as last seen. */
+  readonly plantVersion: number | null;
+  /** What is tried on the setup; null while nothing is being tried. */
+  readonly whatIf: WhatIf | null;
+  /** Setups set aside to be compared. */
+  readonly beside: readonly SetupSpec[];
+}
+
+/** As many drawings as fit beside each other on a page. */
+export const MOST_BESIDE = 4;
+
+const STORE_KEY = 'tender-cairn.bench';
+
+const storedDraft = z.object({
+  answers: z.record(z.string(), z.unknown()),
+  chosenId: z.string().nullable(),
+  edited: setupSpecSchema.nullable().catch(null),
+  monthIndex: z.number().int().min(0).max(11).nullable(),
+  plantId: z.string().nullable(),
+  plantName: z.string(),
+  plantVersion: z.number().int().nullable().catch(null).default(null),
+  whatIf: whatIfSchema.nullable().catch(null).default(null),
+  beside: z.array(setupSpecSchema).max(MOST_BESIDE).catch([]).default([]),
+});
+
+export function emptyDraft(month: number): BenchDraft {
+  return {
+    answers: { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 }, month },
+    chosenId: null,
+    edited: null,
+    monthIndex: null,
+    plantId: null,
+    plantName: '',
+    plantVersion: null,
+    whatIf: null,
+    beside: [],
+  };
+}
+
+export function loadDraft(): BenchDraft | null {
+  const text = localStorage.getItem(STORE_KEY);
+  if (text === null) return null;
+  const parsed = storedDraft.safeParse(safeJson(text));
+  return parsed.success ? (parsed.data as BenchDraft) : null;
+}
+
+export function storeDraft(draft: BenchDraft): void {
+  localStorage.setItem(STORE_KEY, JSON.stringify(draft));
+}
+
+export type CaseReading =
+  | { readonly status: 'ok'; readonly planCase: PlanCase }
+  | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
+
+export function readCase(answers: RawCase): CaseReading {
+  const given = Object.fromEntries(
+    Object.entries(answers).filter(([, value]) => value !== undefined && value !== null),
+  );
+  const parsed = parseWith(schemas.plan, given);
+  return parsed.status === 'ok' ? { status: 'ok', planCase: parsed.value } : parsed;
+}

@@ -1,0 +1,69 @@
+'use client';
+
+/** The grower's own media, pots and genera. */
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
+import { useState } from 'react';
+import { client, type OwnKind } from './client';
+import { everyPage } from './pages';
+import { messageOf } from './worker/long-work';
+import type { OwnEntry, OwnTypes } from '@server/own/schemas';
+
+const keyOf = (kind: OwnKind) => ['own', kind] as const;
+
+/** Empty until they have come, or when the server cannot be reached: saving says when the server is gone. */
+export function useOwn<K extends OwnKind>(kind: K): readonly OwnEntry<K>[] {
+  const { data } = useQuery({
+    queryKey: keyOf(kind),
+    queryFn: () => everyPage<OwnEntry<K>>(async (cursor) => {
+      const { items, next } = await client.own(kind, cursor);
+      return { items, next };
+    }),
+  });
+  return data ?? [];
+}
+
+export function useSaveOwn<K extends OwnKind>(kind: K) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (data: OwnTypes[K]) => client.saveOwn(kind, data),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keyOf(kind) }),
+  });
+}
+
+export interface PutAway {
+  readonly putAway: (id: string) => void;
+  /** Brings the last one back; null while there is none to bring back. */
+  readonly undo: (() => void) | null;
+}
+
+/** Puts an own thing away at once, and back where the server refuses; offers it back afterwards. */
+export function usePutAway(kind: OwnKind): PutAway {
+  const { message } = App.useApp();
+  const queries = useQueryClient();
+  const [last, setLast] = useState<string | null>(null);
+  const queryKey = keyOf(kind);
+  const settle = () => queries.invalidateQueries({ queryKey });
+  const away = useMutation({
+    mutationFn: (id: string) => client.remove(`own/${kind}`, id),
+    onMutate: async (id) => {
+      await queries.cancelQueries({ queryKey });
+      const before = queries.getQueryData<readonly OwnEntry[]>(queryKey);
+      queries.setQueryData<readonly OwnEntry[]>(queryKey, (items) => items?.filter((item) => item.id !== id));
+      return { before };
+    },
+    onSuccess: (_done, id) => setLast(id),
+    onError: (error, _id, context) => {
+      queries.setQueryData(queryKey, context?.before);
+      void message.error(messageOf(error));
+    },
+    onSettled: settle,
+  });
+  const back = useMutation({
+    mutationFn: (id: string) => client.restore(`own/${kind}`, id),
+    onSuccess: () => setLast(null),
+    onError: (error) => void message.error(messageOf(error)),
+    onSettled: settle,
+  });
+  return { putAway: (id) => away.mutate(id), undo: last === null ? null : () => back.mutate(last) };
+}

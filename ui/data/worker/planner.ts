@@ -1,0 +1,67 @@
+/**
+ * The bench's three workers: one for the plan, one for slow second thoughts about it (how sure, what
+ * would change it, what each school would do), one for quick answers about a single setup. They answer
+ * in figures; the screens word them, so that other units need no new computation.
+ */
+import * as Comlink from 'comlink';
+import type { PlanCase, PlanFacts, ReviewFacts, SchoolId, SetupCurve, SetupSpec, SidesFacts, TuningFacts, WhatIf, WhatIfFacts } from '@core';
+import type { DoubtFacts, OnProgress, Refusable } from './bench-worker';
+import { LongWork, startWorker, type Outcome } from './long-work';
+
+export { messageOf, type Outcome } from './long-work';
+
+export interface TriedFacts {
+  readonly answer: WhatIfFacts;
+  readonly curve: SetupCurve;
+}
+
+export class Planner {
+  private readonly planning = new LongWork();
+  private readonly thinking = new LongWork();
+  private readonly quick = startWorker();
+
+  /** Computes a plan; a plan still running for an earlier question is cancelled. */
+  plan(planCase: PlanCase, onProgress: OnProgress): Promise<Outcome<PlanFacts>> {
+    return this.planning.run((api) => api.plan(planCase, Comlink.proxy(onProgress)));
+  }
+
+  /** Stops a plan that is being computed. */
+  cancel(): void {
+    this.planning.cancel();
+  }
+
+  doubts(planCase: PlanCase, specs: readonly SetupSpec[], onProgress: OnProgress): Promise<Outcome<DoubtFacts>> {
+    return this.thinking.run((api) => api.doubts(planCase, specs, Comlink.proxy(onProgress)));
+  }
+
+  sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): Promise<Outcome<SidesFacts>> {
+    return this.thinking.run((api) => api.sides(planCase, schoolId, Comlink.proxy(onProgress)));
+  }
+
+  tune(planCase: PlanCase, spec: SetupSpec): Promise<Outcome<Refusable<TuningFacts>>> {
+    return this.thinking.run<Refusable<TuningFacts>>((api) => api.tune(planCase, spec));
+  }
+
+  /** Stops second thoughts that are being computed. */
+  stopThinking(): void {
+    this.thinking.cancel();
+  }
+
+  curve(planCase: PlanCase, spec: SetupSpec, monthIndex: number): Promise<SetupCurve> {
+    return this.quick.api.curve(planCase, spec, monthIndex);
+  }
+
+  review(planCase: PlanCase, spec: SetupSpec): Promise<ReviewFacts> {
+    return this.quick.api.review(planCase, spec);
+  }
+
+  whatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf, monthIndex: number): Promise<TriedFacts> {
+    return this.quick.api.whatIf(planCase, spec, change, monthIndex);
+  }
+
+  close(): void {
+    this.planning.close();
+    this.thinking.close();
+    this.quick.worker.terminate();
+  }
+}

@@ -1,0 +1,89 @@
+'use client';
+
+/** A layer boundary that can be dragged, or moved with the arrow keys. */
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { cm, type WordUnits } from '@core/words';
+import { keyIndex } from '../controls/keys';
+import { colors } from '../theme/tokens';
+import type { Frame } from './frame';
+
+interface EdgeHandleProps {
+  readonly label: string;
+  readonly heightCm: number;
+  readonly range: readonly [number, number];
+  readonly halfWidthCm: number;
+  readonly frame: Frame;
+  readonly units: WordUnits;
+  /** isStart: the first move of a drag or a key press, where undo should come back to. */
+  readonly onMove: (heightCm: number, isStart: boolean) => void;
+}
+
+const KEY_STEP_CM = 0.5;
+
+export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, units, onMove }: EdgeHandleProps) {
+  const isFirst = useRef(false);
+  const isDragging = useRef(false);
+  const y = frame.basePx - heightCm * frame.scale;
+  const half = halfWidthCm * frame.scale;
+  const gripX = frame.axisPx + half + 26;
+
+  const heightAt = (event: PointerEvent<SVGGElement>): number => {
+    const svg = event.currentTarget.ownerSVGElement;
+    const matrix = svg?.getScreenCTM();
+    if (!svg || !matrix) return heightCm;
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    return (frame.basePx - point.y) / frame.scale;
+  };
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    const index = keyIndex('layer', event.key);
+    if (index < 0) return;
+    const step = index === 0 ? -KEY_STEP_CM : KEY_STEP_CM;
+    event.preventDefault();
+    event.stopPropagation();
+    onMove(heightCm + step, true);
+  };
+
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-orientation="vertical"
+      aria-valuemin={range[0]}
+      aria-valuemax={range[1]}
+      aria-valuenow={heightCm}
+      aria-valuetext={`${cm(heightCm, units)} above the base`}
+      data-part="edge"
+      style={{ cursor: 'ns-resize', touchAction: 'none' }}
+      onKeyDown={onKeyDown}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        isDragging.current = true;
+        isFirst.current = true;
+      }}
+      onPointerMove={(event) => {
+        if (!isDragging.current) return;
+        onMove(heightAt(event), isFirst.current);
+        isFirst.current = false;
+      }}
+      onPointerUp={() => {
+        isDragging.current = false;
+      }}
+      onPointerCancel={() => {
+        isDragging.current = false;
+      }}
+    >
+      <rect x={frame.axisPx - half} y={y - 12} width={half * 2 + 26} height={24} fill="transparent" />
+      <path d={`M${frame.axisPx - half} ${y} H${gripX}`} stroke={colors.ink} strokeWidth={1.6} strokeDasharray="6 4" />
+      <circle cx={gripX} cy={y} r={22} fill="transparent" />
+      <circle cx={gripX} cy={y} r={13} fill={colors.raised} stroke={colors.ink} strokeWidth={1.6} />
+      <path
+        d={`M${gripX - 4} ${y - 2.5} l4 -5 l4 5 M${gripX - 4} ${y + 2.5} l4 5 l4 -5`}
+        fill="none"
+        stroke={colors.ink}
+        strokeWidth={1.8}
+      />
+    </g>
+  );
+}

@@ -1,0 +1,112 @@
+/** A small section of a setup, all on the shelf drawn to one scale. */
+import { memo } from 'react';
+import { filledHeightCm, layerBounds, makeMount, type PottedSetup, realise, type SetupSpec, widthAtCm } from '@core';
+import { packPieces } from './pieces';
+import { PieceShape } from './piece-shapes';
+import { PotWall } from './pot-wall';
+import { colors, mediumColors } from '../theme/tokens';
+
+interface ShelfPotProps {
+  readonly spec: SetupSpec;
+  /** Pixels per centimetre, the same for the whole shelf. */
+  readonly scale: number;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+export const ShelfPot = memo(function ShelfPot({ spec, scale, widthPx, heightPx }: ShelfPotProps) {
+  return (
+    <svg width={widthPx} height={heightPx} viewBox={`0 0 ${widthPx} ${heightPx}`} aria-hidden="true" focusable="false">
+      <g transform={`translate(${widthPx / 2} ${heightPx - 3}) scale(${scale})`}>
+        {spec.vessel.kind === 'pot' ? <SmallPot spec={spec} /> : <SmallMount spec={spec} />}
+      </g>
+    </svg>
+  );
+});
+
+function SmallPot({ spec }: { readonly spec: SetupSpec }) {
+  const { pot, layers } = realise(spec) as PottedSetup;
+  const half = (h: number) => widthAtCm(pot, h) / 2;
+  const bounds = layerBounds(layers);
+  const surface = filledHeightCm({ kind: 'pot', pot, layers });
+  return (
+    <g>
+      {pot.reservoir.kind === 'wicks' ? (
+        <path
+          d={`M${-pot.rimDiameterCm / 2 - 0.8} ${-pot.heightCm} V0.1 H${pot.rimDiameterCm / 2 + 0.8} V${-pot.heightCm}`}
+          fill="none"
+          stroke={colors.water}
+          strokeWidth={0.5}
+        />
+      ) : null}
+      {layers.map((layer, i) => {
+        const { fromCm: from, toCm: bottom } = bounds[i]!;
+        const main = [...layer.mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+        const coarse = layer.mix.map((part) => ({
+          ...part,
+          medium: {
+            ...part.medium,
+            smallMm: Math.max(4, part.medium.smallMm),
+            largeMm: Math.max(6, part.medium.largeMm),
+          },
+        }));
+        return (
+          <g key={i}>
+            <path
+              d={`M${-half(from)} ${-from} L${-half(bottom)} ${-bottom} H${half(bottom)} L${half(from)} ${-from} Z`}
+              fill={mediumColors[main.family]}
+              opacity={0.45}
+            />
+            {packPieces(coarse, { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom }, 3 + i).map(
+              (piece, k) => (
+                <PieceShape key={k} piece={piece} />
+              ),
+            )}
+          </g>
+        );
+      })}
+      {pot.reservoir.kind === 'side holes' ? (
+        <rect
+          x={-half(0)}
+          y={-pot.reservoir.holeHeightCm}
+          width={half(0) * 2}
+          height={pot.reservoir.holeHeightCm}
+          fill={colors.water}
+          opacity={0.5}
+        />
+      ) : null}
+      <path d={`M${-half(surface)} ${-surface} H${half(surface)}`} stroke={colors.ink} strokeWidth={0.12} />
+      <PotWall pot={pot} />
+    </g>
+  );
+}
+
+function SmallMount({ spec }: { readonly spec: SetupSpec }) {
+  if (spec.vessel.kind !== 'mount') return null;
+  const mount = makeMount(spec.vessel.mountKindId, spec.vessel.widthCm, spec.vessel.padThicknessCm);
+  const pad = mount.padThicknessCm;
+  return (
+    <g>
+      <rect
+        x={-1.6}
+        y={-mount.heightCm}
+        width={1.6}
+        height={mount.heightCm}
+        rx={0.3}
+        fill="#8d7152"
+        stroke={colors.ink}
+        strokeWidth={0.12}
+      />
+      <rect
+        x={0}
+        y={-mount.heightCm * 0.83}
+        width={Math.max(0.3, pad)}
+        height={mount.heightCm * 0.67}
+        rx={0.3}
+        fill={pad > 0 ? '#b3b779' : '#eee9d2'}
+        stroke={colors.ink}
+        strokeWidth={0.12}
+      />
+    </g>
+  );
+}

@@ -1,0 +1,165 @@
+'use client';
+
+/** The first screen: questions, the setup on the stage, what is said of it, and the shelf of choices. */
+import { App, Button, Progress } from 'antd';
+import { useEffect, useState } from 'react';
+import { useBenchKeys } from '../../controls/use-bench-keys';
+import { useOwn } from '../../data/own';
+import { useIsBrowser } from '../../data/stored';
+import { Planner } from '../../data/worker/planner';
+import { ShortcutsHelp } from '../../shell/shortcuts-help';
+import styles from './bench.module.css';
+import { Details } from './details/details';
+import { PottedDialog } from './potted-dialog';
+import { Questions } from './questions/questions';
+import { Shelf } from './shelf/shelf';
+import { Stage } from './stage/stage';
+import { moveHours } from './stage/hours';
+import { choose, setPlant, toggleBeside } from './state/actions';
+import { useCase } from './state/case-store';
+import { keepDraft, openDraft } from './state/draft';
+import { type Engine, startEngine } from './state/engine';
+import { usePlanned } from './state/plan-store';
+import { undoEdit } from './state/stage-store';
+import { EngineContext, useEngine } from './state/use-engine';
+import { usePlanWords, useReviewWords, useSpec } from './state/worded';
+import { tryChange, useWhatIf } from './state/what-if-store';
+import { WhatIfPanel } from './what-if/what-if-panel';
+
+/** The bench begins with the draft in the browser, so the server's page shows only its frame. */
+export function Bench() {
+  const isBrowser = useIsBrowser();
+  return isBrowser ? <BenchInBrowser /> : <p className={styles.waiting}>Setting the bench…</p>;
+}
+
+/** Opens the draft, starts the workers, and ends both when the page is left. */
+function BenchInBrowser() {
+  const [engine, setEngine] = useState<Engine | null>(null);
+  useEffect(() => {
+    openDraft();
+    const started = startEngine(new Planner());
+    const end = keepDraft();
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the workers exist only while the page does
+    setEngine(started);
+    return () => {
+      end();
+      started.close();
+    };
+  }, []);
+  const ownMedia = useOwn('medium');
+  useEffect(() => {
+    useCase.setState({ ownMedia: ownMedia.map((item) => item.data) });
+  }, [ownMedia]);
+  return engine ? (
+    <EngineContext.Provider value={engine}>
+      <Table />
+    </EngineContext.Provider>
+  ) : (
+    <p className={styles.waiting}>Setting the bench…</p>
+  );
+}
+
+function Table() {
+  const [isPotting, setPotting] = useState(false);
+  const [isHelp, setHelp] = useState(false);
+  const plan = usePlanWords();
+  const review = useReviewWords();
+  const spec = useSpec();
+  const isTrying = useWhatIf((state) => state.change !== null);
+
+  useBenchKeys({
+    choose: (index) => {
+      const setup = plan?.setups[index];
+      if (setup) choose(setup.id);
+    },
+    hours: (index) => moveHours(index === 0 ? -1 : 1),
+    undo: undoEdit,
+    whatIf: () => tryChange(isTrying ? null : {}),
+    beside: () => {
+      if (spec) toggleBeside(spec);
+    },
+    potted: () => setPotting(true),
+    genus: () => document.getElementById('genus')?.focus(),
+    help: () => setHelp(true),
+  });
+
+  return (
+    <div className={styles.bench}>
+      <div className={styles.questions}>
+        <Questions />
+      </div>
+      <div className={styles.stage}>
+        <PlanProgress />
+        <Stage />
+      </div>
+      <div className={styles.details}>
+        {isTrying && spec ? (
+          <WhatIfPanel spec={spec} />
+        ) : plan && review ? (
+          <Details plan={plan} review={review} onPotted={() => setPotting(true)} />
+        ) : null}
+      </div>
+      <div className={styles.shelf}>
+        {plan ? <Shelf setups={plan.setups} /> : null}
+        <button type="button" className={styles.keys} onClick={() => setHelp(true)}>
+          Keys: ?
+        </button>
+      </div>
+      {isPotting ? <Potting onClose={() => setPotting(false)} /> : null}
+      <ShortcutsHelp isOpen={isHelp} onClose={() => setHelp(false)} />
+    </div>
+  );
+}
+
+function PlanProgress() {
+  const engine = useEngine();
+  const working = usePlanned((state) => state.working);
+  return (
+    <div className={styles.progress} aria-live="polite">
+      {working ? (
+        <>
+          <Progress
+            percent={Math.round((100 * working.done) / Math.max(1, working.total))}
+            size="small"
+            showInfo={false}
+            strokeColor="#35613d"
+            aria-label="Working out the setups"
+          />
+          <Button size="small" onClick={() => engine.cancel()}>
+            Stop
+          </Button>
+        </>
+      ) : null}
+    </div>
+  );
+}
+
+function Potting({ onClose }: { readonly onClose: () => void }) {
+  const { message } = App.useApp();
+  const planCase = usePlanned((state) => state.planCase);
+  const spec = useSpec();
+  const { plantId, plantName, plantVersion } = useCase.getState();
+  if (!planCase || !spec) return null;
+  return (
+    <PottedDialog
+      planCase={planCase}
+      spec={spec}
+      plantId={plantId}
+      plantName={plantName}
+      plantVersion={plantVersion}
+      onClose={onClose}
+      onSaved={(log) => {
+        onClose();
+        setPlant(log.id, log.name, log.version);
+        void message.success({
+          content: (
+            <span>
+              Kept in the log of <a href={`/plants/${log.id}`}>{log.name}</a>
+            </span>
+          ),
+          duration: 8,
+        });
+      }}
+    />
+  );
+}

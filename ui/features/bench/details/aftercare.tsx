@@ -1,0 +1,20 @@
+import type { AftercareStep } from '@core/words';
+import styles from './details.module.css';
+
+function span(step: AftercareStep): string {
+  if (step.untilDay <= 1) return 'day 0';
+  return step.fromDay === 0 ? `to day ${step.untilDay}` : `day ${step.fromDay}–${step.untilDay}`;
+}
+
+export function Aftercare({ steps }: { readonly steps: readonly AftercareStep[] }) {
+  return (
+    <ol className={styles.after}>
+      {steps.map((step) => (
+        <li key={step.code + step.fromDay}>
+          <strong>{span(step)}</strong>
+          <span>{step.sentence}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+
+/** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
+import { Button, Segmented } from 'antd';
+import { useState } from 'react';
+import type { PlanAnswer, SetupReview } from '@core/words';
+import { useUnits } from '../../../data/units-context';
+import { usePlanned } from '../state/plan-store';
+import styles from './details.module.css';
+import { Aftercare } from './aftercare';
+import { Cautions } from './cautions';
+import { ChangeOverView } from './change-over';
+import { Costs } from './costs';
+import { DoubtsView } from './doubts';
+import { Recipe } from './recipe';
+import { RootZone } from './root-zone';
+import { RuledOutList } from './ruled-out';
+import { WetFoot } from './wet-foot';
+import { Why } from './why';
+
+interface DetailsProps {
+  readonly plan: PlanAnswer;
+  readonly review: SetupReview;
+  readonly onPotted: () => void;
+}
+
+const pages = ['Mix', 'Why', 'Mind', 'After', 'Ruled out'] as const;
+type Page = (typeof pages)[number];
+
+export function Details({ plan, review, onPotted }: DetailsProps) {
+  const { units } = useUnits();
+  const curve = usePlanned((state) => state.curve);
+  const [page, setPage] = useState<Page>('Mix');
+  return (
+    <section className={styles.details} aria-label="About this setup">
+      <div className={styles.now} data-verdict={plan.timing.verdict}>
+        <strong>{plan.timing.headline}.</strong> {plan.timing.sentence}
+      </div>
+      <Segmented
+        className={styles.tabs}
+        aria-label="What to show"
+        options={[...pages]}
+        value={page}
+        onChange={(value) => setPage(value as Page)}
+      />
+      {/* Scrolls, so the keyboard must reach it. */}
+      <div className={styles.page} tabIndex={0} role="region" aria-label={page}>
+        {page === 'Mix' ? (
+          <>
+            <Recipe review={review} units={units} />
+            <WetFoot spec={review.spec} units={units} />
+            <h2>What it costs you</h2>
+            <Costs costs={review.costs} />
+          </>
+        ) : null}
+        {page === 'Why' ? (
+          <>
+            <Why review={review} />
+            <DoubtsView />
+            <RootZone review={review} curve={curve} units={units} />
+          </>
+        ) : null}
+        {page === 'Mind' ? <Cautions review={review} trap={plan.resolved.plant.genus.trap} /> : null}
+        {page === 'After' ? (
+          <>
+            <ChangeOverView change={review.changeOver} />
+            <h2>The first weeks</h2>
+            <Aftercare steps={review.aftercare} />
+          </>
+        ) : null}
+        {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
+      </div>
+      <Button type="primary" size="large" block onClick={onPotted} className={styles.potted}>
+        Potted it
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,59 @@
+'use client';
+
+/** The root zone's wettest and driest corner at the hour shown, and its warmth and air by month. */
+import { cornersAt, type SetupCurve } from '@core';
+import { cm, monthNames, percent, type SetupReview, temperature, type WordUnits } from '@core/words';
+import styles from './details.module.css';
+import { nb } from '../../../controls/nb';
+
+interface RootZoneProps {
+  readonly review: SetupReview;
+  readonly curve: SetupCurve | null;
+  readonly units: WordUnits;
+}
+
+export function RootZone({ review, curve, units }: RootZoneProps) {
+  const due = curve
+    ? Math.max(
+        0,
+        curve.hours.findIndex((row) => row.availableShare <= curve.thresholdShare),
+      )
+    : 0;
+  const start = curve ? cornersAt(curve, 0) : null;
+  const end = curve ? cornersAt(curve, due) : null;
+  return (
+    <section aria-label="Root zone">
+      {start && end ? (
+        <>
+          <h2>Corners of the root zone</h2>
+          <p>
+            {nb(
+              `Wettest after watering: ${cm(start.wettest.fromCm, units)}–${cm(start.wettest.toCm, units)} up, ${percent(start.wettest.air)} air. Driest when it asks for water: ${cm(end.driest.fromCm, units)}–${cm(end.driest.toCm, units)} up, ${percent(Math.max(0, end.driest.share))} of its water left.`,
+            )}
+          </p>
+        </>
+      ) : null}
+      <h2>Roots against air, by month</h2>
+      <table className={styles.rootMonths}>
+        <thead>
+          <tr>
+            <th scope="col">month</th>
+            <th scope="col">roots</th>
+            <th scope="col">air</th>
+            <th scope="col">air in the root zone</th>
+          </tr>
+        </thead>
+        <tbody>
+          {review.year.months.map((month, i) => (
+            <tr key={monthNames[i]}>
+              <th scope="row">{monthNames[i]!.slice(0, 3)}</th>
+              <td>{temperature(month.rootZoneC, units)}</td>
+              <td>{temperature(month.airC, units)}</td>
+              <td>{percent(month.meanAir)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,80 @@
+'use client';
+
+import { Collapse } from 'antd';
+import { provenanceLabel } from '@core';
+import { number, percent, type SetupReview } from '@core/words';
+import styles from './details.module.css';
+import { MonthComfort } from './month-comfort';
+import { nb } from '../../../controls/nb';
+
+/** Reasons with their numbers, what would change each, and the score laid open. */
+export function Why({ review }: { readonly review: SetupReview }) {
+  const pulls = review.findings.filter((finding) => finding.effect === 'prefer' || finding.effect === 'penalise');
+  const { comfortable, tooDry, tooWet } = review.year;
+  return (
+    <div>
+      <div
+        className={styles.comfort}
+        role="img"
+        aria-label={`Comfortable ${percent(comfortable)}, too dry ${percent(tooDry)}, too wet ${percent(tooWet)} of the year`}
+      >
+        <span data-kind="dry" style={{ flexGrow: tooDry }} />
+        <span data-kind="fine" style={{ flexGrow: comfortable }} />
+        <span data-kind="wet" style={{ flexGrow: tooWet }} />
+      </div>
+      <MonthComfort months={review.year.months} />
+      <p className={styles.small}>
+        {nb(`▽ dry ${percent(tooDry)} · ● comfortable ${percent(comfortable)} · ▲ wet ${percent(tooWet)}`)}
+      </p>
+      <ul className={styles.reasons}>
+        {review.reasons.map((reason) => (
+          <li key={reason.code}>
+            {nb(reason.sentence)} <span className={styles.change}>{nb(reason.wouldChange)}</span>
+          </li>
+        ))}
+        {pulls.map((finding) => (
+          <li key={finding.ruleId}>
+            {nb(finding.sentence)} <span className={styles.change}>{nb(finding.wouldChange)}</span>
+          </li>
+        ))}
+      </ul>
+      <Collapse
+        size="small"
+        items={[
+          {
+            key: 'score',
+            label: `How it scores: ${number(review.score, 0)} points`,
+            children: (
+              <table className={styles.score}>
+                <tbody>
+                  {review.pulls.map((pull) => (
+                    <tr key={pull.code}>
+                      <td>{pull.code.replaceAll('-', ' ')}</td>
+                      <td>
+                        {pull.points > 0 ? '+' : ''}
+                        {number(pull.points, 1)}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            ),
+          },
+          {
+            key: 'rules',
+            label: 'Rules that spoke, and where they come from',
+            children: (
+              <ul className={styles.reasons}>
+                {review.findings.map((finding) => (
+                  <li key={finding.ruleId}>
+                    <code>{finding.ruleId}</code> ({finding.effect}): {provenanceLabel(finding.provenance)}
+                  </li>
+                ))}
+              </ul>
+            ),
+          },
+        ]}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { Alert, DatePicker, Input, Modal } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { z } from 'zod';
+import { genusOf, type PlanCase, type SetupSpec } from '@core';
+import { setupTitle, vesselText } from '@core/words';
+import type { PlantLog } from '@server/plants/schemas';
+import { ConflictError, type PottedForm } from '../../data/client';
+import { useSavePotting } from '../../data/plants';
+import { useUnits } from '../../data/units-context';
+import { messageOf } from '../../data/worker/long-work';
+import styles from './bench.module.css';
+
+interface PottedDialogProps {
+  readonly planCase: PlanCase;
+  readonly spec: SetupSpec;
+  readonly plantId: string | null;
+  readonly plantName: string;
+  readonly plantVersion: number | null;
+  readonly onClose: () => void;
+  readonly onSaved: (log: PlantLog) => void;
+}
+
+/** What a conflict answers of the plant as it now is. */
+const keptPlant = z.object({ name: z.string(), version: z.number() });
+
+export function PottedDialog(props: PottedDialogProps) {
+  const { planCase, spec, plantId } = props;
+  const { units } = useUnits();
+  const [plantName, setPlantName] = useState(props.plantName || genusOf(planCase).name);
+  const [pottedOn, setPottedOn] = useState(dayjs().format('YYYY-MM-DD'));
+  const [note, setNote] = useState('');
+  const [seenVersion, setSeenVersion] = useState(props.plantVersion);
+  const [fault, setFault] = useState<string | null>(null);
+  // One key for this dialog: a double tap, or a second try after a lost answer, saves once.
+  const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const saving = useSavePotting();
+
+  const save = async () => {
+    setFault(null);
+    try {
+      const plantVersion = seenVersion === null ? {} : { plantVersion: seenVersion };
+      const form = { plantId, ...plantVersion, idempotencyKey, plantName, pottedOn, note, planCase, spec };
+      props.onSaved(await saving.mutateAsync(form as PottedForm));
+    } catch (error) {
+      const kept = error instanceof ConflictError ? keptPlant.safeParse(error.current) : null;
+      if (kept?.success) {
+        // Seen now: the next touch keeps it, under the name that stands in the dialog.
+        setSeenVersion(kept.data.version);
+        setFault(`${messageOf(error)} It is now called “${kept.data.name}”. Keep it once more to add yours.`);
+      } else setFault(messageOf(error));
+    }
+  };
+
+  return (
+    <Modal
+      open
+      title="Potted it"
+      okText={plantId ? 'Add to its log' : 'Keep it'}
+      cancelText="Not yet"
+      confirmLoading={saving.isPending}
+      onOk={() => void save()}
+      onCancel={props.onClose}
+    >
+      <p className={styles.what}>
+        {setupTitle(spec, units)}
+        {spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units)}` : ''}. The mix, the layers and the litres are kept
+        with it.
+      </p>
+      <label htmlFor="plant-name">Name on the tag</label>
+      <Input id="plant-name" value={plantName} maxLength={120} onChange={(event) => setPlantName(event.target.value)} />
+      <label htmlFor="potted-on">Day</label>
+      <DatePicker
+        id="potted-on"
+        style={{ width: '100%' }}
+        value={dayjs(pottedOn)}
+        allowClear={false}
+        onChange={(day) => setPottedOn(day?.format('YYYY-MM-DD') ?? pottedOn)}
+      />
+      <label htmlFor="potted-note">Note</label>
+      <Input.TextArea
+        id="potted-note"
+        value={note}
+        maxLength={2000}
+        autoSize={{ minRows: 2 }}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      {fault ? <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} /> : null}
+    </Modal>
+  );
+}

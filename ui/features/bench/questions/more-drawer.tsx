@@ -1,0 +1,30 @@
+'use client';
+
+/** Everything else a grower can say: the plant in hand, what differs from its genus, ways, pots, absence. */
+import { Drawer, Tabs } from 'antd';
+import { AwayFields } from './away-fields';
+import { GenusOverrideFields } from './genus-override-fields';
+import { PlantFields } from './plant-fields';
+import { PotFields } from './pot-fields';
+import { SchoolFields } from './school-fields';
+
+interface MoreDrawerProps {
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+}
+
+export function MoreDrawer({ isOpen, onClose }: MoreDrawerProps) {
+  return (
+    <Drawer title="More to say" placement="left" size={460} open={isOpen} onClose={onClose}>
+      <Tabs
+        items={[
+          { key: 'plant', label: 'In hand', children: <PlantFields /> },
+          { key: 'ways', label: 'Ways', children: <SchoolFields /> },
+          { key: 'pots', label: 'Pots', children: <PotFields /> },
+          { key: 'away', label: 'Away', children: <AwayFields /> },
+          { key: 'differs', label: 'Differs', children: <GenusOverrideFields /> },
+        ]}
+      />
+    </Drawer>
+  );
+}

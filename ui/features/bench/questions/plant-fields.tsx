@@ -1,0 +1,87 @@
+'use client';
+
+/** What can be seen and measured on the plant itself. */
+import { Select } from 'antd';
+import { bulbStates, cmToInch, inchToCm } from '@core';
+import { number } from '@core/words';
+import { useUnits } from '../../../data/units-context';
+import { answer } from '../state/actions';
+import { useCase } from '../state/case-store';
+import { usePlanned } from '../state/plan-store';
+import { useFaultAt } from '../state/worded';
+import { Field } from '../../../controls/field';
+import { UnitNumber } from '../../../controls/unit-number';
+import styles from './questions.module.css';
+
+export function PlantFields() {
+  const { units } = useUnits();
+  const answers = useCase((state) => state.answers);
+  const plant = usePlanned((state) => state.plan?.resolved.plant);
+  const faultAt = useFaultAt();
+  const isInch = units.length === 'inch';
+  return (
+    <div className={styles.questions}>
+      <p className={styles.hint}>Squeeze every root: firm is alive, hollow or mushy is dead.</p>
+      <Field id="live" label="Live roots" fault={faultAt('liveRootsPct')}>
+        <UnitNumber
+          id="live"
+          value={answers.liveRootsPct}
+          placeholder={plant ? number(plant.liveRootShare * 100, 0) : undefined}
+          suffix="%"
+          step={5}
+          hasFault={faultAt('liveRootsPct') !== null}
+          onChange={(liveRootsPct) => answer({ liveRootsPct })}
+        />
+      </Field>
+      <Field id="tips" label="New root tips">
+        <Select
+          id="tips"
+          allowClear
+          placeholder={plant?.hasNewTips ? 'showing (from its state)' : 'none (from its state)'}
+          value={answers.hasNewTips as boolean | undefined}
+          options={[
+            { value: true, label: 'showing' },
+            { value: false, label: 'none' },
+          ]}
+          onChange={(hasNewTips) => answer({ hasNewTips })}
+        />
+      </Field>
+      <Field id="bulbs" label="Bulbs" fault={faultAt('bulbs')}>
+        <Select
+          id="bulbs"
+          allowClear
+          placeholder={plant?.bulbs}
+          value={answers.bulbs as string | undefined}
+          options={bulbStates.map((value) => ({ value, label: value }))}
+          onChange={(bulbs) => answer({ bulbs })}
+        />
+      </Field>
+      <div className={styles.pair}>
+        <Field id="height" label="Height of the plant" fault={faultAt('heightCm')}>
+          <UnitNumber
+            id="height"
+            value={answers.heightCm}
+            placeholder={plant ? number(isInch ? cmToInch(plant.heightCm) : plant.heightCm, 0) : undefined}
+            suffix={isInch ? 'in' : 'cm'}
+            step={1}
+            toShown={isInch ? cmToInch : undefined}
+            toCore={isInch ? inchToCm : undefined}
+            hasFault={faultAt('heightCm') !== null}
+            onChange={(heightCm) => answer({ heightCm })}
+          />
+        </Field>
+        <Field id="leaves" label="All its leaves" fault={faultAt('leafAreaCm2')}>
+          <UnitNumber
+            id="leaves"
+            value={answers.leafAreaCm2}
+            placeholder={plant ? number(plant.leafAreaCm2, 0) : undefined}
+            suffix="cm²"
+            step={50}
+            hasFault={faultAt('leafAreaCm2') !== null}
+            onChange={(leafAreaCm2) => answer({ leafAreaCm2 })}
+          />
+        </Field>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,74 @@
+'use client';
+
+import { Checkbox, Select } from 'antd';
+import { UnitNumber } from '../../../controls/unit-number';
+import styles from './questions.module.css';
+
+interface RoutineFieldProps {
+  readonly value: unknown;
+  readonly fault: string | null;
+  readonly onChange: (routine: unknown) => void;
+}
+
+const kinds = [
+  { label: 'every so many days', value: 'every' },
+  { label: 'on fixed weekdays', value: 'weekdays' },
+  { label: 'when it is dry', value: 'when dry' },
+  { label: 'by misting', value: 'misting' },
+];
+const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+const starts: Readonly<Record<string, unknown>> = {
+  every: { kind: 'every', days: 7 },
+  weekdays: { kind: 'weekdays', weekdays: [2, 6] },
+  'when dry': { kind: 'when dry' },
+  misting: { kind: 'misting', timesADay: 2 },
+};
+
+interface LooseRoutine {
+  readonly kind?: string;
+  readonly days?: unknown;
+  readonly weekdays?: readonly number[];
+  readonly timesADay?: unknown;
+}
+
+export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
+  const routine = (value ?? {}) as LooseRoutine;
+  return (
+    <div className={styles.routine}>
+      <Select
+        aria-label="Watering rhythm"
+        options={kinds}
+        value={routine.kind ?? 'every'}
+        onChange={(kind) => onChange(starts[kind])}
+      />
+      {routine.kind === 'every' ? (
+        <UnitNumber
+          id="routine-days"
+          value={routine.days}
+          suffix="days"
+          step={1}
+          hasFault={fault !== null}
+          onChange={(days) => onChange({ kind: 'every', days })}
+        />
+      ) : null}
+      {routine.kind === 'weekdays' ? (
+        <Checkbox.Group
+          value={[...(routine.weekdays ?? [])]}
+          options={weekdayNames.map((label, i) => ({ label, value: i }))}
+          onChange={(weekdays) => onChange({ kind: 'weekdays', weekdays })}
+        />
+      ) : null}
+      {routine.kind === 'misting' ? (
+        <UnitNumber
+          id="routine-times"
+          value={routine.timesADay}
+          suffix="times a day"
+          step={1}
+          hasFault={fault !== null}
+          onChange={(timesADay) => onChange({ kind: 'misting', timesADay })}
+        />
+      ) : null}
+    </div>
+  );
+}

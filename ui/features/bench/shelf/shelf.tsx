@@ -1,0 +1,93 @@
+'use client';
+
+/** The ranked setups as pots on a shelf, best first, to one scale. */
+import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import Link from 'next/link';
+import { daysOf, specId } from '@core';
+import { number, percent, type SetupAnswer } from '@core/words';
+import { nb } from '../../../controls/nb';
+import { ShelfPot } from '../../../drawing/shelf-pot';
+import { choose, toggleBeside } from '../state/actions';
+import { useStage } from '../state/stage-store';
+import styles from './shelf.module.css';
+
+const POT_WIDTH_PX = 140;
+const POT_HEIGHT_PX = 66;
+
+function tallestCm(setup: SetupAnswer): number {
+  const { vessel } = setup.spec;
+  return vessel.kind === 'mount' ? vessel.widthCm * 1.7 : vessel.rimDiameterCm * 1.2;
+}
+
+function widestCm(setup: SetupAnswer): number {
+  const { vessel } = setup.spec;
+  return vessel.kind === 'mount' ? 6 : vessel.rimDiameterCm + 3;
+}
+
+function daysRange(setup: SetupAnswer): string {
+  const all = setup.daysByMonth.map(daysOf);
+  const least = Math.min(...all);
+  const most = Math.max(...all);
+  const digits = most < 3 ? 1 : 0;
+  const a = number(least, digits);
+  const b = number(most, digits);
+  return a === b ? `${a} days` : `${a}–${b} days`;
+}
+
+export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
+  const beside = useStage((state) => state.beside);
+  const pickedId = useStage((state) => state.chosenId);
+  const isEdited = useStage((state) => state.edited !== null);
+  const picked = setups.find((setup) => setup.id === pickedId) ?? setups[0];
+  // A setup changed by hand is no longer any of those on the shelf.
+  const chosenId = isEdited ? null : picked?.id;
+  const besideIds = new Set(beside.map(specId));
+  const scale = Math.min(
+    POT_HEIGHT_PX / Math.max(1, ...setups.map(tallestCm)),
+    POT_WIDTH_PX / Math.max(1, ...setups.map(widestCm)),
+  );
+  return (
+    <section className={styles.shelf} aria-label="Setups, best first">
+      <ol className={styles.list}>
+        {setups.map((setup, i) => (
+          <li key={setup.id}>
+            <button
+              type="button"
+              className={styles.pot}
+              aria-pressed={setup.id === chosenId}
+              onClick={() => choose(setup.id)}
+              data-testid="setup"
+            >
+              <ShelfPot spec={setup.spec} scale={scale} widthPx={POT_WIDTH_PX} heightPx={POT_HEIGHT_PX} />
+              <span className={styles.board} />
+              <span className={styles.rank}>{i + 1}</span>
+              <span className={styles.approach}>{setup.approachName}</span>
+              <span className={styles.title}>{setup.title}</span>
+              <span className={styles.facts}>
+                {nb(`${daysRange(setup)} · ●\u00a0${percent(setup.year.comfortable)}`)}
+              </span>
+            </button>
+            <button
+              type="button"
+              className={styles.beside}
+              aria-pressed={besideIds.has(setup.id)}
+              aria-label={`Set ${setup.title} beside others`}
+              title="Set beside others, to compare"
+              onClick={() => toggleBeside(setup.spec)}
+            >
+              {besideIds.has(setup.id) ? <CheckOutlined /> : <PlusOutlined />}
+            </button>
+          </li>
+        ))}
+      </ol>
+      {beside.length > 0 ? (
+        <div className={styles.compareBar}>
+          <Link href="/compare">
+            <Button type="primary">Compare {beside.length}</Button>
+          </Link>
+        </div>
+      ) : null}
+    </section>
+  );
+}

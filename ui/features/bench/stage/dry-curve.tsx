@@ -1,0 +1,172 @@
+'use client';
+
+/** Water left in the root zone and air in it, against days after watering. */
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineElement,
+  PointElement,
+  Tooltip,
+  type ChartData,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js';
+import { useMemo, useState } from 'react';
+import { Line } from 'react-chartjs-2';
+import type { SetupCurve } from '@core';
+import { colors, fonts } from '../../../theme/tokens';
+import styles from './stage.module.css';
+
+interface DryCurveProps {
+  readonly curve: SetupCurve;
+  /** The changed setup's curve, beside it. */
+  readonly other?: SetupCurve | null;
+  readonly hour: number;
+}
+
+declare module 'chart.js' {
+  interface PluginOptionsByType<TType extends import('chart.js').ChartType> {
+    nowLine?: { readonly day: number; readonly threshold: number } | (TType extends never ? never : undefined);
+  }
+}
+
+/** The upright line at the hour shown, and the level line at which to water. */
+const nowLine: Plugin<'line'> = {
+  id: 'nowLine',
+  afterDatasetsDraw(chart, _args, options: { day?: number; threshold?: number }) {
+    const { ctx, chartArea, scales } = chart;
+    const x = scales.x?.getPixelForValue(options.day ?? 0) ?? 0;
+    const y = scales.y?.getPixelForValue((options.threshold ?? 0) * 100) ?? 0;
+    ctx.save();
+    ctx.strokeStyle = colors.clay;
+    ctx.setLineDash([6, 4]);
+    ctx.beginPath();
+    ctx.moveTo(chartArea.left, y);
+    ctx.lineTo(chartArea.right, y);
+    ctx.stroke();
+    ctx.fillStyle = colors.clay;
+    ctx.font = `12px ${fonts.text}`;
+    ctx.textAlign = 'right';
+    ctx.fillText('water again', chartArea.right - 4, y - 5);
+    ctx.setLineDash([]);
+    ctx.strokeStyle = colors.ink;
+    ctx.lineWidth = 2;
+    ctx.beginPath();
+    ctx.moveTo(x, chartArea.top);
+    ctx.lineTo(x, chartArea.bottom);
+    ctx.stroke();
+    ctx.restore();
+  },
+};
+
+Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip, nowLine);
+
+const layerDash: Readonly<Record<string, number[]>> = { main: [], crocking: [2, 3], 'top dressing': [8, 4] };
+
+export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
+  const [byLayer, setByLayer] = useState(false);
+  const isByLayer = byLayer && other === null && curve.layers.length > 1;
+  const data = useMemo<ChartData<'line', { x: number; y: number }[]>>(() => {
+    const rows = curve.hours.filter((row) => row.hour % 2 === 0);
+    if (isByLayer) {
+      return {
+        datasets: curve.layers.map((layer) => ({
+          label: layer.role,
+          data: layer.shareByHour
+            .map((share, at) => ({ x: at / 24, y: Math.max(0, share * 100) }))
+            .filter((_, at) => at % 2 === 0),
+          borderColor: layer.role === 'main' ? colors.water : layer.role === 'crocking' ? colors.ink : colors.moss,
+          borderDash: layerDash[layer.role] ?? [],
+          pointRadius: 0,
+          borderWidth: 2.5,
+        })),
+      };
+    }
+    const changed = other
+      ? [
+          {
+            label: 'water left, changed',
+            data: other.hours
+              .filter((row) => row.hour % 2 === 0)
+              .map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
+            borderColor: colors.clay,
+            borderDash: [7, 4],
+            pointRadius: 0,
+            borderWidth: 2.5,
+          },
+        ]
+      : [];
+    return {
+      datasets: [
+        ...changed,
+        {
+          label: 'water left',
+          data: rows.map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
+          borderColor: colors.water,
+          backgroundColor: 'rgba(28, 98, 134, 0.16)',
+          fill: true,
+          pointRadius: 0,
+          borderWidth: 2.5,
+        },
+        {
+          label: 'air in the root zone',
+          data: rows.map((row) => ({ x: row.hour / 24, y: row.airShare * 100 })),
+          borderColor: colors.inkSoft,
+          borderDash: [3, 4],
+          pointRadius: 0,
+          borderWidth: 2,
+        },
+      ],
+    };
+  }, [curve, other, isByLayer]);
+  const options = useMemo<ChartOptions<'line'>>(
+    () => ({
+      animation: false,
+      responsive: true,
+      maintainAspectRatio: false,
+      parsing: false,
+      plugins: {
+        legend: {
+          display: isByLayer,
+          position: 'right',
+          labels: { color: colors.ink, boxWidth: 22, boxHeight: 1, font: { size: 11 } },
+        },
+        tooltip: { enabled: false },
+        nowLine: { day: hour / 24, threshold: curve.thresholdShare },
+      },
+      scales: {
+        x: {
+          type: 'linear',
+          min: 0,
+          max: (Math.max(curve.hours.length, other?.hours.length ?? 0) - 1) / 24,
+          ticks: {
+            color: colors.inkSoft,
+            maxRotation: 0,
+            precision: 0,
+            includeBounds: false,
+            callback: (value) => `${value}${value === 0 ? '' : ' d'}`,
+          },
+          grid: { color: colors.line },
+        },
+        y: {
+          min: 0,
+          max: 100,
+          ticks: { color: colors.inkSoft, stepSize: 50, callback: (value) => `${value} %` },
+          grid: { color: colors.line },
+        },
+      },
+    }),
+    [curve, other, hour, isByLayer],
+  );
+  return (
+    <>
+      <Line data={data} options={options} aria-label="Water left and air in the root zone by day" role="img" />
+      {other === null && curve.layers.length > 1 ? (
+        <button type="button" className={styles.byLayer} aria-pressed={byLayer} onClick={() => setByLayer(!byLayer)}>
+          by layer
+        </button>
+      ) : null}
+    </>
+  );
+}

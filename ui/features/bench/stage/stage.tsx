@@ -1,0 +1,140 @@
+'use client';
+
+import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useDeferredValue } from 'react';
+import { useStore } from 'zustand';
+import { HORIZON_DAYS } from '@core';
+import { days, monthNames, setupTitle, vesselText } from '@core/words';
+import { useUnits } from '../../../data/units-context';
+import { asProposed, edit, showMonth } from '../state/actions';
+import { usePlanned } from '../state/plan-store';
+import { undoEdit, useStage } from '../state/stage-store';
+import { tryChange, useWhatIf } from '../state/what-if-store';
+import { useMonthIndex, useReviewWords, useSpec } from '../state/worded';
+import { WhatIfStage } from '../what-if/what-if-stage';
+import { MountDrawing } from '../../../drawing/mount-drawing';
+import { PotDrawing } from '../../../drawing/pot-drawing';
+import { DryCurve } from './dry-curve';
+import { MonthStrip } from './month-strip';
+import styles from './stage.module.css';
+import { showHour, useHour } from './hours';
+import { TimeControl } from './time-control';
+
+const DRAWING_WIDTH_PX = 640;
+const DRAWING_HEIGHT_PX = 306;
+
+export function Stage() {
+  const { units } = useUnits();
+  const spec = useSpec();
+  const review = useReviewWords();
+  const monthIndex = useMonthIndex();
+  const plan = usePlanned((state) => state.plan);
+  const curve = usePlanned((state) => state.curve);
+  const triedCurve = usePlanned((state) => state.tried?.curve ?? null);
+  const failure = usePlanned((state) => state.failure);
+  const change = useWhatIf((state) => state.change);
+  const isEdited = useStage((state) => state.edited !== null);
+  const canUndo = useStore(useStage.temporal, (state) => state.pastStates.length > 0);
+  const hour = useHour((state) => state.hour);
+  // The drawing may lag a fast hand; the slider never does.
+  const drawnHour = useDeferredValue(hour);
+  const last = curve ? curve.hours.length - 1 : 0;
+
+  if (!spec || !review || !plan) {
+    return (
+      <section className={styles.stage} aria-label="The chosen setup">
+        <p className={styles.empty}>{failure ?? 'Working it out…'}</p>
+      </section>
+    );
+  }
+  const { plant } = plan.resolved;
+  const shownHour = Math.min(drawnHour, last);
+  const time = review.daysByMonth[monthIndex];
+  return (
+    <section className={styles.stage} aria-label="The chosen setup">
+      <div className={styles.head}>
+        <div className={styles.name}>
+          <h1>{setupTitle(spec, units)}</h1>
+          {spec.vessel.kind === 'pot' ? <span className={styles.sub}>{vesselText(spec, units)}</span> : null}
+        </div>
+        <span className={styles.actions}>
+          {change ? null : (
+            <Button icon={<SwapOutlined />} onClick={() => tryChange({})}>
+              What if…
+            </Button>
+          )}
+          {canUndo ? (
+            <Button icon={<UndoOutlined />} onClick={undoEdit}>
+              Undo
+            </Button>
+          ) : null}
+          {isEdited ? (
+            <Button icon={<RollbackOutlined />} onClick={asProposed}>
+              As proposed
+            </Button>
+          ) : null}
+        </span>
+      </div>
+      {review.ruledOutBy ? (
+        <p className={styles.warning} role="alert">
+          <strong>Against the rules now.</strong> {review.ruledOutBy.sentence}
+        </p>
+      ) : null}
+      {change ? (
+        <WhatIfStage
+          spec={spec}
+          review={review}
+          curve={curve}
+          change={change}
+          triedCurve={triedCurve}
+          plant={plant}
+          hour={shownHour}
+          monthIndex={monthIndex}
+          units={units}
+          onMonth={showMonth}
+        />
+      ) : spec.vessel.kind === 'pot' ? (
+        <PotDrawing
+          spec={spec}
+          plant={plant}
+          placement={review.placement}
+          curve={curve}
+          hour={shownHour}
+          units={units}
+          widthPx={DRAWING_WIDTH_PX}
+          heightPx={DRAWING_HEIGHT_PX}
+          onEdit={edit}
+        />
+      ) : (
+        <MountDrawing
+          spec={spec}
+          plant={plant}
+          curve={curve}
+          hour={shownHour}
+          units={units}
+          widthPx={DRAWING_WIDTH_PX}
+          heightPx={DRAWING_HEIGHT_PX}
+        />
+      )}
+      {curve ? (
+        <>
+          <div className={styles.curve}>
+            <DryCurve curve={curve} other={change ? triedCurve : null} hour={shownHour} />
+          </div>
+          <TimeControl
+            curve={curve}
+            hour={Math.min(hour, last)}
+            shownHour={shownHour}
+            units={units}
+            due={`${monthNames[monthIndex]}: ${time?.status === 'dries' ? `water after ${days(time.days)}` : `wet beyond ${HORIZON_DAYS} days`}`}
+            onHour={showHour}
+          />
+        </>
+      ) : null}
+      {change ? null : (
+        <MonthStrip byMonth={review.daysByMonth} year={review.year} monthIndex={monthIndex} onMonth={showMonth} />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,64 @@
+/** What a grower does at the bench, where it touches more than one store. */
+import { changedSpec, type SetupSpec, specId } from '@core';
+import { MOST_BESIDE, type RawCase } from '../../../data/bench-draft';
+import { emptyCase, useCase } from './case-store';
+import { specOf, usePlanned } from './plan-store';
+import { emptyStage, forgetEdits, useStage, withoutStep } from './stage-store';
+import { tryChange, useWhatIf } from './what-if-store';
+
+/** A new answer makes a new plan: what was changed by hand on the old one goes. */
+export function answer(patch: RawCase): void {
+  useStage.setState({ edited: null });
+  forgetEdits();
+  useCase.setState(({ answers }) => ({ answers: { ...answers, ...patch } }));
+}
+
+/** Begins with another plant. */
+export function startAnew(): void {
+  useStage.setState(emptyStage);
+  forgetEdits();
+  tryChange(null);
+  useCase.setState(emptyCase());
+}
+
+export function choose(chosenId: string): void {
+  useStage.setState({ chosenId, edited: null });
+  forgetEdits();
+}
+
+/** isNewStep: undo comes back to what was there before. */
+export function edit(spec: SetupSpec, isNewStep: boolean): void {
+  const change = () => useStage.setState({ edited: spec });
+  if (isNewStep) change();
+  else withoutStep(change);
+}
+
+export const asProposed = (): void => useStage.setState({ edited: null });
+
+export const showMonth = (monthIndex: number): void => useStage.setState({ monthIndex });
+
+/** Sets a setup beside the others, or takes it away again; the first goes when the page is full. */
+export function toggleBeside(wanted: SetupSpec): void {
+  useStage.setState(({ beside }) => {
+    const id = specId(wanted);
+    const others = beside.filter((entry) => specId(entry) !== id);
+    const isNew = others.length === beside.length;
+    return { beside: isNew ? [...others, wanted].slice(-MOST_BESIDE) : others };
+  });
+}
+
+/** Takes the tried change over into setup and answers; undo takes the setup's part back. */
+export function keepTried(): void {
+  const { change } = useWhatIf.getState();
+  const spec = specOf(usePlanned.getState().plan, useStage.getState());
+  if (!change || !spec) return;
+  const { place, routine, heatWave, holiday } = change;
+  const said = Object.entries({ place, routine, heatWave, holiday }).filter(([, value]) => value !== undefined);
+  useStage.setState({ edited: changedSpec(spec, change) });
+  tryChange(null);
+  if (said.length > 0) useCase.setState(({ answers }) => ({ answers: { ...answers, ...Object.fromEntries(said) } }));
+}
+
+export function setPlant(plantId: string, plantName: string, plantVersion: number): void {
+  useCase.setState({ plantId, plantName, plantVersion });
+}

@@ -1,0 +1,30 @@
+/** What is said of the plant, its place and the grower's time; and whose log it belongs to. */
+import { create } from 'zustand';
+import type { OwnMedium } from '@core';
+import { emptyDraft, readCase, type CaseReading, type RawCase } from '../../../data/bench-draft';
+
+export interface CaseState {
+  /** As typed: may hold values that cannot be used. */
+  readonly answers: RawCase;
+  /** The plant on file this belongs to. */
+  readonly plantId: string | null;
+  readonly plantName: string;
+  readonly plantVersion: number | null;
+  /** The grower's own media: they take part unless an answer says which of them do. */
+  readonly ownMedia: readonly OwnMedium[];
+}
+
+export const thisMonth = (): number => new Date().getMonth() + 1;
+
+export function emptyCase(): Omit<CaseState, 'ownMedia'> {
+  const { answers, plantId, plantName, plantVersion } = emptyDraft(thisMonth());
+  return { answers, plantId, plantName, plantVersion };
+}
+
+export const useCase = create<CaseState>()(() => ({ ...emptyCase(), ownMedia: [] }));
+
+/** The case as the core would read it, or what is wrong with it. */
+export function readingOf({ answers, ownMedia }: Pick<CaseState, 'answers' | 'ownMedia'>): CaseReading {
+  const takesOwn = ownMedia.length > 0 && answers.ownMedia === undefined;
+  return readCase(takesOwn ? { ...answers, ownMedia } : answers);
+}

@@ -1,0 +1,29 @@
+/** The bench as the browser keeps it: read when it is opened, written at every change. */
+import { emptyDraft, loadDraft, storeDraft, type BenchDraft } from '../../../data/bench-draft';
+import { thisMonth, useCase } from './case-store';
+import { forgetEdits, useStage } from './stage-store';
+import { useWhatIf } from './what-if-store';
+
+export function openDraft(): void {
+  const draft = loadDraft() ?? emptyDraft(thisMonth());
+  const { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf } = draft;
+  useCase.setState({ answers, plantId, plantName, plantVersion });
+  useStage.setState({ chosenId, edited, monthIndex, beside });
+  useWhatIf.setState({ change: whatIf });
+  forgetEdits();
+}
+
+function draftNow(): BenchDraft {
+  const { answers, plantId, plantName, plantVersion } = useCase.getState();
+  const { chosenId, edited, monthIndex, beside } = useStage.getState();
+  const { change: whatIf } = useWhatIf.getState();
+  return { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf };
+}
+
+/** Writes the draft from now on; returns what ends it. */
+export function keepDraft(): () => void {
+  const keep = () => storeDraft(draftNow());
+  keep();
+  const ends = [useCase.subscribe(keep), useStage.subscribe(keep), useWhatIf.subscribe(keep)];
+  return () => ends.forEach((end) => end());
+}

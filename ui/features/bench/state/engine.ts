@@ -1,0 +1,158 @@
+/**
+ * Keeps what is worked out in step with what is said: watches the stores, asks the workers, and puts
+ * their answers into the plan's store. No component computes anything itself.
+ */
+import { type PlanCase, type SchoolId, type SidesFacts, specId, type TuningFacts } from '@core';
+import { Latest } from '../../../data/latest';
+import type { Refusable } from '../../../data/worker/bench-worker';
+import { messageOf, type Outcome } from '../../../data/worker/long-work';
+import type { Planner } from '../../../data/worker/planner';
+import { readingOf, useCase } from './case-store';
+import { emptyPlan, monthOf, specOf, usePlanned } from './plan-store';
+import { useStage } from './stage-store';
+import { useWhatIf } from './what-if-store';
+
+/** A pause after the last keystroke before the plan is worked out anew, ms. */
+export const SETTLE_MS = 250;
+
+/** What the engine needs of the workers. */
+export type BenchPlanner = {
+  readonly [K in Exclude<keyof Planner, 'close'>]: Planner[K];
+} & { close(): void };
+
+export interface Engine {
+  /** Stops the plan being worked out; the last one stays. */
+  cancel(): void;
+  askDoubts(): void;
+  askSides(schoolId: SchoolId): Promise<Outcome<SidesFacts>>;
+  tune(): Promise<Outcome<Refusable<TuningFacts>>>;
+  stopThinking(): void;
+  close(): void;
+}
+
+const starting = { done: 0, total: 1 } as const;
+const nothing = { status: 'cancelled' } as const;
+
+export function startEngine(planner: BenchPlanner): Engine {
+  let askedKey: string | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let isClosed = false;
+  const set = usePlanned.setState;
+  const report = (error: unknown) => set({ failure: messageOf(error) });
+  const reviews = new Latest<ReturnType<Planner['review']> extends Promise<infer T> ? T : never>(
+    (review) => set({ review }),
+    report,
+  );
+  const curves = new Latest<ReturnType<Planner['curve']> extends Promise<infer T> ? T : never>(
+    (curve) => set({ curve }),
+    report,
+  );
+  const tries = new Latest<ReturnType<Planner['whatIf']> extends Promise<infer T> ? T : never>(
+    (tried) => set({ tried }),
+    report,
+  );
+
+  /** The stage follows the plan, the hand and the month; the last answers stay until the next arrive. */
+  function followStage(): void {
+    const { plan, planCase } = usePlanned.getState();
+    const stage = useStage.getState();
+    const { change } = useWhatIf.getState();
+    const spec = specOf(plan, stage);
+    if (!spec || !planCase) return;
+    const monthIndex = monthOf(plan, stage);
+    const key = `${JSON.stringify(planCase)}${specId(spec)}`;
+    reviews.ask(key, () => planner.review(planCase, spec));
+    curves.ask(`${key}#${monthIndex}`, () => planner.curve(planCase, spec, monthIndex));
+    if (change === null) {
+      tries.forget();
+      if (usePlanned.getState().tried !== null) set({ tried: null });
+    } else {
+      tries.ask(`${key}#${monthIndex}#${JSON.stringify(change)}`, () =>
+        planner.whatIf(planCase, spec, change, monthIndex),
+      );
+    }
+  }
+
+  async function plan(planCase: PlanCase, key: string): Promise<void> {
+    // Progress comes on a channel of its own and may arrive after the answer.
+    let isOver = false;
+    const outcome = await planner.plan(planCase, (done, total) => {
+      if (!isOver && askedKey === key) set({ working: { done, total } });
+    });
+    isOver = true;
+    if (isClosed || askedKey !== key || outcome.status === 'cancelled') return;
+    if (outcome.status === 'failed') set({ working: null, failure: outcome.message });
+    else set({ working: null, failure: null, planCase, plan: outcome.value, doubts: null });
+  }
+
+  function followCase(): void {
+    const reading = readingOf(useCase.getState());
+    if (reading.status !== 'ok') return;
+    const { planCase } = reading;
+    const key = JSON.stringify(planCase);
+    if (key === askedKey) return;
+    askedKey = key;
+    clearTimeout(timer);
+    set({ working: starting });
+    timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
+  }
+
+  const onProgress = (done: number, total: number) => {
+    if (usePlanned.getState().thinking !== null) set({ thinking: { done, total } });
+  };
+
+  const ends = [
+    useCase.subscribe(followCase),
+    useStage.subscribe(followStage),
+    useWhatIf.subscribe(followStage),
+    usePlanned.subscribe((now, before) => {
+      if (now.plan !== before.plan) followStage();
+    }),
+  ];
+  followCase();
+
+  return {
+    cancel() {
+      clearTimeout(timer);
+      planner.cancel();
+      set({ working: null });
+    },
+    askDoubts() {
+      const { plan: facts, planCase } = usePlanned.getState();
+      if (!facts || !planCase) return;
+      set({ thinking: starting });
+      const specs = facts.setups.map((setup) => setup.spec);
+      void planner.doubts(planCase, specs, onProgress).then((outcome) => {
+        if (isClosed || outcome.status === 'cancelled') return;
+        set({ thinking: null });
+        if (outcome.status === 'failed') set({ failure: outcome.message });
+        else if (usePlanned.getState().plan === facts) set({ doubts: outcome.value });
+      });
+    },
+    async askSides(schoolId) {
+      const reading = readingOf(useCase.getState());
+      if (reading.status !== 'ok') return nothing;
+      set({ thinking: starting });
+      const outcome = await planner.sides(reading.planCase, schoolId, onProgress);
+      set({ thinking: null });
+      return outcome;
+    },
+    async tune() {
+      const { plan: facts, planCase } = usePlanned.getState();
+      const spec = specOf(facts, useStage.getState());
+      return spec && planCase ? planner.tune(planCase, spec) : nothing;
+    },
+    stopThinking() {
+      planner.stopThinking();
+      set({ thinking: null });
+    },
+    close() {
+      isClosed = true;
+      clearTimeout(timer);
+      ends.forEach((end) => end());
+      [reviews, curves, tries].forEach((latest) => latest.close());
+      planner.close();
+      set(emptyPlan);
+    },
+  };
+}

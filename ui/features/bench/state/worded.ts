@@ -1,0 +1,74 @@
+'use client';
+
+/** The stores as screens read them: in the grower's words and units. Another unit needs no new computation. */
+import { useMemo } from 'react';
+import { useShallow } from 'zustand/react/shallow';
+import { type Fault, type PlanAnswer, type Sensitivity, type SetupReview, type Turn, type WhatIfAnswer, wordPlan, wordReview, wordSensitivity, wordTurn, wordWhatIf } from '@core/words';
+import { useUnits } from '../../../data/units-context';
+import type { CaseReading } from '../../../data/bench-draft';
+import { readingOf, useCase } from './case-store';
+import { monthOf, specOf, usePlanned } from './plan-store';
+import { useStage } from './stage-store';
+
+export function useReading(): CaseReading {
+  const { answers, ownMedia } = useCase(useShallow(({ answers, ownMedia }) => ({ answers, ownMedia })));
+  return useMemo(() => readingOf({ answers, ownMedia }), [answers, ownMedia]);
+}
+
+const noFaults: readonly Fault[] = [];
+
+/** What is wrong at a path of the case, in a sentence; null when nothing is. */
+export function useFaultAt(): (path: string) => string | null {
+  const reading = useReading();
+  const faults = reading.status === 'faulty' ? reading.faults : noFaults;
+  return (path) => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
+}
+
+export function usePlanWords(): PlanAnswer | null {
+  const { units } = useUnits();
+  const plan = usePlanned((state) => state.plan);
+  return useMemo(() => plan && wordPlan(plan, units), [plan, units]);
+}
+
+export function useReviewWords(): SetupReview | null {
+  const { units } = useUnits();
+  const review = usePlanned((state) => state.review);
+  return useMemo(() => review && wordReview(review, units), [review, units]);
+}
+
+export function useTriedWords(): WhatIfAnswer | null {
+  const { units } = useUnits();
+  const tried = usePlanned((state) => state.tried);
+  return useMemo(() => tried && wordWhatIf(tried.answer, units), [tried, units]);
+}
+
+export interface Doubts {
+  readonly sensitivity: Sensitivity;
+  readonly turns: readonly Turn[];
+}
+
+export function useDoubtWords(): Doubts | null {
+  const { units } = useUnits();
+  const doubts = usePlanned((state) => state.doubts);
+  return useMemo(
+    () =>
+      doubts && {
+        sensitivity: wordSensitivity(doubts.sensitivity),
+        turns: doubts.turns.map((turn) => wordTurn(turn, units)),
+      },
+    [doubts, units],
+  );
+}
+
+/** The setup on the stage, as it now is. */
+export function useSpec() {
+  const plan = usePlanned((state) => state.plan);
+  const stage = useStage(useShallow(({ chosenId, edited }) => ({ chosenId, edited })));
+  return specOf(plan, stage);
+}
+
+export function useMonthIndex(): number {
+  const plan = usePlanned((state) => state.plan);
+  const monthIndex = useStage((state) => state.monthIndex);
+  return monthOf(plan, { monthIndex });
+}

@@ -1,0 +1,116 @@
+'use client';
+
+/** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { mediumById, realiseMix, reportMix } from '@core';
+import { cm, litres, percent } from '@core/words';
+import { KeyedSlider } from '../../controls/keyed-slider';
+import { useOwn, usePutAway } from '../../data/own';
+import { useIsBrowser } from '../../data/stored';
+import { useUnits } from '../../data/units-context';
+import styles from './media.module.css';
+import { MixParts } from './mix-parts';
+import { MixResults } from './mix-results';
+import { PorosityGuide } from './porosity-guide';
+import { Tub } from './tub';
+import { useMixDraft } from './use-mix-draft';
+
+export function MediaPage() {
+  const isBrowser = useIsBrowser();
+  return isBrowser ? <MediaInBrowser /> : <p className={styles.hint}>Setting out the tub…</p>;
+}
+
+function MediaInBrowser() {
+  const { units } = useUnits();
+  const [draft, setDraft] = useMixDraft();
+  const own = useOwn('medium');
+  const { putAway, undo } = usePutAway('medium');
+  const report = reportMix(realiseMix(draft.parts), draft.depthCm, draft.wantedL, draft.monthsOld);
+  return (
+    <div className={styles.page}>
+      <section className={styles.mixing} aria-label="Mixing tub">
+        <div>
+          <h1>Mixing tub</h1>
+          <MixParts
+            parts={draft.parts}
+            own={own.map((item) => item.data)}
+            onChange={(parts) => setDraft({ ...draft, parts })}
+          />
+          <div className={styles.dials}>
+            <span>
+              How deep it will lie <strong>{cm(draft.depthCm, units)}</strong>
+            </span>
+            <KeyedSlider
+              label="Depth of the mix"
+              min={3}
+              max={30}
+              step={0.5}
+              bigStep={3}
+              value={draft.depthCm}
+              onChange={(depthCm) => setDraft({ ...draft, depthCm })}
+            />
+            <span>
+              How much you want <strong>{litres(draft.wantedL)}</strong>
+            </span>
+            <KeyedSlider
+              label="Litres wanted"
+              min={0.25}
+              max={20}
+              step={0.25}
+              bigStep={2}
+              value={draft.wantedL}
+              onChange={(wantedL) => setDraft({ ...draft, wantedL })}
+            />
+            <span>
+              How old it is <strong>{draft.monthsOld === 0 ? 'new' : `${draft.monthsOld} months`}</strong>
+            </span>
+            <KeyedSlider
+              label="Age of the mix, months"
+              min={0}
+              max={60}
+              step={3}
+              bigStep={12}
+              value={draft.monthsOld}
+              onChange={(monthsOld) => setDraft({ ...draft, monthsOld })}
+            />
+          </div>
+        </div>
+        <figure className={styles.picture}>
+          <Tub parts={draft.parts} depthCm={draft.depthCm} monthsOld={draft.monthsOld} units={units} />
+          <figcaption>
+            To scale. Drained: the foot stays wettest, however coarse what lies below it.
+            {draft.monthsOld > 0 ? ' Aged at 20 °C, middling wet: it has crumbled, settled and closed.' : ''}
+          </figcaption>
+        </figure>
+        <MixResults report={report} units={units} />
+      </section>
+      <section className={styles.ownMedia} aria-label="My media">
+        <h2>My media</h2>
+        {own.length === 0 ? (
+          <p className={styles.hint}>None yet. Those you keep join every plan on the bench.</p>
+        ) : null}
+        <ul>
+          {own.map(({ id, data }) => (
+            <li key={id}>
+              <span>
+                <strong>{data.name}</strong>, like {mediumById(data.likeId).name.toLowerCase()}
+                {data.airShare !== undefined && data.capacityShare !== undefined
+                  ? `: air ${percent(data.airShare)}, water ${percent(data.capacityShare)}${data.spreadShare === undefined ? '' : ` ± ${percent(data.spreadShare)}`}`
+                  : ''}
+              </span>
+              <Button
+                type="text"
+                icon={<DeleteOutlined />}
+                aria-label={`Put away ${data.name}`}
+                onClick={() => putAway(id)}
+              />
+            </li>
+          ))}
+        </ul>
+        {undo ? <Button onClick={undo}>Undo</Button> : null}
+      </section>
+      <PorosityGuide />
+    </div>
+  );
+}

@@ -1,0 +1,168 @@
+'use client';
+
+/** The airs plants stand in: the year of each, how hard it dries a pot beside the others, and files in and out. */
+import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
+import { Button, Dropdown } from 'antd';
+import { useMemo, useState } from 'react';
+import { demoPlaces, epwFile, heatedRoom, loggerCsv, monthlyCsv, ORDINARY_HEATING, type Place, summarizePlace } from '@core';
+import { heatedRoomWords, number } from '@core/words';
+import { type OwnPlace, useOwnPlaces } from '../../data/places';
+import { useUndoable } from '../../data/use-undoable';
+import { PlaceView } from '../../controls/place-view';
+import { useUnits } from '../../data/units-context';
+import { ImportPlace } from './import-place';
+import { PlaceEditor } from './place-editor';
+import { YearChart } from './year-chart';
+import styles from './places.module.css';
+
+const formats = {
+  monthly: { label: 'Monthly means (CSV)', ending: 'csv', write: monthlyCsv },
+  logger: { label: 'Hours of a typical year (CSV)', ending: 'csv', write: loggerCsv },
+  epw: { label: 'Weather file (EPW)', ending: 'epw', write: epwFile },
+} as const;
+type Format = keyof typeof formats;
+
+function download(place: Place, format: Format): void {
+  const { write, ending } = formats[format];
+  const address = URL.createObjectURL(new Blob([write(place)], { type: 'text/plain' }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = `${place.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${ending}`;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+export function PlacesPage() {
+  const kept = useOwnPlaces();
+  const putAway = useUndoable();
+  const { units } = useUnits();
+  const [picked, setPicked] = useState<string | null>(null);
+  const [editing, setEditing] = useState<{ readonly start: Place; readonly seen: OwnPlace | null } | null>(null);
+  const ranked = useMemo(
+    () =>
+      [...kept.map(({ place }) => place), ...demoPlaces]
+        .map((place) => ({ place, summary: summarizePlace(place) }))
+        .sort((a, b) => b.summary.yearMmPerDay - a.summary.yearMmPerDay),
+    [kept],
+  );
+  const hardest = ranked[0]?.summary.yearMmPerDay ?? 1;
+  const chosen = ranked.find(({ place }) => place.id === picked) ?? ranked[0];
+  const seen = kept.find(({ place }) => place.id === chosen?.place.id) ?? null;
+  const isOwn = seen !== null;
+
+  const drop = async (place: Place) => {
+    if (await putAway('places', place.id, `${place.name} put away`)) setPicked(null);
+  };
+
+  return (
+    <div className={styles.page}>
+      <section className={styles.list} aria-label="Places, hardest drying first">
+        <h1>Places</h1>
+        <p className={styles.lead}>
+          How hard each air dries a pot: millimetres off an open wet surface a day, over the year.
+        </p>
+        {ranked.map(({ place, summary }) => (
+          <button
+            key={place.id}
+            type="button"
+            className={styles.bar}
+            aria-pressed={place.id === chosen?.place.id}
+            onClick={() => {
+              setPicked(place.id);
+              setEditing(null);
+            }}
+          >
+            <span className={styles.barName}>{place.name}</span>
+            <span className={styles.barValue}>{number(summary.yearMmPerDay, 1)} mm</span>
+            <span className={styles.barTrack}>
+              <span style={{ width: `${(100 * summary.yearMmPerDay) / hardest}%` }} />
+            </span>
+          </button>
+        ))}
+        <ImportPlace
+          onKept={(place) => setPicked(place.id)}
+        />
+      </section>
+      {editing ? (
+        <PlaceEditor
+          key={editing.start.id + editing.start.name}
+          start={editing.start}
+          seen={editing.seen}
+          units={units}
+          onKept={(place) => setPicked(place.id)}
+          onClose={() => setEditing(null)}
+        />
+      ) : chosen ? (
+        <section className={styles.chosen} aria-label={chosen.place.name}>
+          <div className={styles.charts}>
+            <YearChart
+              title="Temperature and humidity"
+              lines={[
+                {
+                  label: 'day',
+                  values: chosen.place.months.map((month) => month.day.temperatureC),
+                  axis: 'temperature',
+                },
+                {
+                  label: 'night',
+                  values: chosen.place.months.map((month) => month.night.temperatureC),
+                  axis: 'temperature',
+                  isDashed: true,
+                },
+                {
+                  label: 'humidity',
+                  values: chosen.summary.months.map((month) => month.relativeHumidityPct),
+                  axis: 'humidity',
+                },
+              ]}
+            />
+            <YearChart
+              title="Vapour pressure deficit and drying power"
+              lines={[
+                {
+                  label: 'deficit',
+                  values: chosen.summary.months.map((month) => month.vapourPressureDeficitKPa),
+                  axis: 'deficit',
+                },
+                {
+                  label: 'drying',
+                  values: chosen.summary.months.map((month) => month.dryingPowerMmPerDay),
+                  axis: 'drying',
+                  isDashed: true,
+                },
+              ]}
+            />
+          </div>
+          <PlaceView place={chosen.place} isInvented={!isOwn} />
+          <div className={styles.actions}>
+            <Dropdown
+              trigger={['click']}
+              menu={{
+                items: (Object.keys(formats) as Format[]).map((key) => ({ key, label: formats[key].label })),
+                onClick: ({ key }) => download(chosen.place, key as Format),
+              }}
+            >
+              <Button icon={<DownloadOutlined />}>Take it along…</Button>
+            </Dropdown>
+            <Button icon={<EditOutlined />} onClick={() => setEditing({ start: chosen.place, seen })}>
+              {isOwn ? 'Change it' : 'Copy and change'}
+            </Button>
+            {chosen.place.setting === 'outdoor' ? (
+              <Button
+                icon={<HomeOutlined />}
+                onClick={() => setEditing({ start: { ...heatedRoom(chosen.place), ...heatedRoomWords(ORDINARY_HEATING, chosen.place.name) }, seen: null })}
+              >
+                A heated room in it
+              </Button>
+            ) : null}
+            {isOwn ? (
+              <Button icon={<DeleteOutlined />} onClick={() => void drop(chosen.place)}>
+                Put away
+              </Button>
+            ) : null}
+          </div>
+        </section>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,17 @@
+'use client';
+
+/** What every page stands in: look, units, and what the server keeps. */
+import type { ReactNode } from 'react';
+import { QueryProvider } from '../data/query-provider';
+import { UnitsProvider } from '../data/units-context';
+import { ThemeProvider } from '../theme/provider';
+
+export function Providers({ children }: { readonly children: ReactNode }) {
+  return (
+    <ThemeProvider>
+      <QueryProvider>
+        <UnitsProvider>{children}</UnitsProvider>
+      </QueryProvider>
+    </ThemeProvider>
+  );
+}
