@@ -22,9 +22,14 @@ test.each([
 });
 
 test('whoever waits is told the sign to wait for', () => {
-  for (const state of ['in bud or bloom', 'dormant', 'no new growth'] as const) {
-    expect(decideTiming({ ...base, state }).waitFor).toMatch(/root|flower/);
-  }
+  const signs = (['in bud or bloom', 'dormant', 'no new growth'] as const).map(
+    (state) => decideTiming({ ...base, state }).sign,
+  );
+  expect(signs).toEqual([
+    'flowers over or new roots',
+    'root tips on the new shoot',
+    'root tips or a shoot about to root',
+  ]);
 });
 
 test('rotten organic medium does not wait for a sign; lasting stone does', () => {

@@ -5,22 +5,24 @@
 import type { Approach, PlanCase } from '../case';
 import { mediumById } from '../catalogue/media';
 import type { SetupAnswer } from '../words';
-import { makePlan } from '../testing';
+import type { Placement } from './placement';
+import { planInWords } from '../testing';
+import type { Between, Some, Worked } from '../testing/worked';
 
-interface WorkedCase {
-  readonly name: string;
-  readonly planCase: PlanCase;
-  readonly offers?: readonly Approach[];
-  readonly never?: readonly Approach[];
+interface Expected {
+  readonly offers: Some<Approach>;
+  readonly never: Some<Approach>;
   /** The leading approach is one of these. */
-  readonly leads?: readonly Approach[];
-  readonly position?: SetupAnswer['placement']['position'];
+  readonly leads: Some<Approach>;
+  readonly position: Placement['position'];
   /** Base of the growth against the surface, cm: least and most. */
-  readonly depthCm?: readonly [number, number];
+  readonly depthCm: Between;
   /** Smallest and largest pieces that may make up the best bark pot, mm. */
-  readonly barkMm?: readonly [number, number];
-  readonly timing?: 'go' | 'go at once' | 'wait';
+  readonly barkMm: Between;
+  readonly timing: 'go' | 'go at once' | 'wait';
 }
+
+type WorkedCase = Worked<PlanCase, Expected>;
 
 const every = (days: number) => ({ kind: 'every', days }) as const;
 
@@ -305,7 +307,7 @@ function bestBarkMm(setups: readonly SetupAnswer[]): readonly [number, number] |
 }
 
 describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_name, worked) => {
-  const plan = makePlan(worked.planCase);
+  const plan = planInWords(worked.planCase);
   const approaches = plan.setups.map((setup) => setup.approach);
   // Baskets are square: there the diagonal is the wall.
   const potted = plan.setups.find((setup) => setup.spec.vessel.kind === 'pot' && setup.approach !== 'basket');

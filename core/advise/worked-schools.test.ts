@@ -6,28 +6,30 @@
 import type { Approach, PlanCase } from '../case';
 import { mediumById } from '../catalogue/media';
 import type { PlanAnswer, SetupAnswer } from '../words';
-import { makePlan } from '../testing';
+import type { Placement } from './placement';
+import { planInWords } from '../testing';
+import type { Between, Some, Worked } from '../testing/worked';
 
-interface SchoolCase {
-  readonly name: string;
-  readonly planCase: PlanCase;
+interface Expected {
   /** Of the leading setup. */
-  readonly leads?: readonly Approach[];
-  readonly neverApproaches?: readonly Approach[];
-  readonly neverFamilies?: readonly string[];
+  readonly leads: Some<Approach>;
+  readonly neverApproaches: Some<Approach>;
+  readonly neverFamilies: Some<string>;
   /** Ids of rules that must have put something aside. */
-  readonly ruledOutBy?: readonly string[];
+  readonly ruledOutBy: Some<string>;
   /** Mean piece size of the leading potted setup with pieces, mm: least and most. */
-  readonly pieceMm?: readonly [number, number];
-  readonly rimCm?: readonly [number, number];
-  /** Roles of the leading potted setup's layers, from the bottom. */
-  readonly hasTop?: boolean;
-  readonly position?: SetupAnswer['placement']['position'];
-  readonly depthCm?: readonly [number, number];
+  readonly pieceMm: Between;
+  readonly rimCm: Between;
+  /** The leading setup is dressed on top. */
+  readonly hasTop: true;
+  readonly position: Placement['position'];
+  readonly depthCm: Between;
   /** Rules that speak on the leading setup. */
-  readonly says?: readonly string[];
-  readonly stages?: number;
+  readonly says: Some<string>;
+  readonly stages: number;
 }
+
+type SchoolCase = Worked<PlanCase, Expected>;
 
 const every = (days: number) => ({ kind: 'every', days }) as const;
 
@@ -131,6 +133,7 @@ const cases: readonly SchoolCase[] = [
       current: { mediumId: 'sphagnum-packed', yearsInMedium: 1 },
       schools: { medium: 'organic' },
     },
+    says: ['staged-mix'],
   },
   {
     name: 'a deciduous Catasetum, dormant: pot now, keep dry, never over water',
@@ -141,8 +144,9 @@ const cases: readonly SchoolCase[] = [
   {
     name: 'away for three weeks in summer: a reservoir is worth its points, a mount is not',
     planCase: { genus: 'phalaenopsis', place: 'kitchen-sill', routine: every(3), holiday: { fromDay: 190, days: 21 } },
-    leads: ['wick reservoir', 'side-hole reservoir', 'moist inorganic', 'moss pot', 'organic pot'],
-    neverApproaches: [],
+    leads: ['wick reservoir', 'side-hole reservoir'],
+    neverApproaches: ['mount'],
+    says: ['absence-reservoir'],
   },
   {
     name: 'only clay pots on the shelf: clay it is, or a mount',
@@ -170,7 +174,7 @@ function meanMm(setup: SetupAnswer): number | null {
 }
 
 describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_name, worked) => {
-  const plan = makePlan(worked.planCase);
+  const plan = planInWords(worked.planCase);
   const leader = leaderOf(plan);
   const pieces = plan.setups.find((setup) => setup.spec.vessel.kind === 'pot' && meanMm(setup) !== null);
   const potted = plan.setups.find((setup) => setup.spec.vessel.kind === 'pot' && setup.approach !== 'basket');
@@ -224,7 +228,7 @@ describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_nam
 });
 
 test('out of packed moss, straight into coarse airy bark costs points', () => {
-  const plan = makePlan({
+  const plan = planInWords({
     genus: 'phalaenopsis',
     place: 'bathroom',
     routine: every(4),
@@ -233,6 +237,6 @@ test('out of packed moss, straight into coarse airy bark costs points', () => {
   const airy = plan.setups.find((setup) =>
     setup.findings.some((finding) => finding.ruleId === 'wet-to-airy-in-stages'),
   );
-  if (airy) expect(airy.changeOver.stages.length).toBe(2);
+  expect(airy!.changeOver.stages).toHaveLength(2);
   expect(leaderOf(plan).findings.map((finding) => finding.ruleId)).not.toContain('wet-to-airy-in-stages');
 });

@@ -1,6 +1,6 @@
 export { baseOf, changedSpec, mossShareOf, type Top, tops, type WhatIf } from './change';
 export { type DifferenceCode, type DifferenceFact, whatIf, type WhatIfFacts } from './compare';
-export { cornersAt, setupCurve, type SetupCurve } from './curve';
+export { cornersAt, type SetupCurve, setupCurve } from './curve';
 export { type MovedBy, type SensitivityFacts, sensitivityOf, type SwingFact } from './sensitivity';
 export { compareSides, type SideFact, type SidesFacts } from './sides';
 export { type TunedFact, type TuneMove, tuneToRoutine, type TuningFacts } from './tune';

@@ -2,7 +2,8 @@ import { mediumById, mediumIds } from '../catalogue/media';
 import { makePot } from '../catalogue/vessels';
 import type { PottedSetup } from '../physics/drydown';
 import { capillaryShare, hydraulicsOf } from '../physics/media';
-import { compareWetFoot, FULL_ABOVE, wetFootHeightCm } from './wet-foot';
+import { k } from './constants';
+import { compareWetFoot, wetFootHeightCm } from './wet-foot';
 
 const pot = makePot('plastic-round', 15);
 
@@ -40,8 +41,8 @@ describe('the wet foot (capillary break: Hillel, Introduction to Environmental S
     for (const id of mediumIds) {
       const medium = hydraulicsOf(mediumById(id));
       const height = wetFootHeightCm(medium, 1e6);
-      expect(capillaryShare(medium.airEntryHeadCm, medium.poreIndex, height)).toBeCloseTo(FULL_ABOVE, 9);
-      expect(capillaryShare(medium.airEntryHeadCm, medium.poreIndex, height * 1.1)).toBeLessThan(FULL_ABOVE);
+      expect(capillaryShare(medium.airEntryHeadCm, medium.poreIndex, height)).toBeCloseTo(k.FULL_ABOVE, 9);
+      expect(capillaryShare(medium.airEntryHeadCm, medium.poreIndex, height * 1.1)).toBeLessThan(k.FULL_ABOVE);
     }
   });
 });

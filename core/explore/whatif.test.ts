@@ -1,6 +1,7 @@
 import { FaultError } from '../base';
 import { type PlanCase, type SetupSpec, specId } from '../case';
 import { daysOf } from '../physics/drydown';
+import { metricWords, wordDifferences, wordTurn } from '../words';
 import { compareSides, makePlan, reviewSetup, sensitivityOf, tuneToRoutine, turnsOf, whatIf } from '../testing';
 
 const weekly: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
@@ -49,10 +50,11 @@ describe('what if (common practice, no source)', () => {
   test('differences name only what differs, and say which way is better', () => {
     const { answer } = days({ mossShare: 0.3 });
     expect(answer.differences.length).toBeGreaterThan(3);
-    for (const line of answer.differences) expect(line.before).not.toBe(line.after);
-    const air = answer.differences.find((line) => line.label === 'air after watering');
+    const worded = wordDifferences(answer.differences, metricWords);
+    for (const line of worded) expect(line.before).not.toBe(line.after);
+    const air = worded.find((line) => line.label === 'air after watering');
     expect(air?.isBetter).toBe(false);
-    expect(days({}).answer.differences).toEqual([]);
+    expect(wordDifferences(days({}).answer.differences, metricWords)).toEqual([]);
   });
 
   test('what the change makes forbidden is said', () => {
@@ -163,12 +165,20 @@ describe('how sure, and what would change it', () => {
     for (const turn of turns) {
       expect(turn.leaderId).not.toBe(specId(specs[0]!));
       expect(specs.map(specId)).toContain(turn.leaderId);
-      expect(turn.sentence.startsWith(turn.condition)).toBe(true);
+      const { sentence, condition } = wordTurn(turn, metricWords);
+      expect(sentence.startsWith(condition)).toBe(true);
     }
-    const daily = turns.find((turn) => turn.condition.includes('every day'));
-    if (daily) {
-      const inCase: PlanCase = { ...weekly, routine: { kind: 'every', days: 1 } };
-      expect(reviewSetup(inCase, daily.spec).score).toBeGreaterThan(reviewSetup(inCase, specs[0]!).score);
+    const routines: Readonly<Partial<Record<string, PlanCase['routine']>>> = {
+      'water every day': { kind: 'every', days: 1 },
+      'water twice a week': { kind: 'weekdays', weekdays: [2, 5] },
+      'water every two weeks': { kind: 'every', days: 14 },
+      'water what asks': { kind: 'when dry' },
+    };
+    const watered = turns.filter((turn) => routines[turn.when.code]);
+    expect(watered.length).toBeGreaterThan(0);
+    for (const turn of watered) {
+      const inCase: PlanCase = { ...weekly, routine: routines[turn.when.code] };
+      expect(reviewSetup(inCase, turn.spec).score).toBeGreaterThan(reviewSetup(inCase, specs[0]!).score);
     }
   });
 

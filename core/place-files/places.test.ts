@@ -2,19 +2,24 @@ import { readFileSync } from 'node:fs';
 import { demoPlaces } from '../catalogue/places';
 import { sunGeometry } from '../physics/air';
 import { daylightHours, summarizePlace, withHeatWave } from '../physics/places';
-import type { PlaceReading } from '../words';
+import { fileFaultLine, wordReading } from '../words';
 import { epwFile, loggerCsv } from './export';
 import { placeFromEpw } from './import-epw';
 import { placeFromLogger } from './import-logger';
 import { monthlyCsv, placeFromMonthly } from './monthly';
 import { readPlaceFile } from './read-file';
-import { faultText } from './result';
+import type { ReadingFacts } from './result';
 
 const about = { name: 'Test', latitudeDeg: 50, longitudeDeg: 8 };
-const faults = (reading: PlaceReading) => (reading.status === 'refused' ? reading.faults.map(faultText) : []);
-const place = (reading: PlaceReading) => {
-  if (reading.status === 'refused') throw new Error(faults(reading).join('\n'));
-  return reading.place;
+const said = (reading: ReadingFacts) => wordReading(reading);
+const faults = (reading: ReadingFacts) => {
+  const worded = said(reading);
+  return worded.status === 'refused' ? worded.faults.map(fileFaultLine) : [];
+};
+const place = (reading: ReadingFacts) => {
+  const worded = said(reading);
+  if (worded.status === 'refused') throw new Error(faults(reading).join('\n'));
+  return worded.place;
 };
 
 /** An EPW file of 12 days, one in the middle of each month; all figures invented. */
@@ -74,7 +79,7 @@ describe('EPW weather files', () => {
         if (line === 9) fields[6] = '99.9';
       }),
     );
-    expect(reading).toMatchObject({ status: 'ok', remarks: ['1 hours without temperature or humidity were left out'] });
+    expect(said(reading)).toMatchObject({ status: 'ok', remarks: ['1 hours without temperature or humidity were left out'] });
   });
 
   test('a humidity of 140 % and a short line are refused with their lines', () => {

@@ -16,9 +16,9 @@ describe.each(genusIds.map((id) => [id, genusById(id)] as const))('%s', (_id, ge
 });
 
 test('one name is said, a group is “this group”', () => {
-  expect(Kin(genusById('phalaenopsis'))).toBe('Phalaenopsis');
-  expect(Kin(genusById('brassavola'))).toBe('This group');
-  expect(kin(genusById('brassavola'))).toBe('this group');
+  expect(Kin(genusById('phalaenopsis').name)).toBe('Phalaenopsis');
+  expect(Kin(genusById('brassavola').name)).toBe('This group');
+  expect(kin(genusById('brassavola').name)).toBe('this group');
 });
 
 test('inches where the grower reads inches', () => {

@@ -1,6 +1,6 @@
 import { celsiusToFahrenheit, cmToInch, fahrenheitToCelsius, inchToCm } from '../base';
 import { cm, days, joinAnd, litres, metricWords, mm, mmRange, number, percent, temperature } from './format';
-import { makePlan } from '../testing';
+import { planInWords } from '../testing';
 
 const imperial = { length: 'inch', temperature: 'F' } as const;
 
@@ -29,10 +29,7 @@ test('numbers as growers read them', () => {
 });
 
 test('a plan can be worded in inches and °F, and its sentences then hold no centimetres', () => {
-  const answer = makePlan(
-    { genus: 'zygopetalum', place: 'heated-flat', routine: { kind: 'every', days: 4 } },
-    { units: imperial },
-  );
+  const answer = planInWords({ genus: 'zygopetalum', place: 'heated-flat', routine: { kind: 'every', days: 4 } }, imperial);
   for (const setup of answer.setups) {
     expect(setup.vesselText).toMatch(/ in/);
     for (const reason of setup.reasons.filter(({ code }) => code === 'size' || code === 'pieces' || code === 'depth')) {

@@ -1,19 +1,19 @@
-/** On a real PostgreSQL: ./check hands its address over in TEST_DATABASE_URL. */
-import { MikroORM } from '@mikro-orm/postgresql';
-import { demoPlaces, type PlanCase } from '@core';
-import { ormConfig } from '../db/config';
-import { Plant, Potting } from '../db/entities';
-import { ensureCollection } from './collections';
-import { listPlants, plantLog, savePotting, setPlantDeleted, setPottingDeleted } from './plants';
-import { listPlaces, savePlace, setPlaceDeleted } from './places';
-import { pottingInputSchema, type PottingInput } from './potting-input';
+import { randomUUID } from 'node:crypto';
+import { checkWith, type PlanCase } from '@core';
+import { wordFault } from '@core/words';
 import { makePlan } from '@core/testing';
-
-const url = process.env.TEST_DATABASE_URL;
-const describeWithDatabase = url ? describe : describe.skip;
+import { Plant } from '../plants/entity';
+import { plantLog, setPlantHidden } from '../plants/repository';
+import type { Scope } from '../scope';
+import { useDatabase } from '../testing/database';
+import { PlantEvent } from './entity';
+import { readEvent } from './read';
+import { recordPotting, setEventHidden } from './repository';
+import { pottingInputSchema, type PottingInput } from './schemas';
 
 const planCase: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
 const [best] = makePlan(planCase).setups;
+const nobody = '00000000-0000-4000-8000-000000000000';
 
 function input(change: Partial<Record<keyof PottingInput, unknown>> = {}): PottingInput {
   return pottingInputSchema.parse({
@@ -25,91 +25,167 @@ function input(change: Partial<Record<keyof PottingInput, unknown>> = {}): Potti
   });
 }
 
-describeWithDatabase('the collection on PostgreSQL', () => {
-  let orm: MikroORM;
+const database = useDatabase();
+const em = () => database.em();
+let scope: Scope;
+beforeEach(async () => {
+  scope = await database.freshScope();
+});
 
-  beforeAll(async () => {
-    orm = await MikroORM.init({ ...ormConfig(url ?? ''), debug: false });
-    await orm.getMigrator().up();
-    await ensureCollection(orm.em.fork());
+async function recorded(change: Partial<Record<keyof PottingInput, unknown>> = {}) {
+  const result = await recordPotting(em(), scope, input(change));
+  if (result.status !== 'recorded' && result.status !== 'known already') throw new Error(result.status);
+  return (await plantLog(em(), scope, result.plantId))!;
+}
+const eventCount = () => em().count(PlantEvent, { collection: scope.collectionId });
+const plantCount = () => em().count(Plant, { collection: scope.collectionId });
+
+test('"potted it" keeps plant, plan, recipe and date together', async () => {
+  const { pottings } = await recorded({ note: 'first' });
+  expect(pottings).toHaveLength(1);
+  expect(pottings[0]).toMatchObject({ pottedOn: '2026-05-01', note: 'first', planCase });
+  expect(pottings[0]!.recipe[0]!.takeL).toBeGreaterThan(0);
+  expect(pottings[0]!.spec).toMatchObject({ id: best!.id });
+});
+
+test('a second potting of the same plant joins its log, newest first, and counts as a change of the plant', async () => {
+  const log = await recorded();
+  const again = await recorded({ plantId: log.id, plantName: 'Renamed', pottedOn: '2028-04-01' });
+  expect(again).toMatchObject({ id: log.id, name: 'Renamed', version: log.version + 1 });
+  expect(again.pottings.map((entry) => entry.pottedOn)).toEqual(['2028-04-01', '2026-05-01']);
+});
+
+test('on the same day, what was written down last comes first', async () => {
+  const log = await recorded({ note: 'morning' });
+  const again = await recorded({ plantId: log.id, note: 'evening' });
+  expect(again.pottings.map((entry) => entry.note)).toEqual(['evening', 'morning']);
+});
+
+test('an unknown plant saves nothing', async () => {
+  expect(await recordPotting(em(), scope, input({ plantId: nobody }))).toEqual({ status: 'no such plant' });
+  expect(await eventCount()).toBe(0);
+});
+
+test('the same key twice saves once: a double tap at the same moment, or a retry', async () => {
+  const idempotencyKey = randomUUID();
+  const results = await Promise.all(
+    Array.from({ length: 4 }, () => recordPotting(em(), scope, input({ idempotencyKey }))),
+  );
+  expect(results.map((result) => result.status).sort()).toEqual([
+    'known already',
+    'known already',
+    'known already',
+    'recorded',
+  ]);
+  expect(await recordPotting(em(), scope, input({ idempotencyKey }))).toMatchObject({ status: 'known already' });
+  expect(await eventCount()).toBe(1);
+  expect(await plantCount()).toBe(1);
+});
+
+test('without a key each one counts', async () => {
+  const log = await recorded();
+  await recorded({ plantId: log.id });
+  expect(await eventCount()).toBe(2);
+});
+
+test('whoever saw an older plant is told, and overwrites nothing', async () => {
+  const log = await recorded();
+  await recorded({ plantId: log.id, plantName: 'First', plantVersion: log.version });
+  const late = await recordPotting(em(), scope, input({ plantId: log.id, plantName: 'Late', plantVersion: log.version }));
+  expect(late).toEqual({ status: 'changed meanwhile', current: { name: 'First', version: log.version + 1 } });
+  expect((await plantLog(em(), scope, log.id))!.name).toBe('First');
+  expect(await eventCount()).toBe(2);
+});
+
+test('a failure after the plant was made leaves neither plant nor entry', async () => {
+  // The plant is fine; its entry is what the table refuses, at the very end of the transaction.
+  const broken = { ...input(), pottedOn: '2026-02-31' } as PottingInput;
+  await expect(recordPotting(em(), scope, broken)).rejects.toThrow();
+  expect([await plantCount(), await eventCount()]).toEqual([0, 0]);
+});
+
+test('a failure in a second potting leaves the plant as it was', async () => {
+  const log = await recorded();
+  const broken = { ...input({ plantId: log.id, plantName: 'Half-way' }), pottedOn: '2026-02-31' } as PottingInput;
+  await expect(recordPotting(em(), scope, broken)).rejects.toThrow();
+  expect(await plantLog(em(), scope, log.id)).toMatchObject({ name: 'Test plant', version: log.version });
+});
+
+test('one entry can be put away and brought back; another collection cannot touch it', async () => {
+  const log = await recorded();
+  const entry = log.pottings[0]!;
+  const stranger = await database.freshScope();
+  expect(await setEventHidden(em(), stranger, entry.id, new Date())).toBe(false);
+  expect(await setEventHidden(em(), scope, entry.id, new Date())).toBe(true);
+  expect((await plantLog(em(), scope, log.id))!.pottings).toHaveLength(0);
+  expect(await setEventHidden(em(), scope, entry.id, null)).toBe(true);
+  expect((await plantLog(em(), scope, log.id))!.pottings).toHaveLength(1);
+});
+
+test('a plant put away is gone from sight with its log, and comes back with it', async () => {
+  const log = await recorded();
+  expect(await setPlantHidden(em(), scope, log.id, new Date())).toBe(true);
+  expect(await plantLog(em(), scope, log.id)).toBeNull();
+  expect(await recordPotting(em(), scope, input({ plantId: log.id }))).toEqual({ status: 'no such plant' });
+  expect(await setPlantHidden(em(), scope, log.id, null)).toBe(true);
+  expect((await plantLog(em(), scope, log.id))!.pottings).toHaveLength(1);
+});
+
+describe('what the tables refuse', () => {
+  const insert = (values: Readonly<Record<string, unknown>>) => {
+    const row = {
+      id: randomUUID(),
+      collection_id: scope.collectionId,
+      kind: 'potted',
+      happened_on: '2026-05-01',
+      recorded_at: new Date(),
+      idempotency_key: randomUUID(),
+      title: 't',
+      data: '{}',
+      data_version: 1,
+      ...values,
+    };
+    const names = Object.keys(row);
+    const marks = names.map(() => '?').join(', ');
+    return em().execute(`insert into event (${names.join(', ')}) values (${marks})`, Object.values(row));
+  };
+
+  test('an event in another collection than its plant', async () => {
+    const log = await recorded();
+    const stranger = await database.freshScope();
+    await expect(insert({ plant_id: log.id, collection_id: stranger.collectionId })).rejects.toThrow(/foreign key/);
   });
 
-  afterAll(async () => {
-    await orm.close();
+  test('a kind nobody knows, a day that is none, data that is no object, a version before the first', async () => {
+    const log = await recorded();
+    await expect(insert({ plant_id: log.id, kind: 'sung to' })).rejects.toThrow(/event_kind_check/);
+    await expect(insert({ plant_id: log.id, happened_on: '2026-02-30' })).rejects.toThrow(/date/);
+    await expect(insert({ plant_id: log.id, data: '[]' })).rejects.toThrow(/event_data_check/);
+    await expect(insert({ plant_id: log.id, data_version: 0 })).rejects.toThrow(/version/);
+    await expect(insert({ plant_id: nobody })).rejects.toThrow(/foreign key/);
+    await expect(insert({ plant_id: log.id })).resolves.toBeDefined();
   });
 
-  const em = () => orm.em.fork();
-
-  test('"potted it" keeps plant, plan, recipe and date together', async () => {
-    const log = (await savePotting(em(), input({ note: 'first' })))!;
-    const read = (await plantLog(em(), log.id))!;
+  test('what is in the table and cannot be read is shown as such, beside what can', async () => {
+    const log = await recorded();
+    await insert({ plant_id: log.id, title: 'From a newer program', data: '{"pot":"floating"}', data_version: 7 });
+    await insert({ plant_id: log.id, title: 'Damaged', data: '{"planCase":1}' });
+    const read = (await plantLog(em(), scope, log.id))!;
     expect(read.pottings).toHaveLength(1);
-    expect(read.pottings[0]).toMatchObject({ pottedOn: '2026-05-01', note: 'first', planCase });
-    expect(read.pottings[0]!.recipe.length).toBeGreaterThan(0);
-    expect(read.pottings[0]!.recipe[0]!.takeL).toBeGreaterThan(0);
-  });
-
-  test('a second potting of the same plant joins its log, newest first', async () => {
-    const log = (await savePotting(em(), input()))!;
-    const again = (await savePotting(em(), input({ plantId: log.id, plantName: 'Renamed', pottedOn: '2028-04-01' })))!;
-    expect(again.id).toBe(log.id);
-    expect(again.name).toBe('Renamed');
-    expect(again.pottings.map((entry) => entry.pottedOn)).toEqual(['2028-04-01', '2026-05-01']);
-  });
-
-  test('an unknown plant saves nothing', async () => {
-    const before = await em().count(Potting);
-    expect(await savePotting(em(), input({ plantId: '00000000-0000-4000-8000-000000000000' }))).toBeNull();
-    expect(await em().count(Potting)).toBe(before);
-  });
-
-  test('a failure half-way leaves no half-saved record', async () => {
-    const plants = await em().count(Plant);
-    const broken = { ...input(), pottedOn: 'a date far longer than the column takes' } as PottingInput;
-    await expect(savePotting(em(), broken)).rejects.toThrow();
-    expect(await em().count(Plant)).toBe(plants);
-  });
-
-  test('putting away hides, undo brings back, nothing is lost', async () => {
-    const log = (await savePotting(em(), input({ plantName: 'Comes and goes' })))!;
-    expect(await setPlantDeleted(em(), log.id, new Date())).toBe(true);
-    expect(await plantLog(em(), log.id)).toBeNull();
-    expect((await listPlants(em())).map((plant) => plant.id)).not.toContain(log.id);
-    expect(await setPlantDeleted(em(), log.id, null)).toBe(true);
-    expect((await plantLog(em(), log.id))!.pottings).toHaveLength(1);
-  });
-
-  test('one entry can be put away and brought back', async () => {
-    const log = (await savePotting(em(), input()))!;
-    const entry = log.pottings[0]!;
-    await setPottingDeleted(em(), entry.id, new Date());
-    expect((await plantLog(em(), log.id))!.pottings).toHaveLength(0);
-    await setPottingDeleted(em(), entry.id, null);
-    expect((await plantLog(em(), log.id))!.pottings).toHaveLength(1);
-  });
-
-  test('own places are kept, hidden and brought back', async () => {
-    const { id: _id, ...air } = demoPlaces[0]!;
-    const kept = await savePlace(em(), { ...air, id: 'own-place', name: 'Own air' });
-    expect((await listPlaces(em())).find((place) => place.id === kept.id)).toMatchObject({
-      name: 'Own air',
-      months: air.months,
-    });
-    expect(await setPlaceDeleted(em(), kept.id, new Date())).toBe(true);
-    expect((await listPlaces(em())).map((place) => place.id)).not.toContain(kept.id);
-    expect(await setPlaceDeleted(em(), kept.id, null)).toBe(true);
-    expect((await listPlaces(em())).map((place) => place.id)).toContain(kept.id);
-  });
-
-  test('migrations run again without harm', async () => {
-    expect(await orm.getMigrator().up()).toEqual([]);
+    expect(read.unreadable.map((entry) => entry.title).sort()).toEqual(['Damaged', 'From a newer program']);
+    expect(read.unreadable.find((entry) => entry.title === 'From a newer program')!.data).toEqual({ pot: 'floating' });
   });
 });
 
+test('an event of an unknown kind is unreadable, not lost', () => {
+  const row = { id: nobody, kind: 'sung to', happenedOn: '2026-05-01', title: 't', data: { tune: 1 }, dataVersion: 1 };
+  expect(readEvent(row)).toMatchObject({ status: 'unreadable', entry: { kind: 'sung to', data: { tune: 1 } } });
+});
+
 test('what "potted it" refuses, it refuses with the field', () => {
-  const parsed = pottingInputSchema.safeParse({ plantName: ' ', pottedOn: 'yesterday', planCase, spec: best!.spec });
-  expect(parsed.success).toBe(false);
-  expect(parsed.error!.issues.map((issue) => issue.message)).toEqual([
+  const sent = { plantName: ' ', pottedOn: 'yesterday', planCase, spec: best!.spec };
+  const checked = checkWith(pottingInputSchema, sent);
+  expect(checked.status === 'faulty' && checked.faults.map(wordFault).map(({ message }) => message)).toEqual([
     'plantName must be between 1 and 120 characters',
     'pottedOn must be a date such as 2026-04-18',
   ]);

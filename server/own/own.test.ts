@@ -1,82 +1,62 @@
-/** On a real PostgreSQL: ./check hands its address over in TEST_DATABASE_URL. */
-import { MikroORM } from '@mikro-orm/postgresql';
-import { demoPlaces, genusById } from '@core';
-import { ormConfig } from '../db/config';
-import { ensureCollection } from './collections';
-import { isOwnKind, listOwn, ownSchemas, saveOwn, setOwnDeleted } from './own-items';
-import { changePlace, listPlaces, savePlace, setPlaceDeleted } from './places';
+import { genusById } from '@core';
+import type { Scope } from '../scope';
+import { useDatabase } from '../testing/database';
+import { listOwn, saveOwn, setOwnHidden } from './repository';
+import { isOwnKind, type OwnKind, ownSchemas } from './schemas';
 
-const url = process.env.TEST_DATABASE_URL;
-const describeWithDatabase = url ? describe : describe.skip;
+const database = useDatabase();
+const em = () => database.em();
+let scope: Scope;
+beforeEach(async () => {
+  scope = await database.freshScope();
+});
+const list = <K extends OwnKind>(kind: K) => listOwn(em(), scope, kind, { limit: 10, after: null });
 
 test('kinds are known by name', () => {
   expect(isOwnKind('medium')).toBe(true);
   expect(isOwnKind('spaceship')).toBe(false);
 });
 
-describeWithDatabase('own things on PostgreSQL', () => {
-  let orm: MikroORM;
+test('a medium, a pot and a genus are kept as they were stated', async () => {
+  const medium = ownSchemas.medium.parse({ name: 'Test bark', likeId: 'bark-6-12', airShare: 0.45, capacityShare: 0.3 });
+  const pot = ownSchemas.pot.parse({ potKindId: 'clay-unglazed', rimDiameterCm: 13.5, heightCm: 11, count: 4 });
+  const { id: _id, ...traits } = genusById('oncidium');
+  const genus = ownSchemas.genus.parse({ ...traits, name: 'Test genus' });
+  await saveOwn(em(), scope, 'medium', medium);
+  await saveOwn(em(), scope, 'pot', pot);
+  await saveOwn(em(), scope, 'genus', genus);
+  expect((await list('medium')).items.map((item) => item.data)).toEqual([medium]);
+  expect((await list('pot')).items.map((item) => item.data)).toEqual([pot]);
+  expect((await list('genus')).items.map((item) => item.data)).toEqual([genus]);
+});
 
-  beforeAll(async () => {
-    orm = await MikroORM.init({ ...ormConfig(url ?? ''), debug: false });
-    await orm.getMigrator().up();
-    await ensureCollection(orm.em.fork());
-  });
+test('kinds do not mix', async () => {
+  const kept = await saveOwn(em(), scope, 'pot', ownSchemas.pot.parse({ potKindId: 'net-pot', rimDiameterCm: 9 }));
+  expect((await list('medium')).items).toEqual([]);
+  expect(await setOwnHidden(em(), scope, 'medium', kept.id, new Date())).toBe(false);
+});
 
-  afterAll(async () => {
-    await orm.close();
-  });
+test('put away hides, and brings back what was there', async () => {
+  const hidden = ownSchemas.medium.parse({ name: 'Hidden', likeId: 'bark-6-12' });
+  const kept = await saveOwn(em(), scope, 'medium', hidden);
+  expect(await setOwnHidden(em(), scope, 'medium', kept.id, new Date())).toBe(true);
+  expect((await list('medium')).items).toEqual([]);
+  expect(await setOwnHidden(em(), scope, 'medium', kept.id, null)).toBe(true);
+  expect((await list('medium')).items).toEqual([{ id: kept.id, data: hidden }]);
+});
 
-  const em = () => orm.em.fork();
+test('what another program kept and this one cannot read is said by name', async () => {
+  const kept = await saveOwn(em(), scope, 'medium', ownSchemas.medium.parse({ name: 'Odd', likeId: 'bark-6-12' }));
+  await em().execute(`update own_item set data = '{"name":"Odd"}' where id = ?`, [kept.id]);
+  expect(await list('medium')).toMatchObject({ items: [], unreadable: [{ id: kept.id, name: 'Odd' }] });
+});
 
-  test('a medium, a pot and a genus are kept as they were stated', async () => {
-    const medium = ownSchemas.medium.parse({
-      name: 'Test bark',
-      likeId: 'bark-6-12',
-      airShare: 0.45,
-      capacityShare: 0.3,
-    });
-    const pot = ownSchemas.pot.parse({ potKindId: 'clay-unglazed', rimDiameterCm: 13.5, heightCm: 11, count: 4 });
-    const { id: _id, ...traits } = genusById('oncidium');
-    const genus = ownSchemas.genus.parse({ ...traits, name: 'Test genus' });
-    for (const [kind, data] of [
-      ['medium', medium],
-      ['pot', pot],
-      ['genus', genus],
-    ] as const) {
-      const kept = await saveOwn(em(), kind, data);
-      const found = (await listOwn(em(), kind)).find((item) => item.id === kept.id);
-      expect(found?.data).toEqual(JSON.parse(JSON.stringify(data)));
-    }
-  });
-
-  test('kinds do not mix', async () => {
-    const kept = await saveOwn(em(), 'pot', ownSchemas.pot.parse({ potKindId: 'net-pot', rimDiameterCm: 9 }));
-    expect((await listOwn(em(), 'medium')).some((item) => item.id === kept.id)).toBe(false);
-    expect(await setOwnDeleted(em(), 'medium', kept.id, new Date())).toBe(false);
-  });
-
-  test('put away hides, and brings back what was there', async () => {
-    const kept = await saveOwn(em(), 'medium', ownSchemas.medium.parse({ name: 'Hidden', likeId: 'bark-6-12' }));
-    expect(await setOwnDeleted(em(), 'medium', kept.id, new Date())).toBe(true);
-    expect((await listOwn(em(), 'medium')).some((item) => item.id === kept.id)).toBe(false);
-    expect(await setOwnDeleted(em(), 'medium', kept.id, null)).toBe(true);
-    expect((await listOwn(em(), 'medium')).find((item) => item.id === kept.id)?.data).toEqual({
-      name: 'Hidden',
-      likeId: 'bark-6-12',
-    });
-  });
-
-  test('a place can be changed, but not one that was put away or never was', async () => {
-    const kept = await savePlace(em(), { ...demoPlaces[0]!, name: 'Changing' });
-    const changed = await changePlace(em(), kept.id, { ...kept, name: 'Changed', altitudeM: 900 });
-    expect(changed).toMatchObject({ id: kept.id, name: 'Changed' });
-    expect((await listPlaces(em())).find((place) => place.id === kept.id)).toMatchObject({
-      name: 'Changed',
-      altitudeM: 900,
-    });
-    await setPlaceDeleted(em(), kept.id, new Date());
-    expect(await changePlace(em(), kept.id, kept)).toBeNull();
-    expect(await changePlace(em(), '00000000-0000-4000-8000-000000000000', kept)).toBeNull();
-  });
+test('the table refuses a kind nobody knows', async () => {
+  await expect(
+    em().execute(
+      `insert into own_item (id, collection_id, kind, name, data, data_version, created_at)
+       values (gen_random_uuid(), ?, 'spaceship', 'x', '{}', 1, now())`,
+      [scope.collectionId],
+    ),
+  ).rejects.toThrow(/own_item_kind_check/);
 });

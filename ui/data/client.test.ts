@@ -1,41 +1,64 @@
-import { remove, restore, savePlace } from './client';
+/** @jest-environment node */
 import { demoPlaces } from '@core';
+import { client, ConflictError, UnreachableError } from './client';
 
-const answer = (status: number, body: unknown) =>
+const json = (status: number, body: unknown) =>
   new Response(status === 204 ? null : JSON.stringify(body), { status });
 
-function serverAnswers(respond: () => Response | Promise<never>): string[] {
-  const calls: string[] = [];
+interface Call {
+  readonly what: string;
+  readonly headers: Headers;
+}
+
+function serverAnswers(respond: () => Response | Promise<never>): Call[] {
+  const calls: Call[] = [];
   globalThis.fetch = (async (path: string, init: RequestInit) => {
-    calls.push(`${init.method} ${path}`);
+    calls.push({ what: `${init.method} ${path}`, headers: new Headers(init.headers) });
     return respond();
   }) as typeof fetch;
   return calls;
 }
 
 test('putting away and bringing back call their addresses', async () => {
-  const calls = serverAnswers(() => answer(204, null));
-  await remove('plants', 'a');
-  await restore('pottings', 'b');
-  expect(calls).toEqual(['DELETE /api/plants/a', 'POST /api/pottings/b/restore']);
+  const calls = serverAnswers(() => json(204, null));
+  await client.remove('plants', 'a');
+  await client.restore('pottings', 'b');
+  expect(calls.map(({ what }) => what)).toEqual(['DELETE /api/plants/a', 'POST /api/pottings/b/restore']);
 });
 
 test('faults of a problem become the message', async () => {
   serverAnswers(() =>
-    answer(422, {
-      title: 'Some values cannot be used.',
-      faults: [{ path: 'name', message: 'name must not be empty' }],
-    }),
+    json(422, { title: 'Some values cannot be used.', faults: [{ path: 'name', message: 'name must not be empty' }] }),
   );
-  await expect(savePlace(demoPlaces[0]!)).rejects.toThrow('name must not be empty');
+  await expect(client.savePlace(demoPlaces[0]!)).rejects.toThrow('name must not be empty');
+});
+
+test('a change carries the version seen; a conflict carries what is kept now', async () => {
+  const calls = serverAnswers(() => json(409, { title: 'Changed meanwhile.', current: { version: 4 } }));
+  const error = await client.changePlace(demoPlaces[0]!, 3).catch((caught: unknown) => caught);
+  expect(calls[0]!.headers.get('if-match')).toBe('"3"');
+  expect(error).toBeInstanceOf(ConflictError);
+  expect((error as ConflictError).current).toEqual({ version: 4 });
 });
 
 test('an answer that is no problem still says that nothing was changed', async () => {
-  serverAnswers(() => answer(500, 'oops'));
-  await expect(remove('plants', 'a')).rejects.toThrow(/answered 500. Nothing was changed/);
+  serverAnswers(() => json(500, 'oops'));
+  await expect(client.remove('plants', 'a')).rejects.toThrow(/answered 500. Nothing was changed/);
+});
+
+test('an answer that is not what the route promises is not taken for one', async () => {
+  serverAnswers(() => json(200, { plants: [{ id: 1 }] }));
+  await expect(client.plants(null)).rejects.toThrow(/does not understand/);
 });
 
 test('a server that is gone is said to be gone', async () => {
   serverAnswers(() => Promise.reject(new TypeError('fetch failed')));
-  await expect(remove('plants', 'a')).rejects.toThrow(/cannot be reached/);
+  const error = await client.remove('plants', 'a').catch((caught: unknown) => caught);
+  expect(error).toBeInstanceOf(UnreachableError);
+});
+
+test('the next page is asked for after the last one seen', async () => {
+  const calls = serverAnswers(() => json(200, { plants: [], next: null }));
+  await client.plants('a b/c');
+  expect(calls[0]!.what).toBe('GET /api/plants?after=a%20b%2Fc');
 });

@@ -1,23 +1,25 @@
 import fc from 'fast-check';
 import { mediumById, mediumIds } from '../../catalogue/media';
-import { ownMediumFigures } from './own-medium';
+import { type OwnMedium, ownMediumFigures } from './own-medium';
 import { containerCapacity, hydraulicsOf } from './retention';
 import { nearestSieve, sieves, sievesOf } from './sieves';
 
+const figuresOf = (own: OwnMedium) => ownMediumFigures(own, mediumById(own.likeId));
+
 describe('a grower’s own medium', () => {
   test('without measurements it is the similar one under another name', () => {
-    const own = ownMediumFigures({ name: 'My bark', likeId: 'bark-6-12' });
+    const own = figuresOf({ name: 'My bark', likeId: 'bark-6-12' });
     expect(own).toEqual({ ...mediumById('bark-6-12'), name: 'My bark' });
   });
 
   test('measured in a bed of 10 cm, it holds what was measured', () => {
-    const own = ownMediumFigures({ name: 'Mix', likeId: 'bark-6-12', airShare: 0.4, capacityShare: 0.3, depthCm: 10 });
+    const own = figuresOf({ name: 'Mix', likeId: 'bark-6-12', airShare: 0.4, capacityShare: 0.3, depthCm: 10 });
     expect(own.capacityAt10cm).toBeCloseTo(0.3, 9);
     expect(own.airAt10cm).toBeCloseTo(0.4, 9);
   });
 
   test('a test in a shallower bed, where the wet foot weighs more, is carried over to 10 cm', () => {
-    const shallow = ownMediumFigures({
+    const shallow = figuresOf({
       name: 'Mix',
       likeId: 'bark-2-4',
       airShare: 0.3,
@@ -37,7 +39,7 @@ describe('a grower’s own medium', () => {
         fc.double({ min: 0.05, max: 0.35, noNaN: true }),
         fc.double({ min: 2, max: 30, noNaN: true }),
         (likeId, airShare, capacityShare, depthCm) => {
-          const own = ownMediumFigures({ name: 'x', likeId, airShare, capacityShare, depthCm });
+          const own = figuresOf({ name: 'x', likeId, airShare, capacityShare, depthCm });
           expect(own.airAt10cm + own.capacityAt10cm).toBeCloseTo(airShare + capacityShare, 9);
           expect(own.airAt10cm).toBeGreaterThan(0);
           expect(own.capacityAt10cm).toBeGreaterThan(0);

@@ -1,0 +1,73 @@
+/**
+ * Decisions a grower would stop with a hand on your arm, and their near misses: the same with one thing
+ * changed, which nobody would stop. Common practice, no source.
+ */
+import type { PlanCase, SetupSpec } from '../../case';
+import { contextOf, factsOf, judge } from '../setups';
+import { allRules, type RuleId } from './all';
+import { runRules } from './rule';
+import { planCaseSchema, resolveCase } from '../../testing';
+
+const pot = (potKindId: string, rimDiameterCm: number, mediumId: string, approach: SetupSpec['approach']): SetupSpec => ({
+  approach,
+  vessel: { kind: 'pot', potKindId, rimDiameterCm },
+  layers: [{ role: 'main', mix: [{ mediumId, parts: 1 }], heightCm: 6 }],
+});
+const overWater = pot('wick-pot', 12, 'clay-pebbles-8-16', 'wick reservoir');
+const bark = pot('plastic-round', 12, 'bark-9-15', 'organic pot');
+const bakedClay = pot('plastic-round', 12, 'baked-clay-2-5', 'moist inorganic');
+const basket = pot('slat-basket', 15, 'bark-12-25', 'basket');
+const husk = pot('plastic-slotted', 12, 'coco-chips-6-12', 'organic pot');
+const mossPot = pot('plastic-round', 10, 'sphagnum-loose', 'moss pot');
+const soil = pot('plastic-round', 14, 'peat-perlite', 'soil-like mix');
+const cork: SetupSpec = {
+  approach: 'mount',
+  vessel: { kind: 'mount', mountKindId: 'mount-cork', widthCm: 12, padThicknessCm: 0 },
+  layers: [{ role: 'main', mix: [{ mediumId: 'sphagnum-loose', parts: 1 }], heightCm: 0.2 }],
+};
+
+const flat: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
+const terrace: PlanCase = { genus: 'vanda', place: 'humid-terrace', routine: { kind: 'every', days: 1 } };
+
+interface Stopped {
+  readonly what: string;
+  readonly ruleId: RuleId;
+  readonly wrong: readonly [PlanCase, SetupSpec];
+  readonly nearMiss: readonly [PlanCase, SetupSpec];
+}
+
+const failing: PlanCase = { ...flat, state: 'failing, poor roots' };
+const fromBark: PlanCase = { ...flat, current: { mediumId: 'bark-6-12' }, state: 'no new growth' };
+const slipper: PlanCase = { genus: 'paphiopedilum', place: 'cool-shade', routine: { kind: 'every', days: 4 } };
+
+const cases: readonly Stopped[] = [
+  { what: 'a failing plant over water', ruleId: 'failing-plant-over-water', wrong: [failing, overWater], nearMiss: [flat, overWater] },
+  { what: 'a mount in dry air, wetted once a week', ruleId: 'mount-in-dry-air', wrong: [flat, cork], nearMiss: [{ ...flat, place: 'glasshouse' }, cork] },
+  { what: 'the same, wetted every day, is work but no mistake', ruleId: 'mount-in-dry-air', wrong: [{ ...flat, routine: { kind: 'every', days: 2 } }, cork], nearMiss: [{ ...flat, routine: { kind: 'every', days: 1 } }, cork] },
+  { what: 'baked clay out in the frost', ruleId: 'frost-and-baked-clay', wrong: [{ genus: 'cypripedium', place: 'slate-yard' }, bakedClay], nearMiss: [{ genus: 'cypripedium', place: 'cool-shade' }, bakedClay] },
+  { what: 'a slipper in a basket', ruleId: 'needs-cover', wrong: [slipper, basket], nearMiss: [slipper, bark] },
+  { what: 'a slipper on cork', ruleId: 'needs-cover', wrong: [slipper, cork], nearMiss: [terrace, cork] },
+  { what: 'husk round a Brassavola', ruleId: 'coconut-rots-brassavola', wrong: [{ ...terrace, genus: 'brassavola' }, husk], nearMiss: [{ ...terrace, genus: 'encyclia' }, husk] },
+  { what: 'a Vanda in a pot of moss', ruleId: 'moss-round-bare-roots', wrong: [terrace, mossPot], nearMiss: [flat, mossPot] },
+  { what: 'a tree orchid in peat', ruleId: 'soil-for-tree-orchids', wrong: [terrace, soil], nearMiss: [{ genus: 'spathoglottis', place: 'humid-terrace' }, soil] },
+  { what: 'out of bark over water without a tip', ruleId: 'no-tips-no-change-to-water', wrong: [fromBark, overWater], nearMiss: [{ ...fromBark, hasNewTips: true }, overWater] },
+  { what: 'an equitant Oncidium over water', ruleId: 'genus-never-over-water', wrong: [{ ...terrace, genus: 'oncidium-equitant' }, overWater], nearMiss: [{ ...flat, genus: 'phragmipedium' }, overWater] },
+  { what: 'a sleeping Catasetum over water', ruleId: 'leafless-over-water', wrong: [{ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }, overWater], nearMiss: [{ genus: 'catasetum', place: 'glasshouse', state: 'new shoot starting' }, overWater] },
+];
+
+function forbidding([planCase, spec]: readonly [PlanCase, SetupSpec]): readonly RuleId[] {
+  const context = contextOf(resolveCase(planCaseSchema.parse(planCase)));
+  const facts = factsOf(context, spec);
+  return runRules(allRules, { context, facts, judgement: judge(context, facts) })
+    .filter((finding) => finding.effect === 'rule out')
+    .map((finding) => finding.ruleId);
+}
+
+describe.each(cases.map((entry) => [entry.what, entry] as const))('%s', (_what, { ruleId, wrong, nearMiss }) => {
+  test('is stopped', () => {
+    expect(forbidding(wrong)).toContain(ruleId);
+  });
+  test('but its near miss is not, by that rule', () => {
+    expect(forbidding(nearMiss)).not.toContain(ruleId);
+  });
+});

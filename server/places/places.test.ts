@@ -1,0 +1,65 @@
+import { demoPlaces, type Place } from '@core';
+import type { Scope } from '../scope';
+import { useDatabase } from '../testing/database';
+import { changePlace, listPlaces, savePlace, setPlaceHidden } from './repository';
+
+const database = useDatabase();
+const em = () => database.em();
+let scope: Scope;
+beforeEach(async () => {
+  scope = await database.freshScope();
+});
+
+const own = (name: string): Place => ({ ...demoPlaces[0]!, id: 'own-place', name });
+const first = { limit: 10, after: null };
+const list = () => listPlaces(em(), scope, first);
+
+test('places are kept, hidden and brought back, under the id of their row', async () => {
+  const kept = await savePlace(em(), scope, own('Own air'));
+  expect((await list()).places).toEqual([{ ...own('Own air'), id: kept.id }]);
+  expect(await setPlaceHidden(em(), scope, kept.id, new Date())).toBe(true);
+  expect((await list()).places).toEqual([]);
+  expect(await setPlaceHidden(em(), scope, kept.id, null)).toBe(true);
+  expect((await list()).places).toHaveLength(1);
+});
+
+test('a place can be changed, but not one that was put away or never was, nor by a stranger', async () => {
+  const kept = await savePlace(em(), scope, own('Changing'));
+  const stranger = await database.freshScope();
+  expect(await changePlace(em(), stranger, kept.id, own('Theirs'), null)).toEqual({ status: 'no such place' });
+  const changed = await changePlace(em(), scope, kept.id, { ...own('Changed'), altitudeM: 900 }, 1);
+  expect(changed).toMatchObject({ status: 'changed', version: 2, place: { id: kept.id, name: 'Changed' } });
+  expect((await list()).places[0]).toMatchObject({ name: 'Changed', altitudeM: 900 });
+  await setPlaceHidden(em(), scope, kept.id, new Date());
+  expect(await changePlace(em(), scope, kept.id, kept, null)).toEqual({ status: 'no such place' });
+});
+
+test('a late write is told what is kept now, and overwrites nothing', async () => {
+  const kept = await savePlace(em(), scope, own('Shared'));
+  await changePlace(em(), scope, kept.id, own('First'), 1);
+  const late = await changePlace(em(), scope, kept.id, own('Late'), 1);
+  expect(late).toMatchObject({ status: 'changed meanwhile', version: 2, current: { name: 'First' } });
+  expect((await list()).places[0]!.name).toBe('First');
+});
+
+test('of two writes at the same moment, one is told', async () => {
+  const kept = await savePlace(em(), scope, own('Shared'));
+  const both = await Promise.all(
+    ['One', 'Other'].map((name) => changePlace(em(), scope, kept.id, own(name), 1)),
+  );
+  expect(both.map(({ status }) => status).sort()).toEqual(['changed', 'changed meanwhile']);
+});
+
+test('comes in pages, by name', async () => {
+  for (const name of ['C', 'A', 'B']) await savePlace(em(), scope, own(name));
+  const page = await listPlaces(em(), scope, { limit: 2, after: null });
+  expect(page.places.map((place) => place.name)).toEqual(['A', 'B']);
+  const rest = await listPlaces(em(), scope, { limit: 2, after: page.next });
+  expect([rest.places.map((place) => place.name), rest.next]).toEqual([['C'], null]);
+});
+
+test('a place from a newer program is kept and said, not shown as air', async () => {
+  const kept = await savePlace(em(), scope, own('From tomorrow'));
+  await em().execute('update place set air_version = 9 where id = ?', [kept.id]);
+  expect(await list()).toMatchObject({ places: [], unreadable: [{ id: kept.id, name: 'From tomorrow' }] });
+});

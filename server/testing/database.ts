@@ -1,0 +1,43 @@
+/**
+ * For tests only: a real PostgreSQL, whose address ./check hands over in TEST_DATABASE_URL. Without one
+ * these tests fail; whoever works without a database leaves them out by name.
+ */
+import { randomUUID } from 'node:crypto';
+import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
+import { ensureCollection } from '../collections/repository';
+import { ormConfig } from '../db/config';
+import type { Scope } from '../scope';
+
+export function testDatabaseUrl(): string {
+  const url = process.env.TEST_DATABASE_URL;
+  if (!url) throw new Error('TEST_DATABASE_URL is not set: run ./check, or leave the database tests out');
+  return url;
+}
+
+export interface TestDatabase {
+  readonly em: () => EntityManager;
+  /** A collection of this test's own: nothing another test keeps is seen in it. */
+  readonly freshScope: () => Promise<Scope>;
+  readonly orm: () => MikroORM;
+}
+
+/** Connects before the tests of a file and closes after them. */
+export function useDatabase(): TestDatabase {
+  let orm: MikroORM;
+  beforeAll(async () => {
+    orm = await MikroORM.init({ ...ormConfig(testDatabaseUrl()), debug: false });
+    await orm.getMigrator().up();
+  });
+  afterAll(async () => {
+    await orm?.close();
+  });
+  return {
+    em: () => orm.em.fork(),
+    orm: () => orm,
+    freshScope: async () => {
+      const scope = { collectionId: randomUUID() };
+      await ensureCollection(orm.em.fork(), scope);
+      return scope;
+    },
+  };
+}
