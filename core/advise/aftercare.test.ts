@@ -43,8 +43,14 @@ test('feed waits a month after mounting or heavy root loss, and is halved for sa
   expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace', state: 'failing, poor roots' }), 'feed')!.fromDay).toBe(
     30,
   );
-  expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace' }), 'feed')).toMatchObject({ leastPpm: 50, mostPpm: 100 });
-  expect(step(stepsOf({ genus: 'masdevallia', place: 'cool-shade' }), 'feed')).toMatchObject({ leastPpm: 25, mostPpm: 50 });
+  expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace' }), 'feed')).toMatchObject({
+    leastPpm: 50,
+    mostPpm: 100,
+  });
+  expect(step(stepsOf({ genus: 'masdevallia', place: 'cool-shade' }), 'feed')).toMatchObject({
+    leastPpm: 25,
+    mostPpm: 50,
+  });
 });
 
 test('a rest is told where the genus rests, the reservoir where there is one', () => {

@@ -54,9 +54,27 @@ test('wet compact moss to coarse airy bark: small bark with moss first, then the
 });
 
 test('where the target already has moss in it, it is the half-way house itself', () => {
-  const { stages, target } = change({ current: { mediumId: 'sphagnum-packed' } }, mossyBark);
+  const airyWithMoss: SetupSpec = {
+    ...bark,
+    layers: [
+      {
+        role: 'main',
+        mix: [
+          { mediumId: 'bark-12-25', parts: 4 },
+          { mediumId: 'sphagnum-chopped', parts: 0.5 },
+        ],
+        heightCm: 9.5,
+      },
+    ],
+  };
+  const { stages, target } = change({ current: { mediumId: 'sphagnum-packed' } }, airyWithMoss);
   expect(stages.map((stage) => stage.step)).toEqual(['half-way target', 'next coarser grade']);
   expect(target.isWithMoss).toBe(true);
+});
+
+test('a target that is close itself is reached in one step', () => {
+  const { stages } = change({ current: { mediumId: 'sphagnum-packed' } }, mossyBark);
+  expect(stages.map((stage) => stage.step)).toEqual(['into target in one step']);
 });
 
 test('bark to bark: one step', () => {

@@ -50,12 +50,7 @@ export interface ChangeTarget {
 export type ClingingFact =
   | {
       readonly code:
-        | 'unknown'
-        | 'ball whole'
-        | 'rinse, do not tear'
-        | 'pieces may stay'
-        | 'broken down'
-        | 'sound may stay';
+        'unknown' | 'ball whole' | 'rinse, do not tear' | 'pieces may stay' | 'broken down' | 'sound may stay';
     }
   | { readonly code: 'gripped'; readonly family: MediumFamily };
 
@@ -99,11 +94,7 @@ function inTwo(
   ];
 }
 
-function stagesOf(
-  context: CaseContext,
-  facts: CandidateFacts,
-  from: MediumFigures | null,
-): readonly ChangeStageFact[] {
+function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigures | null): readonly ChangeStageFact[] {
   const { plant, resolved } = context;
   if (isFailing(plant)) {
     return facts.spec.approach === 'recovery in moss'

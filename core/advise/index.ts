@@ -1,5 +1,12 @@
 export type { AftercareFact } from './aftercare';
-export type { ChangeOverFact, ChangeSign, ChangeStageFact, ChangeStep, ChangeTarget, ClingingFact } from './change-over';
+export type {
+  ChangeOverFact,
+  ChangeSign,
+  ChangeStageFact,
+  ChangeStep,
+  ChangeTarget,
+  ClingingFact,
+} from './change-over';
 export type { SetupCosts } from './costs';
 export { type Placement, placementOf } from './placement';
 export { makePlan, type PlanFacts, type ReviewFacts, reviewSetup, type SetupFacts } from './plan';

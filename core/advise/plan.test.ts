@@ -5,7 +5,17 @@ import { allRules } from '../decide/rules';
 import { misfitFactor, pieceBandMm } from '../decide/setups';
 import { daysOf } from '../physics/drydown';
 import type { PlanAnswer, SetupAnswer } from '../words';
-import { demoPlaceById, demoPlaceIds, makePlan, makeRecipe, planCaseSchema, planInWords, resolveCase, reviewSetup, setupCurve } from '../testing';
+import {
+  demoPlaceById,
+  demoPlaceIds,
+  makePlan,
+  makeRecipe,
+  planCaseSchema,
+  planInWords,
+  resolveCase,
+  reviewSetup,
+  setupCurve,
+} from '../testing';
 
 const weekly = { kind: 'every', days: 7 } as const;
 /** Many tests look at the same plan from several sides: it is made once. */

@@ -2,11 +2,42 @@
  * The plan: generate setups, rule out, judge, rank, and give the figures that say why. Its
  * sentences stand in words/plan.
  */
-import { type Approach, type LayerSpec, type PlaceBook, type PlanCase, realiseMix, resolveCase, type ResolvedCase, type SetupSpec } from '../case';
+import {
+  type Approach,
+  type LayerSpec,
+  type PlaceBook,
+  type PlanCase,
+  realiseMix,
+  resolveCase,
+  type ResolvedCase,
+  type SetupSpec,
+} from '../case';
 import { mediumById } from '../catalogue/media';
-import { type Forbidden, groupRuledOut, isHopeless, LEAST_SETUPS, pickForTheYear, pickVaried, type Pull, pullsOf, type RuledOutFact, screenAll, type Screened, totalPoints } from '../decide/choice';
+import {
+  type Forbidden,
+  groupRuledOut,
+  isHopeless,
+  LEAST_SETUPS,
+  pickForTheYear,
+  pickVaried,
+  type Pull,
+  pullsOf,
+  type RuledOutFact,
+  screenAll,
+  type Screened,
+  totalPoints,
+} from '../decide/choice';
 import { allRules, forbiddingRule, type RuleFinding, runRules } from '../decide/rules';
-import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCandidates, judge, type Judgement, layerVolumesL } from '../decide/setups';
+import {
+  type CandidateFacts,
+  type CaseContext,
+  contextOf,
+  factsOf,
+  generateCandidates,
+  judge,
+  type Judgement,
+  layerVolumesL,
+} from '../decide/setups';
 import type { DryingTime, YearReport } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
 import type { Stability } from '../physics/pots';

@@ -4,7 +4,17 @@
  */
 import type { Genus, GrowthHabit } from '../catalogue/genera';
 import { gradesLike } from '../catalogue/media';
-import { type CandidateFacts, type CaseContext, type Judgement, layerVolumesL, neededWidthCm, pieceBandMm, spreadCm, switchRootMm, yearsOfRoom } from '../decide/setups';
+import {
+  type CandidateFacts,
+  type CaseContext,
+  type Judgement,
+  layerVolumesL,
+  neededWidthCm,
+  pieceBandMm,
+  spreadCm,
+  switchRootMm,
+  yearsOfRoom,
+} from '../decide/setups';
 import { daysOf, type DryingTime, longestGapDays, type Routine } from '../physics/drydown';
 import { heaviestPart, meanPieceMm } from '../physics/media';
 import { type HalfDayAir, meanAir } from '../physics/places';

@@ -5,7 +5,8 @@ import { k } from './constants';
 
 export type TimingVerdict = 'go at once' | 'go' | 'wait';
 
-export type TimingSign = 'flowers over or new roots' | 'root tips on the new shoot' | 'root tips or a shoot about to root';
+export type TimingSign =
+  'flowers over or new roots' | 'root tips on the new shoot' | 'root tips or a shoot about to root';
 
 export interface Timing {
   readonly verdict: TimingVerdict;

@@ -3,11 +3,11 @@
  * school would settle them: approach, piece size, layers, pot, position, depth, and what is out of the
  * question. All: common practice, no source.
  */
-import type { Approach, PlanCase } from '../case';
+import type { Approach, PlanCase, SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
 import type { PlanAnswer, SetupAnswer } from '../words';
 import type { Placement } from './placement';
-import { planInWords } from '../testing';
+import { planInWords, reviewSetup } from '../testing';
 import type { Between, Some, Worked } from '../testing/worked';
 
 interface Expected {
@@ -26,6 +26,8 @@ interface Expected {
   readonly depthCm: Between;
   /** Rules that speak on the leading setup. */
   readonly says: Some<string>;
+  /** Rules that do not. */
+  readonly keepsSilent: Some<string>;
   readonly stages: number;
 }
 
@@ -133,7 +135,8 @@ const cases: readonly SchoolCase[] = [
       current: { mediumId: 'sphagnum-packed', yearsInMedium: 1 },
       schools: { medium: 'organic' },
     },
-    says: ['staged-mix'],
+    leads: ['basket', 'organic pot', 'moss pot'],
+    keepsSilent: ['wet-to-airy-in-stages'],
   },
   {
     name: 'a deciduous Catasetum, dormant: pot now, keep dry, never over water',
@@ -142,11 +145,10 @@ const cases: readonly SchoolCase[] = [
     says: ['keep-dry-until-rooted'],
   },
   {
-    name: 'away for three weeks in summer: a reservoir is worth its points, a mount is not',
+    name: 'away for three weeks in summer: nothing that must be wetted daily',
     planCase: { genus: 'phalaenopsis', place: 'kitchen-sill', routine: every(3), holiday: { fromDay: 190, days: 21 } },
-    leads: ['wick reservoir', 'side-hole reservoir'],
     neverApproaches: ['mount'],
-    says: ['absence-reservoir'],
+    ruledOutBy: ['mount-in-dry-air'],
   },
   {
     name: 'only clay pots on the shelf: clay it is, or a mount',
@@ -195,6 +197,7 @@ describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_nam
     for (const ruleId of worked.ruledOutBy ?? []) expect(ruleIds).toContain(ruleId);
     const spoken = leader.findings.map((finding) => finding.ruleId);
     for (const ruleId of worked.says ?? []) expect(spoken).toContain(ruleId);
+    for (const ruleId of worked.keepsSilent ?? []) expect(spoken).not.toContain(ruleId);
     if (worked.stages) expect(leader.changeOver.stages).toHaveLength(worked.stages);
   });
 
@@ -225,6 +228,32 @@ describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_nam
       expect(setup.costs.riskShare).toBeGreaterThanOrEqual(0);
     }
   });
+});
+
+test('three weeks away give a reservoir points and take them off a mount', () => {
+  const away: PlanCase = {
+    genus: 'phalaenopsis',
+    place: 'kitchen-sill',
+    routine: every(3),
+    holiday: { fromDay: 190, days: 21 },
+  };
+  const overWater: SetupSpec = {
+    approach: 'wick reservoir',
+    vessel: { kind: 'pot', potKindId: 'wick-pot', rimDiameterCm: 13 },
+    layers: [{ role: 'main', mix: [{ mediumId: 'clay-pebbles-8-16', parts: 1 }], heightCm: 10 }],
+  };
+  const onCork: SetupSpec = {
+    approach: 'mount',
+    vessel: { kind: 'mount', mountKindId: 'mount-cork', widthCm: 12, padThicknessCm: 1 },
+    layers: [{ role: 'main', mix: [{ mediumId: 'sphagnum-loose', parts: 1 }], heightCm: 1 }],
+  };
+  const pointsFor = (planCase: PlanCase, spec: SetupSpec, ruleId: string) =>
+    reviewSetup(planCase, spec).findings.find((finding) => finding.ruleId === ruleId)?.points ?? 0;
+  expect(pointsFor(away, overWater, 'absence-reservoir')).toBeGreaterThan(0);
+  expect(pointsFor(away, onCork, 'absence-mount')).toBeLessThan(0);
+  const atHome = { ...away, holiday: undefined };
+  expect(pointsFor(atHome, overWater, 'absence-reservoir')).toBe(0);
+  expect(pointsFor(atHome, onCork, 'absence-mount')).toBe(0);
 });
 
 test('out of packed moss, straight into coarse airy bark costs points', () => {

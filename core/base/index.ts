@@ -1,7 +1,25 @@
 export { byChoice, byDefinition, fromMemory, fromPractice, numbersOf } from './constants';
-export { celsiusToFahrenheit, CM_PER_INCH, cmToInch, fahrenheitToCelsius, inchToCm, type LengthUnit, mmToInch, type TemperatureUnit } from './convert';
+export {
+  celsiusToFahrenheit,
+  CM_PER_INCH,
+  cmToInch,
+  fahrenheitToCelsius,
+  inchToCm,
+  type LengthUnit,
+  mmToInch,
+  type TemperatureUnit,
+} from './convert';
 export { type Checked, checkWith, type FaultAt, faultCode, FaultError, type FaultFact } from './faults';
-export { commonPractice, memory, plain, type Plain, practice, type Provenance, provenanceLabel, type Sourced } from './provenance';
+export {
+  commonPractice,
+  memory,
+  type Plain,
+  plain,
+  practice,
+  type Provenance,
+  provenanceLabel,
+  type Sourced,
+} from './provenance';
 export { type QuantityName, ranges } from './ranges';
 export { round1, roundHalf } from './rounding';
 export { meanOf, medianOf, upperMedianOf } from './statistics';

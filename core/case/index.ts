@@ -4,11 +4,32 @@ export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
 export { type PlaceBook, placeIn } from './place-book';
 export { placeSchema } from './place-schema';
 export type { PlanCase } from './plan-case';
-export { bulbStates, drinkerOf, isFailing, type PlantInHand, type PlantState, plantStates, plantWeightG, typicalRootMm } from './plant';
+export {
+  bulbStates,
+  drinkerOf,
+  isFailing,
+  type PlantInHand,
+  type PlantState,
+  plantStates,
+  plantWeightG,
+  typicalRootMm,
+} from './plant';
 export { textOf } from './quantities';
 export { questionSchemas } from './questions';
 export { genusIdOf, genusOf, resolveCase, type ResolvedCase } from './resolve';
 export { setupSpecSchema } from './setup-schema';
-export { type Approach, type LayerSpec, mainLayer, mediumOfPart, type MixPartSpec, potOf, type PotSpec, realise, realiseMix, type SetupSpec, specId } from './setup-spec';
+export {
+  type Approach,
+  type LayerSpec,
+  mainLayer,
+  mediumOfPart,
+  type MixPartSpec,
+  potOf,
+  type PotSpec,
+  realise,
+  realiseMix,
+  type SetupSpec,
+  specId,
+} from './setup-spec';
 export { questionVersions, readQuestion } from './versions';
 export { whatIfSchemaFor } from './what-if-case';

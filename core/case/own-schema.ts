@@ -18,7 +18,11 @@ const ownMediumFields = z.strictObject({
 
 export const ownMediumSchema = ownMediumFields.superRefine((own, check) => {
   if (own.smallMm !== undefined && own.largeMm !== undefined && own.largeMm < own.smallMm) {
-    check.addIssue({ code: 'custom', path: ['largeMm'], message: faultCode({ code: 'not less than', field: 'largeMm', than: 'smallMm' }) });
+    check.addIssue({
+      code: 'custom',
+      path: ['largeMm'],
+      message: faultCode({ code: 'not less than', field: 'largeMm', than: 'smallMm' }),
+    });
   }
   if ((own.airShare ?? 0) + (own.capacityShare ?? 0) >= 1) {
     check.addIssue({

@@ -27,7 +27,11 @@ describe('a genus of the grower’s own', () => {
 
   test('is refused with the field and its range', () => {
     expect(faultsOf(ownGenusSchema, { ...own, airNeed: 3 })).toEqual([
-      { path: 'airNeed', message: 'air its roots want must be between 0.05 and 0.8 (share of the root zone)' },
+      {
+        path: 'airNeed',
+        code: 'range',
+        message: 'air its roots want must be between 0.05 and 0.8 (share of the root zone)',
+      },
     ]);
     expect(faultsOf(ownGenusSchema, { ...own, rootThinnestMm: 5, rootThickestMm: 2 })[0]!.path).toBe('rootThickestMm');
     expect(faultsOf(ownGenusSchema, { ...own, name: ' ' })[0]!.message).toMatch(/between 1 and 80/);
@@ -121,7 +125,11 @@ describe('a setup that cannot be', () => {
 
   test('layers higher than the pot are refused with both heights', () => {
     expect(faultsOf(setupSpecSchema, setup)).toEqual([
-      { path: 'layers', message: 'layers are 9 cm high together, but the pot is only 6 cm deep' },
+      {
+        path: 'layers',
+        code: 'layers too high',
+        message: 'layers are 9 cm high together, but the pot is only 6 cm deep',
+      },
     ]);
   });
 

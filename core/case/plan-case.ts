@@ -4,18 +4,15 @@
  */
 import { z } from 'zod';
 import { faultCode } from '../base';
-import { type Genus, genusById, genusIds, growthHabits, hasBulbs } from '../catalogue/genera';
+import { genusIds, growthHabits } from '../catalogue/genera';
 import { mediumIds } from '../catalogue/media';
-import { type SchoolChoices, schoolIds, schools, type Stance, stanceOf } from '../catalogue/schools';
+import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
-import type { Holiday, Routine } from '../physics/drydown';
-import type { OwnMedium } from '../physics/media';
-import { type Place, withHeatWave } from '../physics/places';
-import { genusOverridesSchema, ownGenusSchema, withOverrides } from './genus-schema';
-import { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
-import { type PlaceBook, placeIn } from './place-book';
+import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
+import { ownMediumSchema, ownPotSchema } from './own-schema';
+import { type PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
-import { type BulbState, bulbStates, type PlantInHand, plantStates, rootBallFromPotCm, typicalRootBallCm, typicalRootMm, usualLiveRootShare } from './plant';
+import { bulbStates, plantStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity, yesOrNo } from './quantities';
 
 /** A case carries so many of the grower's own things at most. */
@@ -66,37 +63,37 @@ export const schoolChoicesSchema = z.strictObject(
 );
 
 /** places: those a case may name by their id; a whole place is accepted as well. */
-export const planCaseSchemaFor = (places: PlaceBook) => z.strictObject({
-  genus: z.union([oneOf('genus', genusIds), ownGenusSchema], {
-    error: faultCode({ code: 'name or whole', field: 'genus', names: genusIds, whole: 'genus' }),
-  }),
-  /** What differs on this plant from its genus. */
-  genusOverrides: genusOverridesSchema.optional(),
-  place: placeOrIdSchemaFor(places),
-  rootDiameterMm: quantity('rootDiameterMm').optional(),
-  habit: oneOf('habit', growthHabits).optional(),
-  shootCount: wholeQuantity('shootCount').optional(),
-  rootBallDiameterCm: quantity('rootBallDiameterCm').optional(),
-  heightCm: quantity('plantHeightCm').optional(),
-  leafAreaCm2: quantity('leafAreaCm2').optional(),
-  state: oneOf('state', plantStates).optional(),
-  liveRootsPct: quantity('liveRootsPct').optional(),
-  hasNewTips: yesOrNo('hasNewTips').optional(),
-  bulbs: oneOf('bulbs', bulbStates).optional(),
-  current: currentSetupSchema.optional(),
-  routine: routineSchema.optional(),
-  yearsWanted: quantity('yearsWanted').optional(),
-  /** Weeks away, when nobody waters. */
-  holiday: holidaySchema.optional(),
-  /** One month warmer than usual. */
-  heatWave: heatWaveSchema.optional(),
-  schools: schoolChoicesSchema.optional(),
-  /** Media the grower measured: they join the candidates. */
-  ownMedia: upTo('ownMedia', ownMediumSchema, MOST_OWN_MEDIA, 'media').optional(),
-  /** Pots on the shelf; when given, no other pots are proposed. */
-  ownPots: upTo('ownPots', ownPotSchema, MOST_OWN_POTS, 'pots').optional(),
-  month: whole('month').optional(),
-});
+export const planCaseSchemaFor = (places: PlaceBook) =>
+  z.strictObject({
+    genus: z.union([oneOf('genus', genusIds), ownGenusSchema], {
+      error: faultCode({ code: 'name or whole', field: 'genus', names: genusIds, whole: 'genus' }),
+    }),
+    /** What differs on this plant from its genus. */
+    genusOverrides: genusOverridesSchema.optional(),
+    place: placeOrIdSchemaFor(places),
+    rootDiameterMm: quantity('rootDiameterMm').optional(),
+    habit: oneOf('habit', growthHabits).optional(),
+    shootCount: wholeQuantity('shootCount').optional(),
+    rootBallDiameterCm: quantity('rootBallDiameterCm').optional(),
+    heightCm: quantity('plantHeightCm').optional(),
+    leafAreaCm2: quantity('leafAreaCm2').optional(),
+    state: oneOf('state', plantStates).optional(),
+    liveRootsPct: quantity('liveRootsPct').optional(),
+    hasNewTips: yesOrNo('hasNewTips').optional(),
+    bulbs: oneOf('bulbs', bulbStates).optional(),
+    current: currentSetupSchema.optional(),
+    routine: routineSchema.optional(),
+    yearsWanted: quantity('yearsWanted').optional(),
+    /** Weeks away, when nobody waters. */
+    holiday: holidaySchema.optional(),
+    /** One month warmer than usual. */
+    heatWave: heatWaveSchema.optional(),
+    schools: schoolChoicesSchema.optional(),
+    /** Media the grower measured: they join the candidates. */
+    ownMedia: upTo('ownMedia', ownMediumSchema, MOST_OWN_MEDIA, 'media').optional(),
+    /** Pots on the shelf; when given, no other pots are proposed. */
+    ownPots: upTo('ownPots', ownPotSchema, MOST_OWN_POTS, 'pots').optional(),
+    month: whole('month').optional(),
+  });
 
 export type PlanCase = z.infer<ReturnType<typeof planCaseSchemaFor>>;
-

@@ -20,7 +20,10 @@ export function whole(name: QuantityName) {
 }
 
 /** One of a list of names. */
-export function oneOf<const T extends readonly [string, ...string[]]>(field: string, names: T): z.ZodEnum<{ [K in T[number]]: K }>;
+export function oneOf<const T extends readonly [string, ...string[]]>(
+  field: string,
+  names: T,
+): z.ZodEnum<{ [K in T[number]]: K }>;
 export function oneOf(field: string, names: readonly string[]): z.ZodEnum<Record<string, string>>;
 export function oneOf(field: string, names: readonly string[]) {
   return z.enum(names as [string, ...string[]], { error: faultCode({ code: 'one of', field, names }) });

@@ -1,19 +1,21 @@
 /** Fills what a case leaves open, once for everybody, and says what it filled. */
-import { z } from 'zod';
-import { type Genus, genusById, genusIds, growthHabits, hasBulbs } from '../catalogue/genera';
-import { mediumIds } from '../catalogue/media';
-import { type SchoolChoices, schoolIds, schools, type Stance, stanceOf } from '../catalogue/schools';
-import { mountKindIds, potKindIds } from '../catalogue/vessels';
+import { type Genus, genusById, hasBulbs } from '../catalogue/genera';
+import { type SchoolChoices, type Stance, stanceOf } from '../catalogue/schools';
 import type { Holiday, Routine } from '../physics/drydown';
 import type { OwnMedium } from '../physics/media';
 import { type Place, withHeatWave } from '../physics/places';
-import { genusOverridesSchema, ownGenusSchema, withOverrides } from './genus-schema';
-import { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
+import { withOverrides } from './genus-schema';
+import { type OwnPot } from './own-schema';
 import { type PlaceBook, placeIn } from './place-book';
-import { placeOrIdSchemaFor } from './place-schema';
 import type { PlanCase } from './plan-case';
-import { type BulbState, bulbStates, type PlantInHand, plantStates, rootBallFromPotCm, typicalRootBallCm, typicalRootMm, usualLiveRootShare } from './plant';
-import { oneOf, quantity, wholeQuantity } from './quantities';
+import {
+  type BulbState,
+  type PlantInHand,
+  rootBallFromPotCm,
+  typicalRootBallCm,
+  typicalRootMm,
+  usualLiveRootShare,
+} from './plant';
 
 export interface CurrentSetup {
   readonly vesselKind: string | null;

@@ -5,7 +5,15 @@
 import { mediumById } from '../catalogue/media';
 import { makeMount, makePot } from '../catalogue/vessels';
 import type { LayerRole, Setup } from '../physics/drydown';
-import { type AgeingConditions, type MediumFigures, type Mix, ORDINARY_CONDITIONS, type OwnMedium, ownMediumFigures, settledHeightShare } from '../physics/media';
+import {
+  type AgeingConditions,
+  type MediumFigures,
+  type Mix,
+  ORDINARY_CONDITIONS,
+  type OwnMedium,
+  ownMediumFigures,
+  settledHeightShare,
+} from '../physics/media';
 import type { Pot } from '../physics/pots';
 
 export const approaches = [

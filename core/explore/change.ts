@@ -3,7 +3,15 @@
  * grade. The setup and the case go in, the changed ones come out; nothing is judged here.
  */
 import { round1 } from '../base';
-import { type Approach, type LayerSpec, type MixPartSpec, type PlanCase, potOf, type PotSpec, type SetupSpec } from '../case';
+import {
+  type Approach,
+  type LayerSpec,
+  type MixPartSpec,
+  type PlanCase,
+  potOf,
+  type PotSpec,
+  type SetupSpec,
+} from '../case';
 import { mediumById } from '../catalogue/media';
 import { fillPot, topDressings } from '../decide/setups';
 import type { Routine } from '../physics/drydown';

@@ -145,10 +145,7 @@ function variationsOf(planCase: PlanCase, places: PlaceBook): readonly Variation
     {
       input: 'humidity',
       moved: { by: 'points', points: k.HUMIDITY_OFF_POINTS },
-      ends: [
-        placed(withHumidity(place, -k.HUMIDITY_OFF_POINTS)),
-        placed(withHumidity(place, k.HUMIDITY_OFF_POINTS)),
-      ],
+      ends: [placed(withHumidity(place, -k.HUMIDITY_OFF_POINTS)), placed(withHumidity(place, k.HUMIDITY_OFF_POINTS))],
     },
     {
       input: 'air movement',

@@ -10,7 +10,6 @@ import { potKindById } from '../catalogue/vessels';
 import { allRules, forbiddingRule } from '../decide/rules';
 import { type CaseContext, contextOf, factsOf } from '../decide/setups';
 import { buildColumn, daysOf, dryingTime, HORIZON_DAYS } from '../physics/drydown';
-import { meanPieceMm } from '../physics/media';
 import { baseOf, changedSpec, mossShareOf, type WhatIf } from './change';
 import { k } from './constants';
 
@@ -45,7 +44,8 @@ const mossSteps = [0, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.5, 0.6] as const;
 /** Median over the year of the days until it asks for water. */
 function middlingDays(context: CaseContext, spec: SetupSpec, horizonDays: number): number {
   const column = buildColumn(realise(spec, context.ageing), context.drinker);
-  const all = context.climate.year.map((month) => daysOf(dryingTime(column, month, context.regime.waterAtShare, horizonDays, k.TUNE_STEP_HOURS)),
+  const all = context.climate.year.map((month) =>
+    daysOf(dryingTime(column, month, context.regime.waterAtShare, horizonDays, k.TUNE_STEP_HOURS)),
   );
   return medianOf(all);
 }
@@ -126,20 +126,17 @@ export function tuneToRoutine(planCase: PlanCase, places: PlaceBook, spec: Setup
   const context = contextOf(resolveCase(planCase, places));
   const { gapDays } = context;
   if (gapDays === null) {
-    throw new FaultError([
-      { path: 'routine', fact: { code: 'follows the pot' } },
-    ]);
+    throw new FaultError([{ path: 'routine', fact: { code: 'follows the pot' } }]);
   }
   if (spec.vessel.kind === 'mount') {
     throw new FaultError([{ path: 'setup', fact: { code: 'mount has no mix' } }]);
   }
   if (potKindById(spec.vessel.potKindId).reservoir !== 'none') {
-    throw new FaultError([
-      { path: 'setup', fact: { code: 'reservoir sets the day' } },
-    ]);
+    throw new FaultError([{ path: 'setup', fact: { code: 'reservoir sets the day' } }]);
   }
   const horizonDays = Math.min(HORIZON_DAYS, gapDays * k.TUNE_HORIZON_GAPS + k.TUNE_HORIZON_DAYS);
-  const isOnDay = (found: number) => Math.abs(found - gapDays) <= Math.max(k.ON_THE_DAY_DAYS, k.ON_THE_DAY_SHARE * gapDays);
+  const isOnDay = (found: number) =>
+    Math.abs(found - gapDays) <= Math.max(k.ON_THE_DAY_DAYS, k.ON_THE_DAY_SHARE * gapDays);
   const nowDays = middlingDays(context, spec, horizonDays);
   const distance = (found: number) => Math.abs(Math.log(found / gapDays));
 

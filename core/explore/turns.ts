@@ -44,22 +44,27 @@ function scenariosOf(planCase: PlanCase, places: PlaceBook): readonly Scenario[]
   if (gap === null || gap > k.TWICE_A_WEEK_GAP_DAYS) {
     scenarios.push(watered('water twice a week', { kind: 'weekdays', weekdays: [2, 5] }));
   }
-  if (gap === null || gap < DAYS_PER_WEEK) scenarios.push(watered('water once a week', { kind: 'every', days: DAYS_PER_WEEK }));
-  if (gap === null || gap < 2 * DAYS_PER_WEEK) scenarios.push(watered('water every two weeks', { kind: 'every', days: 2 * DAYS_PER_WEEK }));
+  if (gap === null || gap < DAYS_PER_WEEK)
+    scenarios.push(watered('water once a week', { kind: 'every', days: DAYS_PER_WEEK }));
+  if (gap === null || gap < 2 * DAYS_PER_WEEK)
+    scenarios.push(watered('water every two weeks', { kind: 'every', days: 2 * DAYS_PER_WEEK }));
   if (gap !== null) scenarios.push(watered('water what asks', { kind: 'when dry' }));
   const airflowIndex = airflowClasses.indexOf(place.airflow);
   if (place.setting === 'indoor' && airflowIndex < airflowClasses.indexOf('fan')) {
     scenarios.push(placed({ code: 'fan' }, { ...place, airflow: 'fan' }));
   }
   scenarios.push(
-    placed({ code: 'damper air', points: k.DAMPER_POINTS }, {
-      ...place,
-      months: place.months.map((month) => ({
-        ...month,
-        day: { ...month.day, relativeHumidityPct: damper(month.day.relativeHumidityPct) },
-        night: { ...month.night, relativeHumidityPct: damper(month.night.relativeHumidityPct) },
-      })),
-    }),
+    placed(
+      { code: 'damper air', points: k.DAMPER_POINTS },
+      {
+        ...place,
+        months: place.months.map((month) => ({
+          ...month,
+          day: { ...month.day, relativeHumidityPct: damper(month.day.relativeHumidityPct) },
+          night: { ...month.night, relativeHumidityPct: damper(month.night.relativeHumidityPct) },
+        })),
+      },
+    ),
   );
   return scenarios;
 }

@@ -125,7 +125,7 @@ describe('tune to my routine', () => {
         vessel: { kind: 'mount', mountKindId: 'mount-cork', widthCm: 12, padThicknessCm: 1 },
         layers: [{ role: 'main', mix: [{ mediumId: 'sphagnum-loose', parts: 1 }], heightCm: 1 }],
       } as SetupSpec,
-      /no mix to tune/,
+      /mount has no mix/,
     ],
   ])('refuses where there is nothing to tune', (planCase, spec, reason) => {
     expect(() => tuneToRoutine(planCase, spec)).toThrow(FaultError);

@@ -54,10 +54,11 @@ export function placeFromEpw(text: string): ReadingFacts {
     return refused([{ line: 1, fact: { code: 'not EPW' } }]);
   }
   const [latitudeDeg, longitudeDeg, altitudeM] = [Number(location[6]), Number(location[7]), Number(location[9])];
-  if (![latitudeDeg, longitudeDeg, altitudeM].every(Number.isFinite) || Math.abs(latitudeDeg) > ranges.latitudeDeg.max) {
-    return refused([
-      { line: 1, fact: { code: 'EPW location' } },
-    ]);
+  if (
+    ![latitudeDeg, longitudeDeg, altitudeM].every(Number.isFinite) ||
+    Math.abs(latitudeDeg) > ranges.latitudeDeg.max
+  ) {
+    return refused([{ line: 1, fact: { code: 'EPW location' } }]);
   }
 
   const faults: FileFaultAt[] = [];
@@ -74,8 +75,7 @@ export function placeFromEpw(text: string): ReadingFacts {
   rows.slice(HEADING_LINES).forEach((cells, i) => {
     const line = HEADING_LINES + 1 + i;
     const monthIndex = numberAt(cells, MONTH) - 1;
-    if (cells.length < LEAST_FIELDS)
-      faults.push({ line, fact: { code: 'too few fields', count: cells.length } });
+    if (cells.length < LEAST_FIELDS) faults.push({ line, fact: { code: 'too few fields', count: cells.length } });
     else if (!(monthIndex >= 0 && monthIndex < 12))
       faults.push({ line, fact: { code: 'not a month', text: cells[MONTH] ?? '' } });
     else {

@@ -51,7 +51,10 @@ export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts 
     ]);
   }
   const search = findColumns(rows[headingRow]!);
-  if (search.status === 'missing') return refused([{ line: headingRow + 1, fact: { code: 'missing columns', lacking: search.lacking, headings: rows[headingRow]! } }]);
+  if (search.status === 'missing')
+    return refused([
+      { line: headingRow + 1, fact: { code: 'missing columns', lacking: search.lacking, headings: rows[headingRow]! } },
+    ]);
   const { columns } = search;
   const body = rows.slice(headingRow + 1).map((cells, i) => ({ cells, line: headingRow + 2 + i }));
   const filledRows = body.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
@@ -64,8 +67,7 @@ export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts 
     const shown = readNumber(cells[columns.temperature] ?? '');
     const humidity = readNumber(cells[columns.humidity] ?? '');
     if (!when) faults.push({ line, fact: { code: 'not a time', text: cells[columns.time] ?? '' } });
-    else if (shown === null || humidity === null)
-      faults.push({ line, fact: { code: 'no number', column: null } });
+    else if (shown === null || humidity === null) faults.push({ line, fact: { code: 'no number', column: null } });
     else {
       const temperatureC = toCelsius(shown, columns.isFahrenheit);
       const wrong =

@@ -54,10 +54,7 @@ export function placeFromMonthly(text: string, about: PlaceAbout): ReadingFacts 
   const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd());
   const heading = (rows[0] ?? []).map((cell) => cell.trim().toLowerCase());
   const second = rows.findIndex((cells, i) => i > 0 && cells.some((cell) => cell.trim().toLowerCase() === 'month'));
-  if (second > 0)
-    return refused([
-      { line: second + 1, fact: { code: 'second headings', firstLine: 1 } },
-    ]);
+  if (second > 0) return refused([{ line: second + 1, fact: { code: 'second headings', firstLine: 1 } }]);
   const missing = columns.filter((column) => !heading.includes(column) && !optional.includes(column));
   if (missing.length > 0) return refused([{ line: 1, fact: { code: 'headings lack', columns: missing } }]);
   const body = rows.slice(1);
@@ -73,8 +70,7 @@ export function placeFromMonthly(text: string, about: PlaceAbout): ReadingFacts 
       if (read === null) faults.push({ line, fact: { code: 'no number', column } });
       return read ?? 0;
     };
-    if (value('month') !== i + 1)
-      faults.push({ line, fact: { code: 'month order', month: i + 1 } });
+    if (value('month') !== i + 1) faults.push({ line, fact: { code: 'month order', month: i + 1 } });
     return {
       day: { temperatureC: value('day_temperature_c'), relativeHumidityPct: value('day_humidity_pct') },
       night: { temperatureC: value('night_temperature_c'), relativeHumidityPct: value('night_humidity_pct') },

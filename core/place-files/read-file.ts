@@ -18,7 +18,9 @@ function placeFromJson(text: string): ReadingFacts {
   try {
     value = JSON.parse(text);
   } catch (error) {
-    return refused([{ line: 0, fact: { code: 'not JSON', error: error instanceof Error ? error.message : String(error) } }]);
+    return refused([
+      { line: 0, fact: { code: 'not JSON', error: error instanceof Error ? error.message : String(error) } },
+    ]);
   }
   const parsed = checkWith(placeSchema, value);
   return parsed.status === 'ok'

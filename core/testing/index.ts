@@ -24,15 +24,13 @@ export const setupCurve = (planCase: PlanCase, spec: Spec, monthIndex: number, h
   explore.setupCurve(planCase, demoPlaces, spec, monthIndex, horizonDays);
 export const whatIf = (planCase: PlanCase, spec: Spec, change: explore.WhatIf, monthIndex: number) =>
   explore.whatIf(planCase, demoPlaces, spec, change, monthIndex);
-export const tuneToRoutine = (planCase: PlanCase, spec: Spec) =>
-  explore.tuneToRoutine(planCase, demoPlaces, spec);
+export const tuneToRoutine = (planCase: PlanCase, spec: Spec) => explore.tuneToRoutine(planCase, demoPlaces, spec);
 export const sensitivityOf = (
   planCase: PlanCase,
   specs: readonly Spec[],
   onProgress?: (done: number, total: number) => void,
 ) => explore.sensitivityOf(planCase, demoPlaces, specs, onProgress);
-export const turnsOf = (planCase: PlanCase, specs: readonly Spec[]) =>
-  explore.turnsOf(planCase, demoPlaces, specs);
+export const turnsOf = (planCase: PlanCase, specs: readonly Spec[]) => explore.turnsOf(planCase, demoPlaces, specs);
 export const compareSides = (planCase: PlanCase, schoolId: SchoolId) =>
   explore.compareSides(planCase, demoPlaces, schoolId);
 

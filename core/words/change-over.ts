@@ -50,8 +50,7 @@ const clingingWords: Readonly<Record<Exclude<ClingingFact['code'], 'gripped'>, s
 function targetText(target: ChangeTarget): string {
   if (target.kind === 'mount') return 'the mount';
   const family = target.family === 'conifer bark' ? 'bark' : target.family;
-  const size =
-    target.pieceShape === 'strand' ? '' : ` ${Math.round(target.smallMm)}–${Math.round(target.largeMm)} mm`;
+  const size = target.pieceShape === 'strand' ? '' : ` ${Math.round(target.smallMm)}–${Math.round(target.largeMm)} mm`;
   return `${family}${size}${target.isWithMoss ? ' with moss' : ''}${target.isOverWater ? ' over water' : ''}`;
 }
 

@@ -2,13 +2,26 @@ export type { AftercareStep } from './aftercare';
 export type { ChangeOver } from './change-over';
 export { type Difference, type WhatIfAnswer, wordDifferences, wordWhatIf } from './compare';
 export { type Fault, faultLine, faultMessage, faultsIn, parseWith, wordFault } from './faults';
-export { cm, days, litres, metricWords, mm, mmRange, monthNames, number, percent, priceText, temperature, type WordUnits } from './format';
+export {
+  cm,
+  days,
+  litres,
+  metricWords,
+  mm,
+  mmRange,
+  monthNames,
+  number,
+  percent,
+  priceText,
+  temperature,
+  type WordUnits,
+} from './format';
 export { genusStory } from './genus';
 export { fileFaultLine, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
 export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wordPlan, wordReview } from './plan';
 export { wordFinding } from './rules/sentences';
 export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { type SchoolComparison, wordSides } from './sides';
-export { gradeText, kindName, mixText, setupTitle, vesselText } from './titles';
+export { gradeText, kindName, mixText, setupTitle, titleOf, vesselText } from './titles';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';

@@ -102,7 +102,7 @@ export function wordReading(reading: ReadingFacts): PlaceReading {
   const { place, origin, remarks } = reading;
   return {
     status: 'ok',
-    place: origin.code === 'json' ? place : { ...place, note: noteText(origin) },
+    place: place.note === '' ? { ...place, note: noteText(origin) } : place,
     remarks: remarks.map(remarkText),
   };
 }

@@ -67,6 +67,11 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
   return `${baseText}${extra ? ` with ${extra}` : ''}`;
 }
 
+/** A setup on one line: what it is made of and what it is in. */
+export function titleOf(spec: SetupSpec, units: WordUnits): string {
+  return `${setupTitle(spec, units)}, ${vesselText(spec, units)}`;
+}
+
 export function layerText(layer: LayerSpec, units: WordUnits): string {
   return `${cm(layer.heightCm, units)} ${mixText(layer.mix, units)}`;
 }

@@ -29,7 +29,10 @@ test('numbers as growers read them', () => {
 });
 
 test('a plan can be worded in inches and °F, and its sentences then hold no centimetres', () => {
-  const answer = planInWords({ genus: 'zygopetalum', place: 'heated-flat', routine: { kind: 'every', days: 4 } }, imperial);
+  const answer = planInWords(
+    { genus: 'zygopetalum', place: 'heated-flat', routine: { kind: 'every', days: 4 } },
+    imperial,
+  );
   for (const setup of answer.setups) {
     expect(setup.vesselText).toMatch(/ in/);
     for (const reason of setup.reasons.filter(({ code }) => code === 'size' || code === 'pieces' || code === 'depth')) {

@@ -18,12 +18,7 @@ export function databaseUrl(): string {
 }
 
 /** In the order in which they are applied. */
-const migrations = [
-  Migration20261124000000,
-  Migration20261125000000,
-  Migration20261126000000,
-  Migration20261127000000,
-];
+const migrations = [Migration20261124000000, Migration20261125000000, Migration20261126000000, Migration20261127000000];
 
 export function ormConfig(clientUrl: string) {
   return defineConfig({

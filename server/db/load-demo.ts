@@ -1,6 +1,7 @@
 /** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
 import { MikroORM } from '@mikro-orm/postgresql';
 import { demoPlaces, makePlan } from '@core';
+import { metricWords, titleOf } from '@core/words';
 import { ensureCollection } from '../collections/repository';
 import { recordPotting } from '../events/repository';
 import { pottingInputSchema } from '../events/schemas';
@@ -22,6 +23,7 @@ async function main(): Promise<void> {
           em,
           homeScope,
           pottingInputSchema.parse({ plantName, pottedOn, note, planCase, spec: setup.spec }),
+          titleOf(setup.spec, metricWords),
         );
       }
       collection.demoLoadedAt = new Date();

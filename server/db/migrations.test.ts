@@ -3,8 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { MikroORM } from '@mikro-orm/postgresql';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../plants/repository';
-import { testDatabaseUrl } from '../testing/database';
-import { ormConfig } from './config';
+import { quietConfig, testDatabaseUrl } from '../testing/database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec, id: specId } = makePlan(planCase).setups[0]!;
@@ -13,10 +12,10 @@ const { spec, id: specId } = makePlan(planCase).setups[0]!;
 async function withOwnDatabase(work: (orm: MikroORM) => Promise<void>): Promise<void> {
   const name = `migrations_${randomUUID().replaceAll('-', '')}`;
   const address = new URL(testDatabaseUrl());
-  const admin = await MikroORM.init({ ...ormConfig(address.href), debug: false });
+  const admin = await MikroORM.init(quietConfig(address.href));
   await admin.em.execute(`create database ${name}`);
   address.pathname = `/${name}`;
-  const orm = await MikroORM.init({ ...ormConfig(address.href), debug: false });
+  const orm = await MikroORM.init(quietConfig(address.href));
   try {
     await work(orm);
   } finally {

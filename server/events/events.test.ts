@@ -5,7 +5,7 @@ import { makePlan } from '@core/testing';
 import { Plant } from '../plants/entity';
 import { plantLog, setPlantHidden } from '../plants/repository';
 import type { Scope } from '../scope';
-import { useDatabase } from '../testing/database';
+import { testDatabase } from '../testing/database';
 import { PlantEvent } from './entity';
 import { readEvent } from './read';
 import { recordPotting, setEventHidden } from './repository';
@@ -25,7 +25,7 @@ function input(change: Partial<Record<keyof PottingInput, unknown>> = {}): Potti
   });
 }
 
-const database = useDatabase();
+const database = testDatabase();
 const em = () => database.em();
 let scope: Scope;
 beforeEach(async () => {
@@ -33,7 +33,7 @@ beforeEach(async () => {
 });
 
 async function recorded(change: Partial<Record<keyof PottingInput, unknown>> = {}) {
-  const result = await recordPotting(em(), scope, input(change));
+  const result = await recordPotting(em(), scope, input(change), 'Bark in a pot');
   if (result.status !== 'recorded' && result.status !== 'known already') throw new Error(result.status);
   return (await plantLog(em(), scope, result.plantId))!;
 }
@@ -62,14 +62,16 @@ test('on the same day, what was written down last comes first', async () => {
 });
 
 test('an unknown plant saves nothing', async () => {
-  expect(await recordPotting(em(), scope, input({ plantId: nobody }))).toEqual({ status: 'no such plant' });
+  expect(await recordPotting(em(), scope, input({ plantId: nobody }), 'Bark in a pot')).toEqual({
+    status: 'no such plant',
+  });
   expect(await eventCount()).toBe(0);
 });
 
 test('the same key twice saves once: a double tap at the same moment, or a retry', async () => {
   const idempotencyKey = randomUUID();
   const results = await Promise.all(
-    Array.from({ length: 4 }, () => recordPotting(em(), scope, input({ idempotencyKey }))),
+    Array.from({ length: 4 }, () => recordPotting(em(), scope, input({ idempotencyKey }), 'Bark in a pot')),
   );
   expect(results.map((result) => result.status).sort()).toEqual([
     'known already',
@@ -77,7 +79,9 @@ test('the same key twice saves once: a double tap at the same moment, or a retry
     'known already',
     'recorded',
   ]);
-  expect(await recordPotting(em(), scope, input({ idempotencyKey }))).toMatchObject({ status: 'known already' });
+  expect(await recordPotting(em(), scope, input({ idempotencyKey }), 'Bark in a pot')).toMatchObject({
+    status: 'known already',
+  });
   expect(await eventCount()).toBe(1);
   expect(await plantCount()).toBe(1);
 });
@@ -91,7 +95,12 @@ test('without a key each one counts', async () => {
 test('whoever saw an older plant is told, and overwrites nothing', async () => {
   const log = await recorded();
   await recorded({ plantId: log.id, plantName: 'First', plantVersion: log.version });
-  const late = await recordPotting(em(), scope, input({ plantId: log.id, plantName: 'Late', plantVersion: log.version }));
+  const late = await recordPotting(
+    em(),
+    scope,
+    input({ plantId: log.id, plantName: 'Late', plantVersion: log.version }),
+    'Bark in a pot',
+  );
   expect(late).toEqual({ status: 'changed meanwhile', current: { name: 'First', version: log.version + 1 } });
   expect((await plantLog(em(), scope, log.id))!.name).toBe('First');
   expect(await eventCount()).toBe(2);
@@ -100,14 +109,14 @@ test('whoever saw an older plant is told, and overwrites nothing', async () => {
 test('a failure after the plant was made leaves neither plant nor entry', async () => {
   // The plant is fine; its entry is what the table refuses, at the very end of the transaction.
   const broken = { ...input(), pottedOn: '2026-02-31' } as PottingInput;
-  await expect(recordPotting(em(), scope, broken)).rejects.toThrow();
+  await expect(recordPotting(em(), scope, broken, 'Bark in a pot')).rejects.toThrow();
   expect([await plantCount(), await eventCount()]).toEqual([0, 0]);
 });
 
 test('a failure in a second potting leaves the plant as it was', async () => {
   const log = await recorded();
   const broken = { ...input({ plantId: log.id, plantName: 'Half-way' }), pottedOn: '2026-02-31' } as PottingInput;
-  await expect(recordPotting(em(), scope, broken)).rejects.toThrow();
+  await expect(recordPotting(em(), scope, broken, 'Bark in a pot')).rejects.toThrow();
   expect(await plantLog(em(), scope, log.id)).toMatchObject({ name: 'Test plant', version: log.version });
 });
 
@@ -126,7 +135,9 @@ test('a plant put away is gone from sight with its log, and comes back with it',
   const log = await recorded();
   expect(await setPlantHidden(em(), scope, log.id, new Date())).toBe(true);
   expect(await plantLog(em(), scope, log.id)).toBeNull();
-  expect(await recordPotting(em(), scope, input({ plantId: log.id }))).toEqual({ status: 'no such plant' });
+  expect(await recordPotting(em(), scope, input({ plantId: log.id }), 'Bark in a pot')).toEqual({
+    status: 'no such plant',
+  });
   expect(await setPlantHidden(em(), scope, log.id, null)).toBe(true);
   expect((await plantLog(em(), scope, log.id))!.pottings).toHaveLength(1);
 });

@@ -1,4 +1,5 @@
 /** The addresses of a plant's life: what was done to it, and taking an entry away or back. */
+import { metricWords, titleOf } from '@core/words';
 import { hiding } from '../http/hiding';
 import { inScope } from '../http/in-scope';
 import { changedMeanwhile, notFound } from '../http/problem';
@@ -12,7 +13,7 @@ export async function postPotting(request: Request): Promise<Response> {
   if (body.status === 'refused') return body.response;
   const input = body.value;
   return inScope(async ({ em, scope }) => {
-    const recorded = await recordPotting(em, scope, input);
+    const recorded = await recordPotting(em, scope, input, titleOf(input.spec, metricWords));
     if (recorded.status === 'no such plant') return notFound('plant');
     if (recorded.status === 'changed meanwhile') {
       return changedMeanwhile('plant', recorded.current, { name: input.plantName, version: input.plantVersion });

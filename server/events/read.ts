@@ -1,7 +1,14 @@
 /** An event as it is kept, read through the shape of its kind and version; what cannot be read is said so. */
 import { upgraded } from '@core';
 import type { PlantEventRow } from './entity';
-import { eventKinds, eventShapes, type EventKind, type Potted, type PottingEntry, type UnreadableEntry } from './schemas';
+import {
+  eventKinds,
+  eventShapes,
+  type EventKind,
+  type Potted,
+  type PottingEntry,
+  type UnreadableEntry,
+} from './schemas';
 
 export type ReadEvent =
   | { readonly status: 'read'; readonly entry: PottingEntry }

@@ -3,7 +3,6 @@ import { randomUUID } from 'node:crypto';
 import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { demoPlaces, genusIdOf, makeRecipe, questionVersions, specId } from '@core';
-import { metricWords, setupTitle, vesselText } from '@core/words';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
@@ -43,11 +42,19 @@ async function eventOfKey(em: EntityManager, scope: Scope, idempotencyKey: strin
   return em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey });
 }
 
-/** Keeps a potting with its plant, plan, recipe and date, all or nothing; the same key twice keeps it once. */
-export async function recordPotting(em: EntityManager, scope: Scope, input: PottingInput): Promise<Recorded> {
+/**
+ * Keeps a potting with its plant, plan, recipe and date, all or nothing; the same key twice keeps it once.
+ * title: what a list shows of it.
+ */
+export async function recordPotting(
+  em: EntityManager,
+  scope: Scope,
+  input: PottingInput,
+  title: string,
+): Promise<Recorded> {
   const key = input.idempotencyKey ?? randomUUID();
   try {
-    return await em.transactional((inside) => record(inside, scope, input, key));
+    return await em.transactional((inside) => record(inside, scope, input, title, key));
   } catch (error) {
     // Two taps at the same moment: the other one was first.
     if (!(error instanceof UniqueConstraintViolationException)) throw error;
@@ -57,7 +64,13 @@ export async function recordPotting(em: EntityManager, scope: Scope, input: Pott
   }
 }
 
-async function record(em: EntityManager, scope: Scope, input: PottingInput, key: string): Promise<Recorded> {
+async function record(
+  em: EntityManager,
+  scope: Scope,
+  input: PottingInput,
+  title: string,
+  key: string,
+): Promise<Recorded> {
   const known = await eventOfKey(em, scope, key);
   if (known) return { status: 'known already', plantId: known.plant.id };
   const found = input.plantId === null ? newPlant(em, scope, input) : await changedPlant(em, scope, input);
@@ -72,7 +85,7 @@ async function record(em: EntityManager, scope: Scope, input: PottingInput, key:
     happenedOn: pottedOn,
     recordedAt: new Date(),
     idempotencyKey: key,
-    title: `${setupTitle(spec, metricWords)}, ${vesselText(spec, metricWords)}`.slice(0, MOST_TITLE),
+    title: title.slice(0, MOST_TITLE),
     data: { planCase, spec: { ...spec, id: specId(spec) }, recipe: makeRecipe(planCase, demoPlaces, spec), note },
     dataVersion: eventShapes.potted.versions.newest,
     hiddenAt: null,

@@ -10,9 +10,12 @@ export interface Inside {
   readonly scope: Scope;
 }
 
+/** What the network says of a database that is not there, or went away. */
+const awayCodes: ReadonlySet<unknown> = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', '57P01', '57P03']);
+
 const isAway = (error: unknown): boolean =>
   error instanceof ConnectionException ||
-  (error instanceof Error && 'code' in error && (error.code === 'ECONNREFUSED' || error.code === 'ECONNRESET'));
+  (typeof error === 'object' && error !== null && 'code' in error && awayCodes.has(error.code));
 
 /** Runs a handler; a database that is away is answered with 503 and tried again by the next request. */
 export async function inScope(handle: (inside: Inside) => Promise<Response>): Promise<Response> {

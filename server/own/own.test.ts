@@ -1,10 +1,10 @@
 import { genusById } from '@core';
 import type { Scope } from '../scope';
-import { useDatabase } from '../testing/database';
+import { testDatabase } from '../testing/database';
 import { listOwn, saveOwn, setOwnHidden } from './repository';
 import { isOwnKind, type OwnKind, ownSchemas } from './schemas';
 
-const database = useDatabase();
+const database = testDatabase();
 const em = () => database.em();
 let scope: Scope;
 beforeEach(async () => {
@@ -18,7 +18,12 @@ test('kinds are known by name', () => {
 });
 
 test('a medium, a pot and a genus are kept as they were stated', async () => {
-  const medium = ownSchemas.medium.parse({ name: 'Test bark', likeId: 'bark-6-12', airShare: 0.45, capacityShare: 0.3 });
+  const medium = ownSchemas.medium.parse({
+    name: 'Test bark',
+    likeId: 'bark-6-12',
+    airShare: 0.45,
+    capacityShare: 0.3,
+  });
   const pot = ownSchemas.pot.parse({ potKindId: 'clay-unglazed', rimDiameterCm: 13.5, heightCm: 11, count: 4 });
   const { id: _id, ...traits } = genusById('oncidium');
   const genus = ownSchemas.genus.parse({ ...traits, name: 'Test genus' });

@@ -1,9 +1,9 @@
 import { demoPlaces, type Place } from '@core';
 import type { Scope } from '../scope';
-import { useDatabase } from '../testing/database';
+import { testDatabase } from '../testing/database';
 import { changePlace, listPlaces, savePlace, setPlaceHidden } from './repository';
 
-const database = useDatabase();
+const database = testDatabase();
 const em = () => database.em();
 let scope: Scope;
 beforeEach(async () => {
@@ -44,9 +44,7 @@ test('a late write is told what is kept now, and overwrites nothing', async () =
 
 test('of two writes at the same moment, one is told', async () => {
   const kept = await savePlace(em(), scope, own('Shared'));
-  const both = await Promise.all(
-    ['One', 'Other'].map((name) => changePlace(em(), scope, kept.id, own(name), 1)),
-  );
+  const both = await Promise.all(['One', 'Other'].map((name) => changePlace(em(), scope, kept.id, own(name), 1)));
   expect(both.map(({ status }) => status).sort()).toEqual(['changed', 'changed meanwhile']);
 });
 

@@ -8,5 +8,8 @@ const { plan } = questionSchemas(demoPlaces);
 export async function postPlan(request: Request): Promise<Response> {
   const body = await readAsked(request, plan);
   if (body.status === 'refused') return body.response;
-  return Response.json({ version: questionVersions.newest, ...wordPlan(makePlan(body.value, demoPlaces), metricWords) });
+  return Response.json({
+    version: questionVersions.newest,
+    ...wordPlan(makePlan(body.value, demoPlaces), metricWords),
+  });
 }

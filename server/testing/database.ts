@@ -14,6 +14,9 @@ export function testDatabaseUrl(): string {
   return url;
 }
 
+/** Migrations tell what they do; tests do not want to hear it. */
+export const quietConfig = (url: string) => ({ ...ormConfig(url), debug: false, logger: () => undefined });
+
 export interface TestDatabase {
   readonly em: () => EntityManager;
   /** A collection of this test's own: nothing another test keeps is seen in it. */
@@ -22,10 +25,10 @@ export interface TestDatabase {
 }
 
 /** Connects before the tests of a file and closes after them. */
-export function useDatabase(): TestDatabase {
+export function testDatabase(): TestDatabase {
   let orm: MikroORM;
   beforeAll(async () => {
-    orm = await MikroORM.init({ ...ormConfig(testDatabaseUrl()), debug: false });
+    orm = await MikroORM.init(quietConfig(testDatabaseUrl()));
     await orm.getMigrator().up();
   });
   afterAll(async () => {

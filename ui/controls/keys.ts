@@ -20,8 +20,18 @@ export const keyTable = {
     does: 'Put that setup from the shelf on the stage',
     where: 'bench',
   },
-  hours: { keys: ['ArrowLeft', 'ArrowRight'], shown: '← →', does: 'Six hours back or on after watering', where: 'bench' },
-  bigStep: { keys: ['PageDown', 'PageUp'], shown: 'Page ↑ ↓', does: 'On the slider: a day on or back', where: 'slider' },
+  hours: {
+    keys: ['ArrowLeft', 'ArrowRight'],
+    shown: '← →',
+    does: 'Six hours back or on after watering',
+    where: 'bench',
+  },
+  bigStep: {
+    keys: ['PageDown', 'PageUp'],
+    shown: 'Page ↑ ↓',
+    does: 'On the slider: a day on or back',
+    where: 'slider',
+  },
   layer: {
     keys: ['ArrowDown', 'ArrowUp'],
     shown: '↑ ↓',

@@ -2,8 +2,7 @@
 import { demoPlaces } from '@core';
 import { client, ConflictError, UnreachableError } from './client';
 
-const json = (status: number, body: unknown) =>
-  new Response(status === 204 ? null : JSON.stringify(body), { status });
+const json = (status: number, body: unknown) => new Response(status === 204 ? null : JSON.stringify(body), { status });
 
 interface Call {
   readonly what: string;

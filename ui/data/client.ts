@@ -7,7 +7,14 @@ import type { Place } from '@core';
 import { type PlantLog, plantLogSchema, type PlantPage, plantPageSchema } from '@server/plants/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
 import type { PottingInput } from '@server/events/schemas';
-import { type OwnEntry, type OwnKind, type OwnPage, ownPageSchema, ownSchemas, type OwnTypes } from '@server/own/schemas';
+import {
+  type OwnEntry,
+  type OwnKind,
+  type OwnPage,
+  ownPageSchema,
+  ownSchemas,
+  type OwnTypes,
+} from '@server/own/schemas';
 
 export type { OwnKind } from '@server/own/schemas';
 

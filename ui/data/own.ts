@@ -15,10 +15,11 @@ const keyOf = (kind: OwnKind) => ['own', kind] as const;
 export function useOwn<K extends OwnKind>(kind: K): readonly OwnEntry<K>[] {
   const { data } = useQuery({
     queryKey: keyOf(kind),
-    queryFn: () => everyPage<OwnEntry<K>>(async (cursor) => {
-      const { items, next } = await client.own(kind, cursor);
-      return { items, next };
-    }),
+    queryFn: () =>
+      everyPage<OwnEntry<K>>(async (cursor) => {
+        const { items, next } = await client.own(kind, cursor);
+        return { items, next };
+      }),
   });
   return data ?? [];
 }

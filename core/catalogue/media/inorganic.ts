@@ -2,7 +2,18 @@
  * and stand for a new medium in a bed 10 cm deep. */
 import { memory, practice } from '../../base';
 import type { MediumEntry } from '../../physics/media';
-import { bakedClay, charcoal, expandedClay, firedClay, lava, perlite, pumice, stone, synthetic, vermiculite } from './families';
+import {
+  bakedClay,
+  charcoal,
+  expandedClay,
+  firedClay,
+  lava,
+  perlite,
+  pumice,
+  stone,
+  synthetic,
+  vermiculite,
+} from './families';
 
 export const inorganicMedia: readonly MediumEntry[] = [
   {

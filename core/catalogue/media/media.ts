@@ -10,7 +10,10 @@ const figuresById = new Map<string, MediumFigures>(mediaCatalogue.map((entry) =>
 export const mediumIds: readonly string[] = mediaCatalogue.map((entry) => entry.id);
 
 /** The grades of the same kind of medium (family and shape of its pieces), finest first. */
-export function gradesLike({ family, pieceShape }: Pick<MediumFigures, 'family' | 'pieceShape'>): readonly MediumFigures[] {
+export function gradesLike({
+  family,
+  pieceShape,
+}: Pick<MediumFigures, 'family' | 'pieceShape'>): readonly MediumFigures[] {
   return [...figuresById.values()]
     .filter((medium) => medium.family === family && medium.pieceShape === pieceShape)
     .sort((a, b) => meanPieceMm(a) - meanPieceMm(b));

@@ -1,1 +1,10 @@
-export { type School, schoolById, type SchoolChoices, type SchoolId, schoolIds, schools, type Stance, stanceOf } from './schools';
+export {
+  type School,
+  schoolById,
+  type SchoolChoices,
+  type SchoolId,
+  schoolIds,
+  schools,
+  type Stance,
+  stanceOf,
+} from './schools';

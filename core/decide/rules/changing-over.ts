@@ -114,7 +114,12 @@ export const changingOverRules = [
     topic: 'changing over',
     effect: 'require step',
     applies: isTopHeavy,
-    figures: (input) => ({ rimDiameterCm: potIn(input).rimDiameterCm, anchorPotCm: Math.max(k.SMALLEST_ANCHOR_POT_CM, input.context.plant.rootBallDiameterCm + k.ANCHOR_ROOM_CM), rootBallDiameterCm: input.context.plant.rootBallDiameterCm, plantHeightCm: input.context.plant.heightCm }),
+    figures: (input) => ({
+      rimDiameterCm: potIn(input).rimDiameterCm,
+      anchorPotCm: Math.max(k.SMALLEST_ANCHOR_POT_CM, input.context.plant.rootBallDiameterCm + k.ANCHOR_ROOM_CM),
+      rootBallDiameterCm: input.context.plant.rootBallDiameterCm,
+      plantHeightCm: input.context.plant.heightCm,
+    }),
   }),
   practiceRule({
     id: 'staged-pot-lets-go',

@@ -30,7 +30,8 @@ export const mediumRules = [
     id: 'soil-for-tree-orchids',
     topic: 'medium',
     effect: 'rule out',
-    applies: ({ context, facts }) => facts.spec.approach === 'soil-like mix' && context.plant.genus.airNeed > k.TREE_ORCHID_AIR_NEED,
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'soil-like mix' && context.plant.genus.airNeed > k.TREE_ORCHID_AIR_NEED,
     figures: (input) => ({ genusName: input.context.plant.genus.name, airShare: input.facts.airAfterWatering }),
   }),
   practiceRule({
@@ -90,7 +91,8 @@ export const mediumRules = [
     points: 5,
     applies: ({ context, facts }) =>
       context.plant.rootDiameterMm < k.THINNEST_ROOT_MM &&
- facts.misfit > k.COARSE_MISFIT && facts.pieceMm > context.plant.rootDiameterMm * k.COARSE_PIECES_PER_ROOT,
+      facts.misfit > k.COARSE_MISFIT &&
+      facts.pieceMm > context.plant.rootDiameterMm * k.COARSE_PIECES_PER_ROOT,
     figures: (input) => ({ rootDiameterMm: input.context.plant.rootDiameterMm, pieceMm: input.facts.pieceMm }),
   }),
   practiceRule({
@@ -135,7 +137,9 @@ export const mediumRules = [
     topic: 'medium',
     effect: 'caution',
     applies: (input) =>
-      hasFamily(input, 'soil-like mix') && input.judgement !== null && input.judgement.year.longestDrySpellDays > k.SHEDS_WATER_AFTER_DAYS,
+      hasFamily(input, 'soil-like mix') &&
+      input.judgement !== null &&
+      input.judgement.year.longestDrySpellDays > k.SHEDS_WATER_AFTER_DAYS,
     figures: (input) => ({ longestDrySpellDays: input.judgement?.year.longestDrySpellDays ?? 0 }),
   }),
   practiceRule({

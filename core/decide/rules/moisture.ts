@@ -9,7 +9,11 @@ export const moistureRules = [
     topic: 'air',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.airAfterWatering < k.SUFFOCATES_BELOW * context.plant.genus.airNeed,
-    figures: (input) => ({ airNeedShare: input.context.plant.genus.airNeed, genusName: input.context.plant.genus.name, airShare: input.facts.airAfterWatering }),
+    figures: (input) => ({
+      airNeedShare: input.context.plant.genus.airNeed,
+      genusName: input.context.plant.genus.name,
+      airShare: input.facts.airAfterWatering,
+    }),
   }),
   practiceRule({
     id: 'never-dries',
@@ -22,14 +26,22 @@ export const moistureRules = [
       const driesOffDays = medianDays(input) * ((1 - driedOffShare) / (1 - waterAtShare));
       return driesOffDays > k.NEVER_DRIES_FACTOR * longestWetDays;
     },
-    figures: (input) => ({ longestWetDays: input.context.regime.longestWetDays ?? 0, genusName: input.context.plant.genus.name, medianDays: medianDays(input) }),
+    figures: (input) => ({
+      longestWetDays: input.context.regime.longestWetDays ?? 0,
+      genusName: input.context.plant.genus.name,
+      medianDays: medianDays(input),
+    }),
   }),
   practiceRule({
     id: 'parches',
     topic: 'moisture',
     effect: 'rule out',
     applies: ({ judgement }) => judgement !== null && judgement.year.tooDry > k.PARCHES_FROM,
-    figures: (input) => ({ fastestDays: fastestDays(input), tooDryShare: input.judgement?.year.tooDry ?? 0, gapDays: input.context.gapDays }),
+    figures: (input) => ({
+      fastestDays: fastestDays(input),
+      tooDryShare: input.judgement?.year.tooDry ?? 0,
+      gapDays: input.context.gapDays,
+    }),
   }),
   practiceRule({
     id: 'reservoir-forbids-dry-spell',
@@ -47,7 +59,9 @@ export const moistureRules = [
     effect: 'prefer',
     points: 4,
     applies: ({ facts, context }) =>
-      facts.hasReservoir && (context.gapDays ?? 0) >= k.RESERVOIR_GAP_DAYS && context.plant.genus.overReservoir === 'well',
+      facts.hasReservoir &&
+      (context.gapDays ?? 0) >= k.RESERVOIR_GAP_DAYS &&
+      context.plant.genus.overReservoir === 'well',
     figures: (input) => ({ gapDays: input.context.gapDays ?? 0 }),
   }),
 ] as const;

@@ -11,7 +11,11 @@ export const mountRules = [
       facts.spec.approach === 'mount' &&
       context.climate.leastHumidityPct < k.MOUNT_HUMIDITY_PCT &&
       (context.gapDays === null || context.gapDays > k.MOUNT_LONGEST_GAP_DAYS),
-    figures: (input) => ({ leastHumidityPct: input.context.climate.leastHumidityPct, gapDays: input.context.gapDays, mountHumidityPct: k.MOUNT_HUMIDITY_PCT }),
+    figures: (input) => ({
+      leastHumidityPct: input.context.climate.leastHumidityPct,
+      gapDays: input.context.gapDays,
+      mountHumidityPct: k.MOUNT_HUMIDITY_PCT,
+    }),
   }),
   practiceRule({
     id: 'genus-never-mounted',
@@ -102,6 +106,9 @@ export const mountRules = [
       facts.setup.mount.padThicknessCm > 0 &&
       context.plant.genus.cover === 'refuses cover' &&
       context.climate.leastHumidityPct >= k.MOUNT_HUMIDITY_PCT,
-    figures: (input) => ({ leastHumidityPct: input.context.climate.leastHumidityPct, genusName: input.context.plant.genus.name }),
+    figures: (input) => ({
+      leastHumidityPct: input.context.climate.leastHumidityPct,
+      genusName: input.context.plant.genus.name,
+    }),
   }),
 ] as const;

@@ -20,7 +20,10 @@ export const plantRules = [
     topic: 'plant',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.spec.approach === 'recovery in moss' && !isFailing(context.plant),
-    figures: (input) => ({ liveRootShare: input.context.plant.liveRootShare, hasNewTips: input.context.plant.hasNewTips }),
+    figures: (input) => ({
+      liveRootShare: input.context.plant.liveRootShare,
+      hasNewTips: input.context.plant.hasNewTips,
+    }),
   }),
   practiceRule({
     id: 'failing-in-big-pot',
@@ -68,7 +71,8 @@ export const plantRules = [
     effect: 'penalise',
     points: 8,
     applies: ({ context, facts }) =>
-      context.plant.bulbs === 'soft or oozing' && (facts.hasReservoir || facts.airAfterWatering < k.ROT_SPREADS_BELOW_AIR),
+      context.plant.bulbs === 'soft or oozing' &&
+      (facts.hasReservoir || facts.airAfterWatering < k.ROT_SPREADS_BELOW_AIR),
     figures: (input) => ({ airShare: input.facts.airAfterWatering, hasReservoir: input.facts.hasReservoir }),
   }),
   practiceRule({
@@ -96,7 +100,9 @@ export const plantRules = [
     topic: 'plant',
     effect: 'require step',
     applies: ({ context }) =>
-      hasBulbs(context.plant.habit) && context.plant.shootCount >= k.OLD_BULBS_FROM_SHOOTS && context.plant.genus.rest === 'leafless and dry',
+      hasBulbs(context.plant.habit) &&
+      context.plant.shootCount >= k.OLD_BULBS_FROM_SHOOTS &&
+      context.plant.genus.rest === 'leafless and dry',
   }),
   practiceRule({
     id: 'strip-dry-sheaths',

@@ -31,7 +31,10 @@ export const restRules = [
     effect: 'penalise',
     points: 5,
     applies: ({ context, judgement, facts }) =>
-      context.climate.hasRain && judgement !== null && judgement.year.tooWet > k.RAINED_ON && facts.setup.kind === 'pot',
+      context.climate.hasRain &&
+      judgement !== null &&
+      judgement.year.tooWet > k.RAINED_ON &&
+      facts.setup.kind === 'pot',
     figures: (input) => ({ tooWetShare: input.judgement?.year.tooWet ?? 0 }),
   }),
   practiceRule({
@@ -50,7 +53,8 @@ export const restRules = [
     topic: 'rest and absence',
     effect: 'penalise',
     points: 8,
-    applies: ({ context, facts }) => facts.spec.approach === 'mount' && (context.holiday?.days ?? 0) >= k.MOUNT_ABSENCE_DAYS,
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'mount' && (context.holiday?.days ?? 0) >= k.MOUNT_ABSENCE_DAYS,
     figures: (input) => ({ awayDays: input.context.holiday?.days ?? 0 }),
   }),
   practiceRule({
@@ -59,7 +63,10 @@ export const restRules = [
     effect: 'prefer',
     points: 3,
     applies: ({ context, judgement }) =>
-      context.gapDays !== null && context.gapDays >= k.MIXED_FOR_DAYS && judgement !== null && judgement.year.comfortable > k.FITS_FROM,
+      context.gapDays !== null &&
+      context.gapDays >= k.MIXED_FOR_DAYS &&
+      judgement !== null &&
+      judgement.year.comfortable > k.FITS_FROM,
     figures: (input) => ({ comfortShare: input.judgement?.year.comfortable ?? 0, gapDays: input.context.gapDays ?? 0 }),
   }),
 ] as const;

@@ -31,7 +31,11 @@ export const rootRules = [
       facts.spec.approach !== 'mount' &&
       facts.spec.approach !== 'basket' &&
       facts.airAfterWatering < context.plant.genus.airNeed,
-    figures: (input) => ({ genusName: input.context.plant.genus.name, airShare: input.facts.airAfterWatering, airNeedShare: input.context.plant.genus.airNeed }),
+    figures: (input) => ({
+      genusName: input.context.plant.genus.name,
+      airShare: input.facts.airAfterWatering,
+      airNeedShare: input.context.plant.genus.airNeed,
+    }),
   }),
   practiceRule({
     id: 'moss-round-bare-roots',
@@ -66,7 +70,9 @@ export const rootRules = [
     topic: 'roots',
     effect: 'rule out',
     applies: (input) =>
-      hasFamily(input, 'lava') && input.context.resolved.yearsWanted !== null && input.context.resolved.yearsWanted < k.LAVA_PEACE_YEARS,
+      hasFamily(input, 'lava') &&
+      input.context.resolved.yearsWanted !== null &&
+      input.context.resolved.yearsWanted < k.LAVA_PEACE_YEARS,
     figures: (input) => ({ yearsWanted: input.context.resolved.yearsWanted ?? 0 }),
   }),
   practiceRule({

@@ -51,7 +51,8 @@ export const safetyRules = [
     id: 'blade-and-flame',
     topic: 'safety',
     effect: 'caution',
-    applies: ({ context }) => context.plant.liveRootShare < k.ROOTS_ALIVE_SOUND || context.plant.bulbs === 'soft or oozing',
+    applies: ({ context }) =>
+      context.plant.liveRootShare < k.ROOTS_ALIVE_SOUND || context.plant.bulbs === 'soft or oozing',
   }),
   practiceRule({
     id: 'boiling-and-baking',

@@ -9,7 +9,8 @@ const isMoss = (input: RuleInput): boolean => topFamily(input) === 'live moss';
 
 /** Low clumps whose new shoots are no taller than the moss grows. */
 const hasSmallShoots = ({ context }: RuleInput): boolean =>
-  context.plant.heightCm < k.SMALL_SHOOTS_CM && (context.plant.habit === 'clump' || context.plant.habit === 'creeping stem');
+  context.plant.heightCm < k.SMALL_SHOOTS_CM &&
+  (context.plant.habit === 'clump' || context.plant.habit === 'creeping stem');
 
 export const topRules = [
   practiceRule({

@@ -34,7 +34,11 @@ export const vesselRules = [
       judgement?.stability !== undefined &&
       judgement.stability !== null &&
       judgement.stability.tippingAngleDeg < k.STEADY_TIPPING_DEG,
-    figures: (input) => ({ tippingAngleDeg: input.judgement?.stability?.tippingAngleDeg ?? 0, weightG: input.judgement?.stability?.weightG ?? 0, steadyDeg: k.STEADY_TIPPING_DEG }),
+    figures: (input) => ({
+      tippingAngleDeg: input.judgement?.stability?.tippingAngleDeg ?? 0,
+      weightG: input.judgement?.stability?.weightG ?? 0,
+      steadyDeg: k.STEADY_TIPPING_DEG,
+    }),
   }),
   practiceRule({
     id: 'clay-cools',
@@ -130,7 +134,10 @@ export const vesselRules = [
       context.plant.genus.regime === 'evenly moist' &&
       context.plant.genus.temperature !== 'cool' &&
       context.climate.meanHumidityPct < k.CLAY_DRY_PCT,
-    figures: (input) => ({ meanHumidityPct: input.context.climate.meanHumidityPct, genusName: input.context.plant.genus.name }),
+    figures: (input) => ({
+      meanHumidityPct: input.context.climate.meanHumidityPct,
+      genusName: input.context.plant.genus.name,
+    }),
   }),
   practiceRule({
     id: 'opaque-for-ground-orchids',

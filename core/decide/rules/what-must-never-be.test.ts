@@ -8,7 +8,12 @@ import { allRules, type RuleId } from './all';
 import { runRules } from './rule';
 import { planCaseSchema, resolveCase } from '../../testing';
 
-const pot = (potKindId: string, rimDiameterCm: number, mediumId: string, approach: SetupSpec['approach']): SetupSpec => ({
+const pot = (
+  potKindId: string,
+  rimDiameterCm: number,
+  mediumId: string,
+  approach: SetupSpec['approach'],
+): SetupSpec => ({
   approach,
   vessel: { kind: 'pot', potKindId, rimDiameterCm },
   layers: [{ role: 'main', mix: [{ mediumId, parts: 1 }], heightCm: 6 }],
@@ -41,18 +46,68 @@ const fromBark: PlanCase = { ...flat, current: { mediumId: 'bark-6-12' }, state:
 const slipper: PlanCase = { genus: 'paphiopedilum', place: 'cool-shade', routine: { kind: 'every', days: 4 } };
 
 const cases: readonly Stopped[] = [
-  { what: 'a failing plant over water', ruleId: 'failing-plant-over-water', wrong: [failing, overWater], nearMiss: [flat, overWater] },
-  { what: 'a mount in dry air, wetted once a week', ruleId: 'mount-in-dry-air', wrong: [flat, cork], nearMiss: [{ ...flat, place: 'glasshouse' }, cork] },
-  { what: 'the same, wetted every day, is work but no mistake', ruleId: 'mount-in-dry-air', wrong: [{ ...flat, routine: { kind: 'every', days: 2 } }, cork], nearMiss: [{ ...flat, routine: { kind: 'every', days: 1 } }, cork] },
-  { what: 'baked clay out in the frost', ruleId: 'frost-and-baked-clay', wrong: [{ genus: 'cypripedium', place: 'slate-yard' }, bakedClay], nearMiss: [{ genus: 'cypripedium', place: 'cool-shade' }, bakedClay] },
+  {
+    what: 'a failing plant over water',
+    ruleId: 'failing-plant-over-water',
+    wrong: [failing, overWater],
+    nearMiss: [flat, overWater],
+  },
+  {
+    what: 'a mount in dry air, wetted once a week',
+    ruleId: 'mount-in-dry-air',
+    wrong: [flat, cork],
+    nearMiss: [{ ...flat, place: 'glasshouse' }, cork],
+  },
+  {
+    what: 'the same, wetted every day, is work but no mistake',
+    ruleId: 'mount-in-dry-air',
+    wrong: [{ ...flat, routine: { kind: 'every', days: 2 } }, cork],
+    nearMiss: [{ ...flat, routine: { kind: 'every', days: 1 } }, cork],
+  },
+  {
+    what: 'baked clay out in the frost',
+    ruleId: 'frost-and-baked-clay',
+    wrong: [{ genus: 'cypripedium', place: 'slate-yard' }, bakedClay],
+    nearMiss: [{ genus: 'cypripedium', place: 'cool-shade' }, bakedClay],
+  },
   { what: 'a slipper in a basket', ruleId: 'needs-cover', wrong: [slipper, basket], nearMiss: [slipper, bark] },
   { what: 'a slipper on cork', ruleId: 'needs-cover', wrong: [slipper, cork], nearMiss: [terrace, cork] },
-  { what: 'husk round a Brassavola', ruleId: 'coconut-rots-brassavola', wrong: [{ ...terrace, genus: 'brassavola' }, husk], nearMiss: [{ ...terrace, genus: 'encyclia' }, husk] },
-  { what: 'a Vanda in a pot of moss', ruleId: 'moss-round-bare-roots', wrong: [terrace, mossPot], nearMiss: [flat, mossPot] },
-  { what: 'a tree orchid in peat', ruleId: 'soil-for-tree-orchids', wrong: [terrace, soil], nearMiss: [{ genus: 'spathoglottis', place: 'humid-terrace' }, soil] },
-  { what: 'out of bark over water without a tip', ruleId: 'no-tips-no-change-to-water', wrong: [fromBark, overWater], nearMiss: [{ ...fromBark, hasNewTips: true }, overWater] },
-  { what: 'an equitant Oncidium over water', ruleId: 'genus-never-over-water', wrong: [{ ...terrace, genus: 'oncidium-equitant' }, overWater], nearMiss: [{ ...flat, genus: 'phragmipedium' }, overWater] },
-  { what: 'a sleeping Catasetum over water', ruleId: 'leafless-over-water', wrong: [{ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }, overWater], nearMiss: [{ genus: 'catasetum', place: 'glasshouse', state: 'new shoot starting' }, overWater] },
+  {
+    what: 'husk round a Brassavola',
+    ruleId: 'coconut-rots-brassavola',
+    wrong: [{ ...terrace, genus: 'brassavola' }, husk],
+    nearMiss: [{ ...terrace, genus: 'encyclia' }, husk],
+  },
+  {
+    what: 'a Vanda in a pot of moss',
+    ruleId: 'moss-round-bare-roots',
+    wrong: [terrace, mossPot],
+    nearMiss: [flat, mossPot],
+  },
+  {
+    what: 'a tree orchid in peat',
+    ruleId: 'soil-for-tree-orchids',
+    wrong: [terrace, soil],
+    nearMiss: [{ genus: 'spathoglottis', place: 'humid-terrace' }, soil],
+  },
+  {
+    what: 'out of bark over water without a tip',
+    ruleId: 'no-tips-no-change-to-water',
+    wrong: [fromBark, overWater],
+    nearMiss: [{ ...fromBark, hasNewTips: true }, overWater],
+  },
+  {
+    what: 'an equitant Oncidium over water',
+    ruleId: 'genus-never-over-water',
+    wrong: [{ ...terrace, genus: 'oncidium-equitant' }, overWater],
+    nearMiss: [{ ...flat, genus: 'phragmipedium' }, overWater],
+  },
+  {
+    what: 'a sleeping Catasetum over water',
+    ruleId: 'leafless-over-water',
+    wrong: [{ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }, overWater],
+    nearMiss: [{ genus: 'catasetum', place: 'glasshouse', state: 'new shoot starting' }, overWater],
+  },
 ];
 
 function forbidding([planCase, spec]: readonly [PlanCase, SetupSpec]): readonly RuleId[] {

@@ -3,7 +3,25 @@
  * routine, the air in the root zone, weight and stability.
  */
 import { plantWeightG, realise, type SetupSpec, specId } from '../../case';
-import { buildCoarseColumn, buildColumn, type Column, COVERED_SHARE, createState, daysOf, dryDown, type DryingTime, dryingTimeByMonth, filledHeightCm, hydraulicsOfLayer, layerBounds, rootZoneAir, sampleComfort, type Setup, simulateYear, type YearReport } from '../../physics/drydown';
+import {
+  buildCoarseColumn,
+  buildColumn,
+  type Column,
+  COVERED_SHARE,
+  createState,
+  daysOf,
+  dryDown,
+  type DryingTime,
+  dryingTimeByMonth,
+  filledHeightCm,
+  hydraulicsOfLayer,
+  layerBounds,
+  rootZoneAir,
+  sampleComfort,
+  type Setup,
+  simulateYear,
+  type YearReport,
+} from '../../physics/drydown';
 import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
 import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
 import type { CaseContext } from './context';

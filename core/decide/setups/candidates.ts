@@ -3,7 +3,15 @@
  * that suit the plant, with and without crocking and top dressing.
  */
 import { round1, roundHalf } from '../../base';
-import { type LayerSpec, mediumOfPart, type MixPartSpec, potOf, type PotSpec, realiseMix, type SetupSpec } from '../../case';
+import {
+  type LayerSpec,
+  mediumOfPart,
+  type MixPartSpec,
+  potOf,
+  type PotSpec,
+  realiseMix,
+  type SetupSpec,
+} from '../../case';
 import { mediaCatalogue, mediumById } from '../../catalogue/media';
 import { mountKindById } from '../../catalogue/vessels';
 import { DRY_HOME_PCT } from '../../physics/air';

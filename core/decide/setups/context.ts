@@ -1,6 +1,13 @@
 /** Everything about a case that all of its setups share, worked out once. */
 import { drinkerOf, type PlantInHand, type ResolvedCase } from '../../case';
-import { type Drinker, type Holiday, longestGapDays, regimeFigures, type RegimeFigures, type Routine } from '../../physics/drydown';
+import {
+  type Drinker,
+  type Holiday,
+  longestGapDays,
+  regimeFigures,
+  type RegimeFigures,
+  type Routine,
+} from '../../physics/drydown';
 import type { AgeingConditions } from '../../physics/media';
 import { dryingPowerMmPerDay, meanAir, type MonthDrying, type Place, yearDrying } from '../../physics/places';
 

@@ -1,6 +1,12 @@
 import { surfaceTransfer } from './airflow';
 import { dryingAir, openSurfaceMmPerDay } from './demand';
-import { dewPointC, relativeHumidityAtPct, saturationVapourPressureKPa, vapourPressureDeficitKPa, wetBulbC } from './psychrometrics';
+import {
+  dewPointC,
+  relativeHumidityAtPct,
+  saturationVapourPressureKPa,
+  vapourPressureDeficitKPa,
+  wetBulbC,
+} from './psychrometrics';
 
 describe('saturation vapour pressure', () => {
   // FAO Irrigation and Drainage Paper 56, annex 2, table 2.3.

@@ -1,5 +1,11 @@
 import { saturationVapourPressureKPa } from './psychrometrics';
-import { monthlySoilHeatMJ, pressureKPa, referenceEvapotranspirationMmDay, sunGeometry, windAt2mMS } from './reference-evapotranspiration';
+import {
+  monthlySoilHeatMJ,
+  pressureKPa,
+  referenceEvapotranspirationMmDay,
+  sunGeometry,
+  windAt2mMS,
+} from './reference-evapotranspiration';
 
 describe('FAO-56 worked examples', () => {
   test('example 2: pressure at 1800 m is 81.8 kPa', () => {

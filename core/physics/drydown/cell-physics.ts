@@ -1,7 +1,12 @@
 /** Physics of one cell of medium that both pots and mounts share. */
 import { capacityBetween, type Hydraulics } from '../media';
 import type { Column } from './column';
-import { EXPOSED_SURFACE_SHARE, LIQUID_CONDUCTIVITY_AT_10_CM, VAPOUR_DIFFUSIVITY_M2_H, VENTILATION_AT_10_MM } from './constants';
+import {
+  EXPOSED_SURFACE_SHARE,
+  LIQUID_CONDUCTIVITY_AT_10_CM,
+  VAPOUR_DIFFUSIVITY_M2_H,
+  VENTILATION_AT_10_MM,
+} from './constants';
 
 /**
  * Conductance from the pieces' surfaces to the air between them, per bed volume, 1/h: surface of

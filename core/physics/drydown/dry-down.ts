@@ -3,7 +3,16 @@
  */
 import type { MonthDrying } from '../places';
 import { type Column, rootZoneWater } from './column';
-import { cellWaterG, type ColumnState, createState, evaporatedG, reservoirG, rootZoneC, stepHour, takenUpG } from './hour';
+import {
+  cellWaterG,
+  type ColumnState,
+  createState,
+  evaporatedG,
+  reservoirG,
+  rootZoneC,
+  stepHour,
+  takenUpG,
+} from './hour';
 import { hourClass, type HourClass } from './hour-class';
 import { availableShare, rootZoneAir } from './root-zone';
 

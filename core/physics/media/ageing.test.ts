@@ -1,6 +1,13 @@
 import { FaultError } from '../../base';
 import { mediumById } from '../../catalogue/media';
-import { agedHydraulics, hydraulicsOfAgedMix, lifeYearsIn, mixLifeYears, ORDINARY_CONDITIONS, settledHeightShare } from './ageing';
+import {
+  agedHydraulics,
+  hydraulicsOfAgedMix,
+  lifeYearsIn,
+  mixLifeYears,
+  ORDINARY_CONDITIONS,
+  settledHeightShare,
+} from './ageing';
 import { porosityTest } from './porosity-test';
 import { reportMix } from './report';
 import { airFilledPorosity, containerCapacity, hydraulicsOf } from './retention';

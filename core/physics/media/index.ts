@@ -1,8 +1,25 @@
-export { type AgeingConditions, hydraulicsOfAgedMix, type MixAge, mixLifeYears, ORDINARY_CONDITIONS, settledHeightShare } from './ageing';
-export { type Hydraulics, meanPieceMm, type MediumEntry, type MediumFamily, type MediumFigures, type PhTendency, type PieceShape, type PriceClass, type ReuseRule } from './medium';
+export {
+  type AgeingConditions,
+  hydraulicsOfAgedMix,
+  type MixAge,
+  mixLifeYears,
+  ORDINARY_CONDITIONS,
+  settledHeightShare,
+} from './ageing';
+export {
+  type Hydraulics,
+  meanPieceMm,
+  type MediumEntry,
+  type MediumFamily,
+  type MediumFigures,
+  type PhTendency,
+  type PieceShape,
+  type PriceClass,
+  type ReuseRule,
+} from './medium';
 export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic, MAX_MIX_PARTS, type Mix } from './mix';
 export { type OwnMedium, ownMediumFigures } from './own-medium';
-export { type PorosityRun, porosityTest, type PorosityTest } from './porosity-test';
+export { type PorosityRun, type PorosityTest, porosityTest } from './porosity-test';
 export { type MixReport, reportMix } from './report';
 export { airFilledPorosity, capacityBetween, capillaryShare, containerCapacity, hydraulicsOf } from './retention';
 export { nearestSieve, sievesOf } from './sieves';

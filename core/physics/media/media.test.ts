@@ -2,7 +2,15 @@ import fc from 'fast-check';
 import { mediaCatalogue, mediumById } from '../../catalogue/media';
 import { bagMeasures, hydraulicsOfMix, SETTLING_SHARE, volumeYield } from './mix';
 import { mixedVolumeL, packedSolidFraction } from './packing';
-import { airEntryHeadCm, airFilledPorosity, capacityBetween, capillaryShare, containerCapacity, hydraulicsOf, meanCapillaryShare } from './retention';
+import {
+  airEntryHeadCm,
+  airFilledPorosity,
+  capacityBetween,
+  capillaryShare,
+  containerCapacity,
+  hydraulicsOf,
+  meanCapillaryShare,
+} from './retention';
 
 const everyMedium = mediaCatalogue.map((entry) => mediumById(entry.id));
 

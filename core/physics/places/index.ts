@@ -1,5 +1,20 @@
 export { daylightHours } from './day-length';
 export { withHeatWave } from './heat-wave';
 export { heatedRoom, type Heating, ORDINARY_HEATING } from './heated-room';
-export { constantPlace, daysInMonth, dryingPowerMmPerDay, firstDayOfMonth, type HalfDayAir, meanAir, type MonthAir, monthDrying, type MonthDrying, monthOfDay, MONTHS_PER_YEAR, type Place, type Setting, yearDrying } from './place';
+export {
+  constantPlace,
+  daysInMonth,
+  dryingPowerMmPerDay,
+  firstDayOfMonth,
+  type HalfDayAir,
+  meanAir,
+  type MonthAir,
+  monthDrying,
+  type MonthDrying,
+  monthOfDay,
+  MONTHS_PER_YEAR,
+  type Place,
+  type Setting,
+  yearDrying,
+} from './place';
 export { summarizePlace } from './summary';

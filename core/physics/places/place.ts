@@ -2,7 +2,14 @@
  * A place: where a plant stands, as twelve months of day and night air.
  * Months run January to December; the hemisphere follows from the sign of the latitude.
  */
-import { type AirflowClass, airSpeedMS, dryingAir, type DryingAir, openSurfaceMmPerDay, pressureAtAltitudeKPa } from '../air';
+import {
+  type AirflowClass,
+  airSpeedMS,
+  dryingAir,
+  type DryingAir,
+  openSurfaceMmPerDay,
+  pressureAtAltitudeKPa,
+} from '../air';
 
 export interface HalfDayAir {
   readonly temperatureC: number;

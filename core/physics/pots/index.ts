@@ -1,3 +1,13 @@
 export { areaAtCm2, coneAreaCm2, coneDiameterCm, volumeBetweenL, wallAreaCm2, widthAtCm } from './geometry';
-export { hasOpenings, isOpenWork, isPorous, type Mount, type MountMaterial, type Pot, type PotShape, type Reservoir, type WallMaterial } from './pot';
+export {
+  hasOpenings,
+  isOpenWork,
+  isPorous,
+  type Mount,
+  type MountMaterial,
+  type Pot,
+  type PotShape,
+  type Reservoir,
+  type WallMaterial,
+} from './pot';
 export { type Stability, stability } from './stability';

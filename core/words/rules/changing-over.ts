@@ -5,7 +5,8 @@ import type { WordsFor } from './rule-words';
 
 export const changingOverRuleWords: WordsFor<typeof changingOverRules> = {
   'wet-to-airy-in-stages': {
-    says: (f) => `Its roots grew in ${f.fromName.toLowerCase()}; straight into ${percent(f.airShare)} air they dry up before new ones take over.`,
+    says: (f) =>
+      `Its roots grew in ${f.fromName.toLowerCase()}; straight into ${percent(f.airShare)} air they dry up before new ones take over.`,
     wouldChange: () => 'Small bark with a quarter moss or more now, and this at the next repotting, is the way.',
   },
   'staged-mix': {
@@ -25,7 +26,8 @@ export const changingOverRuleWords: WordsFor<typeof changingOverRules> = {
     says: () => 'New root tips are showing: they grow straight into the wet medium and take over.',
   },
   'anchor-first': {
-    says: (f, units) => `${cm(f.plantHeightCm, units)} of plant on ${cm(f.rootBallDiameterCm, units)} of roots: stake it, or anchor it for a year in a pot little wider than the roots (${cm(f.anchorPotCm, units)}) before this ${cm(f.rimDiameterCm, units)} one.`,
+    says: (f, units) =>
+      `${cm(f.plantHeightCm, units)} of plant on ${cm(f.rootBallDiameterCm, units)} of roots: stake it, or anchor it for a year in a pot little wider than the roots (${cm(f.anchorPotCm, units)}) before this ${cm(f.rimDiameterCm, units)} one.`,
   },
   'staged-pot-lets-go': {
     says: () => 'It will be moved on once it has anchored, and this medium does not let go of roots.',

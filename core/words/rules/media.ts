@@ -15,21 +15,25 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
     says: (f) => `${Kin(f.genusName)} is a ground orchid and feeds in soil.`,
   },
   'soil-for-tree-orchids': {
-    says: (f) => `Soil-like mix closes round the roots (${number(f.airShare * 100, 0)} % air, all in narrow passages); ${kin(f.genusName)} grows on trees and rocks.`,
+    says: (f) =>
+      `Soil-like mix closes round the roots (${number(f.airShare * 100, 0)} % air, all in narrow passages); ${kin(f.genusName)} grows on trees and rocks.`,
   },
   'underground-bulb-needs-soil': {
     says: (f) => `${Kin(f.genusName)} makes its bulbs underground; loose pieces do not hold them.`,
   },
   'salts-build-up': {
-    says: (f) => `Over a reservoir salts climb to the top of the medium, and ${kin(f.genusName)} takes salts badly: flush it through every month.`,
+    says: (f) =>
+      `Over a reservoir salts climb to the top of the medium, and ${kin(f.genusName)} takes salts badly: flush it through every month.`,
     wouldChange: () => 'Rain or very soft water, and a monthly flush, lift this.',
   },
   'lasts-as-long-as-the-room': {
-    says: (f) => `You want ${number(f.yearsWanted, 0)} years of peace, but the medium is spent after about ${number(f.lifeYears, 1)}.`,
+    says: (f) =>
+      `You want ${number(f.yearsWanted, 0)} years of peace, but the medium is spent after about ${number(f.lifeYears, 1)}.`,
     wouldChange: (f) => `Wanting no more than ${number(f.lifeYears, 1)} years would lift this.`,
   },
   'new-bark-hardly-wets': {
-    says: () => 'Soak new bark overnight: dry, it hardly wets, and for the first months it dries sooner than the drawing shows.',
+    says: () =>
+      'Soak new bark overnight: dry, it hardly wets, and for the first months it dries sooner than the drawing shows.',
   },
   'rinse-dust': {
     says: (f) =>
@@ -39,11 +43,13 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
     says: () => 'Soak charcoal for a day before use.',
   },
   'coarse-under-fine-roots': {
-    says: (f, units) => `Pieces of ${mm(f.pieceMm, units)} under roots of ${mm(f.rootDiameterMm, units)} make it floppy and slow.`,
+    says: (f, units) =>
+      `Pieces of ${mm(f.pieceMm, units)} under roots of ${mm(f.rootDiameterMm, units)} make it floppy and slow.`,
     wouldChange: () => 'A finer grade would lift this.',
   },
   'moss-drowns-thick-roots': {
-    says: (f, units) => `Roots of ${mm(f.rootDiameterMm, units)} want wet and dry in turn; in moss one firm squeeze too many drowns them.`,
+    says: (f, units) =>
+      `Roots of ${mm(f.rootDiameterMm, units)} want wet and dry in turn; in moss one firm squeeze too many drowns them.`,
     wouldChange: () => 'Loosely filled, in clay, and watered late, some growers keep it so.',
   },
   'loose-not-packed': {
@@ -59,7 +65,8 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
     says: () => 'Do not press wet baked clay: squeezed it crushes to paste. Tap the pot instead.',
   },
   'soil-mix-hard-to-rewet': {
-    says: (f) => `It will lie dry for up to ${number(f.longestDrySpellDays, 0)} days; peat that has dried out sheds water, so soak it then.`,
+    says: (f) =>
+      `It will lie dry for up to ${number(f.longestDrySpellDays, 0)} days; peat that has dried out sheds water, so soak it then.`,
   },
   'perlite-floats': {
     says: () => 'Perlite floats up when flooded: water gently until roots hold it.',
@@ -68,7 +75,8 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
     says: () => 'Chop the moss small and mix it in evenly: in lumps it makes wet pockets.',
   },
   'reuse-after-boiling': {
-    says: () => 'Used pieces: rinsed for the same plant, boiled or baked for another, and never back into the bin of clean ones.',
+    says: () =>
+      'Used pieces: rinsed for the same plant, boiled or baked for another, and never back into the bin of clean ones.',
   },
   'old-roots-sour-stone': {
     says: () => 'Cut every dead root off first: inside an inorganic medium they rot and sour it.',

@@ -5,16 +5,19 @@ import { Kin, kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
 export const moistureRuleWords: WordsFor<typeof moistureRules> = {
-  'suffocates': {
-    says: (f) => `After watering only ${percent(f.airShare)} of the root zone is air; ${kin(f.genusName)} wants about ${percent(f.airNeedShare)}.`,
+  suffocates: {
+    says: (f) =>
+      `After watering only ${percent(f.airShare)} of the root zone is air; ${kin(f.genusName)} wants about ${percent(f.airNeedShare)}.`,
     wouldChange: () => 'A coarser grade or a deeper pot holds more air.',
   },
   'never-dries': {
-    says: (f) => `It takes about ${days(f.medianDays)} to dry in a middling month; ${kin(f.genusName)} wants its roots dried off within ${days(f.longestWetDays)}.`,
+    says: (f) =>
+      `It takes about ${days(f.medianDays)} to dry in a middling month; ${kin(f.genusName)} wants its roots dried off within ${days(f.longestWetDays)}.`,
     wouldChange: () => 'A smaller pot, a coarser grade, a clay wall or drier air would dry it faster.',
   },
-  'parches': {
-    says: (f) => `With your watering its roots would be too dry ${percent(f.tooDryShare)} of the year; in the fastest month it asks for water after ${days(f.fastestDays)}${f.gapDays ? `, and you water every ${f.gapDays}` : ''}.`,
+  parches: {
+    says: (f) =>
+      `With your watering its roots would be too dry ${percent(f.tooDryShare)} of the year; in the fastest month it asks for water after ${days(f.fastestDays)}${f.gapDays ? `, and you water every ${f.gapDays}` : ''}.`,
     wouldChange: (f) => `Watering every ${days(Math.max(0.5, f.fastestDays))} would keep it.`,
   },
   'reservoir-forbids-dry-spell': {

@@ -6,7 +6,8 @@ import type { WordsFor } from './rule-words';
 
 export const mountRuleWords: WordsFor<typeof mountRules> = {
   'mount-in-dry-air': {
-    says: (f) => `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: a mount then needs wetting every day, and you water ${f.gapDays === null ? 'when the pot is dry' : `every ${f.gapDays} days`}.`,
+    says: (f) =>
+      `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: a mount then needs wetting every day, and you water ${f.gapDays === null ? 'when the pot is dry' : `every ${f.gapDays} days`}.`,
     wouldChange: (f) => `Daily wetting, or air above ${f.mountHumidityPct} %, would allow a mount.`,
   },
   'genus-never-mounted': {
@@ -20,7 +21,8 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
     says: (f) => `${Kin(f.genusName)} is happiest with its roots in the open.`,
   },
   'ground-orchid-in-the-air': {
-    says: (f) => `${Kin(f.genusName)} roots in the ground; in an open basket its roots dry from every side and nothing holds the feed.`,
+    says: (f) =>
+      `${Kin(f.genusName)} roots in the ground; in an open basket its roots dry from every side and nothing holds the feed.`,
     wouldChange: () => 'Only a closed pot holds what it feeds on.',
   },
   'basket-for-pots-plants': {
@@ -30,7 +32,8 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
     says: (f, units) => `In your hottest weeks, up to ${temperature(f.warmestC, units)}, wet it twice a day.`,
   },
   'tough-ones-on-mounts': {
-    says: (f) => `Tough roots in air that never falls under ${number(f.leastHumidityPct, 0)} %: one or two soaks a week can do.`,
+    says: (f) =>
+      `Tough roots in air that never falls under ${number(f.leastHumidityPct, 0)} %: one or two soaks a week can do.`,
   },
   'fix-so-nothing-moves': {
     says: () => 'Fix it so that nothing moves, with a thread that does not cut; keep bulbs and leaves out of the moss.',
@@ -40,7 +43,8 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
     wouldChange: () => 'A thin pad of moss would lift this.',
   },
   'pad-on-roots-that-refuse-cover': {
-    says: (f) => `In ${number(f.leastHumidityPct, 0)} % air its roots need no pad, and ${kin(f.genusName)} refuses to have them covered.`,
+    says: (f) =>
+      `In ${number(f.leastHumidityPct, 0)} % air its roots need no pad, and ${kin(f.genusName)} refuses to have them covered.`,
     wouldChange: () => 'In drier air a thin pad is a fair price.',
   },
 };

@@ -5,14 +5,17 @@ import type { WordsFor } from './rule-words';
 
 export const plantRuleWords: WordsFor<typeof plantRules> = {
   'recover-first': {
-    says: (f) => `Only ${percent(f.liveRootShare)} of its roots are alive: loose moss in a small pot, kept damp and close, until root tips show.`,
+    says: (f) =>
+      `Only ${percent(f.liveRootShare)} of its roots are alive: loose moss in a small pot, kept damp and close, until root tips show.`,
     wouldChange: () => 'New root tips would let it go straight into its medium.',
   },
   'recovery-is-for-failing-plants': {
-    says: (f) => `Recovery in moss is for plants without roots; ${percent(f.liveRootShare)} of these are alive${f.hasNewTips ? ' and new tips are showing' : ''}.`,
+    says: (f) =>
+      `Recovery in moss is for plants without roots; ${percent(f.liveRootShare)} of these are alive${f.hasNewTips ? ' and new tips are showing' : ''}.`,
   },
   'failing-in-big-pot': {
-    says: (f, units) => `${cm(f.rimDiameterCm, units)} of pot round ${cm(f.liveBallCm, units)} of live roots stays wet with nothing to drink it.`,
+    says: (f, units) =>
+      `${cm(f.rimDiameterCm, units)} of pot round ${cm(f.liveBallCm, units)} of live roots stays wet with nothing to drink it.`,
     wouldChange: () => 'The smallest pot that takes the live roots would lift this.',
   },
   'wrinkled-bulbs-cannot-wait': {
@@ -23,13 +26,15 @@ export const plantRuleWords: WordsFor<typeof plantRules> = {
     says: () => 'Wrinkled bulbs of this kind may never fill again; judge by the new ones.',
   },
   'cut-out-rot': {
-    says: () => 'Cut out what is soft, with a sterile blade, back to firm tissue; spray the cuts with 3 % hydrogen peroxide and let it fizz out.',
+    says: () =>
+      'Cut out what is soft, with a sterile blade, back to firm tissue; spray the cuts with 3 % hydrogen peroxide and let it fizz out.',
   },
   'cut-out-rot-and-dry': {
     says: () => 'Cut out what is soft, with a sterile blade, back to firm tissue, and let the cuts dry in the air.',
   },
   'oozing-bulb-over-wet': {
-    says: (f) => `Rot in a bulb spreads where it is wet, and here ${f.hasReservoir ? 'water stands below' : `only ${percent(f.airShare)} is air`}.`,
+    says: (f) =>
+      `Rot in a bulb spreads where it is wet, and here ${f.hasReservoir ? 'water stands below' : `only ${percent(f.airShare)} is air`}.`,
     wouldChange: () => 'Once the rot is out and dry this is lifted.',
   },
   'thick-roots-are-not-shortened': {

@@ -5,22 +5,26 @@ import type { WordsFor } from './rule-words';
 
 export const reservoirRuleWords: WordsFor<typeof reservoirRules> = {
   'failing-plant-over-water': {
-    says: () => 'A plant with poor roots and no new tips goes under over a reservoir: the old roots rot before new ones come.',
+    says: () =>
+      'A plant with poor roots and no new tips goes under over a reservoir: the old roots rot before new ones come.',
     wouldChange: () => 'First moss in a small pot until root tips show; then it may move.',
   },
   'genus-never-over-water': {
     says: (f) => `${Kin(f.genusName)} does not live over standing water. ${f.trap}`,
   },
   'no-tips-no-change-to-water': {
-    says: (f) => `Roots grown in ${f.fromName.toLowerCase()} often die when moved over water, and there are no new tips to take over.`,
+    says: (f) =>
+      `Roots grown in ${f.fromName.toLowerCase()} often die when moved over water, and there are no new tips to take over.`,
     wouldChange: () => 'New root tips would allow it.',
   },
   'used-to-standing-water': {
-    says: () => 'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',
+    says: () =>
+      'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',
     wouldChange: () => 'New root tips, or staying over water, lift this.',
   },
   'always-moist': {
-    says: () => 'Never let it run dry for long: roots that have grown over a reservoir die when it does. Mark the holes or the gauge on the tag side.',
+    says: () =>
+      'Never let it run dry for long: roots that have grown over a reservoir die when it does. Mark the holes or the gauge on the tag side.',
   },
   'tap-the-gauge': {
     says: () => 'Tap the gauge before you believe it: floats stick.',

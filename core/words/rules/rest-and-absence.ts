@@ -27,6 +27,7 @@ export const restRuleWords: WordsFor<typeof restRules> = {
     wouldChange: () => 'Somebody to wet it daily would lift this.',
   },
   'mixed-for-the-week': {
-    says: (f) => `It fits your ${days(f.gapDays)} between waterings ${percent(f.comfortShare)} of the year: that is a mix for your week.`,
+    says: (f) =>
+      `It fits your ${days(f.gapDays)} between waterings ${percent(f.comfortShare)} of the year: that is a mix for your week.`,
   },
 };

@@ -11,8 +11,10 @@ export const rootRuleWords: WordsFor<typeof rootRules> = {
     wouldChange: (f, units) => `Roots of about ${mm(f.suitedRootMm, units)} would suit these pieces.`,
   },
   'refuses-cover': {
-    says: (f) => `${Kin(f.genusName)} refuses covered roots, and this holds only ${number(f.airShare * 100, 0)} % air after watering.`,
-    wouldChange: (f) => `A medium with at least ${number(f.airNeedShare * 100, 0)} % air, a basket or a mount would pass.`,
+    says: (f) =>
+      `${Kin(f.genusName)} refuses covered roots, and this holds only ${number(f.airShare * 100, 0)} % air after watering.`,
+    wouldChange: (f) =>
+      `A medium with at least ${number(f.airNeedShare * 100, 0)} % air, a basket or a mount would pass.`,
   },
   'moss-round-bare-roots': {
     says: (f) => `${Kin(f.genusName)} grows its roots into the open; a pot full of moss smothers and rots them.`,
@@ -27,14 +29,16 @@ export const rootRuleWords: WordsFor<typeof rootRules> = {
     wouldChange: () => 'Only a pot covers them.',
   },
   'rough-lava-soon-disturbed': {
-    says: (f) => `Roots grip rough lava and tear when moved, and you want to move this plant again in ${number(f.yearsWanted, 0)} years.`,
+    says: (f) =>
+      `Roots grip rough lava and tear when moved, and you want to move this plant again in ${number(f.yearsWanted, 0)} years.`,
     wouldChange: () => 'Three years or more of peace would allow lava.',
   },
   'lava-fussy-roots': {
     says: (f) => `${Kin(f.genusName)} takes root damage badly, and rough lava does not let go of roots.`,
   },
   'gentle-next-time': {
-    says: (f) => `${Kin(f.genusName)} hates disturbance, and this medium lasts: next time the root ball moves on whole.`,
+    says: (f) =>
+      `${Kin(f.genusName)} hates disturbance, and this medium lasts: next time the root ball moves on whole.`,
   },
   'slots-catch-roots': {
     says: () => 'Roots grow through slots and nets and break at the next unpotting.',

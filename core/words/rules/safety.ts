@@ -4,10 +4,12 @@ import type { WordsFor } from './rule-words';
 
 export const safetyRuleWords: WordsFor<typeof safetyRules> = {
   'gloves-sphagnum': {
-    says: () => 'Wear gloves with sphagnum: a fungus that infects skin can live in it. Use moss from legal sources only.',
+    says: () =>
+      'Wear gloves with sphagnum: a fungus that infects skin can live in it. Use moss from legal sources only.',
   },
   'gloves-organic': {
-    says: () => 'Wear gloves and do not breathe the dust of potting media: a bacterium that infects the lungs can live in them.',
+    says: () =>
+      'Wear gloves and do not breathe the dust of potting media: a bacterium that infects the lungs can live in them.',
   },
   'mask-dust': {
     says: () => 'Wear a mask against the dust and damp the medium before you pour it.',
@@ -31,12 +33,15 @@ export const safetyRuleWords: WordsFor<typeof safetyRules> = {
     says: () => 'Under lamps: keep plugs and drivers above the water line, and switch off before you spray.',
   },
   'away-from-children-and-pets': {
-    says: () => 'Keep standing water, feed and loose media from children and pets; for most orchids nobody knows if they harm.',
+    says: () =>
+      'Keep standing water, feed and loose media from children and pets; for most orchids nobody knows if they harm.',
   },
   'legal-plants': {
-    says: () => 'Hardy ground orchids are protected in many countries: buy raised plants, and ask the authority before one crosses a border.',
+    says: () =>
+      'Hardy ground orchids are protected in many countries: buy raised plants, and ask the authority before one crosses a border.',
   },
   'pests-by-the-label': {
-    says: () => 'Look for pests in sheaths and under leaves. Whatever you spray: your local rules and the label decide.',
+    says: () =>
+      'Look for pests in sheaths and under leaves. Whatever you spray: your local rules and the label decide.',
   },
 };

@@ -28,7 +28,8 @@ export const schoolRuleWords: WordsFor<typeof schoolRules> = {
     wouldChange: () => 'A closed pot would lift this.',
   },
   'oversized-organic': {
-    says: (f, units) => `It is ${cm(f.oversizeCm, units)} wider than ${number(f.years, 0)} years of growth will fill: organic mix without roots in it stays wet and sours.`,
+    says: (f, units) =>
+      `It is ${cm(f.oversizeCm, units)} wider than ${number(f.years, 0)} years of growth will fill: organic mix without roots in it stays wet and sours.`,
     wouldChange: () => 'The next smaller size would lift this; so would an inorganic medium.',
   },
   'generous-inorganic': {
@@ -38,6 +39,7 @@ export const schoolRuleWords: WordsFor<typeof schoolRules> = {
     says: () => 'Small steps: look again in a year and move it up one size, ball and all, before it fills the pot.',
   },
   'peroxide-at-every-repotting': {
-    says: () => 'Spray roots and crevices with 3 % hydrogen peroxide, unthinned, and let it fizz out. Thin stronger bottles to 3 % first.',
+    says: () =>
+      'Spray roots and crevices with 3 % hydrogen peroxide, unthinned, and let it fizz out. Thin stronger bottles to 3 % first.',
   },
 };

@@ -15,26 +15,31 @@ export const topRuleWords: WordsFor<typeof topRules> = {
     says: () => 'Over water the top stays damp and lit; pebbles keep algae and crusts of salt off it.',
   },
   'pebbles-weigh-down': {
-    says: (f) => `It tips at ${number(f.tippingAngleDeg, 0)}°; the pebbles' weight and grip hold the plant until it roots.`,
+    says: (f) =>
+      `It tips at ${number(f.tippingAngleDeg, 0)}°; the pebbles' weight and grip hold the plant until it roots.`,
   },
   'lava-holds-wayward-roots': {
-    says: (f) => `At ${number(f.meanHumidityPct, 0)} % humidity its roots wander off into the air; lava pieces hold them down.`,
+    says: (f) =>
+      `At ${number(f.meanHumidityPct, 0)} % humidity its roots wander off into the air; lava pieces hold them down.`,
   },
   'lava-scratches-fine-roots': {
     says: () => 'Rough lava on top scratches fine roots and soft new shoots.',
     wouldChange: () => 'Smooth pebbles would not.',
   },
   'moss-top-for-dry-homes': {
-    says: (f) => f.habit === 'climbing chain'
+    says: (f) =>
+      f.habit === 'climbing chain'
         ? 'It climbs out of its pot; moss on top gives the next roots something damp.'
         : `At ${number(f.meanHumidityPct, 0)} % humidity moss on top keeps young roots from drying.`,
   },
   'moss-top-smothers': {
-    says: (f) => `At ${number(f.meanHumidityPct, 0)} % humidity moss grows lush and smothers small shoots; growers have lost them to it.`,
+    says: (f) =>
+      `At ${number(f.meanHumidityPct, 0)} % humidity moss grows lush and smothers small shoots; growers have lost them to it.`,
     wouldChange: () => 'Pebbles, or a bare top, would not smother them.',
   },
   'moss-top-rots-cool-clumps': {
-    says: (f) => `Lush moss on top rots the shoots of small, always moist cool growers, and at ${number(f.meanHumidityPct, 0)} % it grows lush.`,
+    says: (f) =>
+      `Lush moss on top rots the shoots of small, always moist cool growers, and at ${number(f.meanHumidityPct, 0)} % it grows lush.`,
     wouldChange: () => 'Non-wicking pebbles on top would be safe.',
   },
   'moss-top-wets-bulbs': {

@@ -11,11 +11,13 @@ export const vesselRuleWords: WordsFor<typeof vesselRules> = {
     wouldChange: () => 'A larger pot, dividing the plant, or fewer years between repots would fit it.',
   },
   'tips-over': {
-    says: (f) => `Half dry it weighs ${number((f.weightG) / 1000, 1)} kg and tips at ${number(f.tippingAngleDeg, 0)}°: a plant that moves does not root. Add stones or a stake.`,
+    says: (f) =>
+      `Half dry it weighs ${number(f.weightG / 1000, 1)} kg and tips at ${number(f.tippingAngleDeg, 0)}°: a plant that moves does not root. Add stones or a stake.`,
     wouldChange: (f) => `A heavier pot or stones below that bring it over ${f.steadyDeg}° take this away.`,
   },
   'clay-cools': {
-    says: (f, units) => `Unglazed clay cools the roots of a cool grower where it gets ${temperature(f.warmestC, units)}.`,
+    says: (f, units) =>
+      `Unglazed clay cools the roots of a cool grower where it gets ${temperature(f.warmestC, units)}.`,
   },
   'holes-in-still-damp-air': {
     says: (f) => `In still air of ${number(f.meanHumidityPct, 0)} % an organic mix wants openings in the wall.`,
@@ -39,10 +41,12 @@ export const vesselRuleWords: WordsFor<typeof vesselRules> = {
     says: (f, units) => `${cm(f.potHeightCm, units)} of depth suits long thick roots and stands against a tall plant.`,
   },
   'clay-for-fast-drying': {
-    says: (f) => `Clay dries from its sides too, which fast wet-dry roots want at ${number(f.meanHumidityPct, 0)} % humidity.`,
+    says: (f) =>
+      `Clay dries from its sides too, which fast wet-dry roots want at ${number(f.meanHumidityPct, 0)} % humidity.`,
   },
   'clay-drinks-the-moisture': {
-    says: (f) => `In ${number(f.meanHumidityPct, 0)} % air unglazed clay takes the moisture that ${kin(f.genusName)} must never lack.`,
+    says: (f) =>
+      `In ${number(f.meanHumidityPct, 0)} % air unglazed clay takes the moisture that ${kin(f.genusName)} must never lack.`,
     wouldChange: () => 'Plastic or glazed clay would keep it.',
   },
   'opaque-for-ground-orchids': {
@@ -60,20 +64,24 @@ export const vesselRuleWords: WordsFor<typeof vesselRules> = {
     says: (f, units) => `The ${cm(f.coneHeightCm, units)} cone lets air into the middle, where a wide pot dries last.`,
   },
   'big-pot-made-small': {
-    says: (f, units) => `${cm(f.crockingHeightCm, units)} of crocking makes a big pot small: only the layer above it stays wet.`,
+    says: (f, units) =>
+      `${cm(f.crockingHeightCm, units)} of crocking makes a big pot small: only the layer above it stays wet.`,
   },
   'runner-on-the-diagonal': {
-    says: (f, units) => `Set on the diagonal of the square pot it runs ${cm(f.diagonalCm, units)} before it meets a wall.`,
+    says: (f, units) =>
+      `Set on the diagonal of the square pot it runs ${cm(f.diagonalCm, units)} before it meets a wall.`,
   },
   'wind-rocks-it': {
-    says: (f) => `Tipping at ${number(f.tippingAngleDeg, 0)}°, the wind there will rock it, and what rocks does not root.`,
+    says: (f) =>
+      `Tipping at ${number(f.tippingAngleDeg, 0)}°, the wind there will rock it, and what rocks does not root.`,
     wouldChange: () => 'A heavier pot, stones or a lee corner would steady it.',
   },
   'heavy-on-the-shelf': {
-    says: (f) => `Half dry it weighs ${number((f.weightG) / 1000, 1)} kg: mind the shelf and your back.`,
+    says: (f) => `Half dry it weighs ${number(f.weightG / 1000, 1)} kg: mind the shelf and your back.`,
   },
   'depth-out-of-reach': {
-    says: (f, units) => `Its roots will not reach down ${cm(f.potHeightCm, units)}; the foot of a deep pot stays wet and unused.`,
+    says: (f, units) =>
+      `Its roots will not reach down ${cm(f.potHeightCm, units)}; the foot of a deep pot stays wet and unused.`,
     wouldChange: () => 'An ordinary pot would lift this.',
   },
 };

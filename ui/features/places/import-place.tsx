@@ -26,7 +26,10 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
 
   const read = async (file: File): Promise<void> => {
     if (file.size > MOST_BYTES) {
-      setReading({ status: 'refused', faults: [{ line: 0, code: 'too large', message: 'the file is larger than 20 MB' }] });
+      setReading({
+        status: 'refused',
+        faults: [{ line: 0, code: 'too large', message: 'the file is larger than 20 MB' }],
+      });
       return;
     }
     const about = { name: file.name.replace(/\.\w+$/, ''), latitudeDeg, longitudeDeg: 0 };

@@ -4,7 +4,16 @@
 import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
 import { Button, Dropdown } from 'antd';
 import { useMemo, useState } from 'react';
-import { demoPlaces, epwFile, heatedRoom, loggerCsv, monthlyCsv, ORDINARY_HEATING, type Place, summarizePlace } from '@core';
+import {
+  demoPlaces,
+  epwFile,
+  heatedRoom,
+  loggerCsv,
+  monthlyCsv,
+  ORDINARY_HEATING,
+  type Place,
+  summarizePlace,
+} from '@core';
 import { heatedRoomWords, number } from '@core/words';
 import { type OwnPlace, useOwnPlaces } from '../../data/places';
 import { useUndoable } from '../../data/use-undoable';
@@ -79,9 +88,7 @@ export function PlacesPage() {
             </span>
           </button>
         ))}
-        <ImportPlace
-          onKept={(place) => setPicked(place.id)}
-        />
+        <ImportPlace onKept={(place) => setPicked(place.id)} />
       </section>
       {editing ? (
         <PlaceEditor
@@ -150,7 +157,12 @@ export function PlacesPage() {
             {chosen.place.setting === 'outdoor' ? (
               <Button
                 icon={<HomeOutlined />}
-                onClick={() => setEditing({ start: { ...heatedRoom(chosen.place), ...heatedRoomWords(ORDINARY_HEATING, chosen.place.name) }, seen: null })}
+                onClick={() =>
+                  setEditing({
+                    start: { ...heatedRoom(chosen.place), ...heatedRoomWords(ORDINARY_HEATING, chosen.place.name) },
+                    seen: null,
+                  })
+                }
               >
                 A heated room in it
               </Button>

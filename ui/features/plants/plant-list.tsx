@@ -23,33 +23,33 @@ export function PlantList({ firstPage }: { readonly firstPage: PlantPage }) {
   }
   return (
     <>
-    <ul className={styles.list}>
-      {plants.map((plant) => (
-        <li key={plant.id} className={styles.tag}>
-          <Link href={`/plants/${plant.id}`} className={styles.tagLink}>
-            <strong>{plant.name}</strong>
-            <span className="latin">
-              {genusIds.includes(plant.genusId) ? genusById(plant.genusId).name : plant.genusId}
-            </span>
-            <span className={styles.last}>
-              {plant.lastPotting ? (
-                <>
-                  {dayjs(plant.lastPotting.pottedOn).format('D MMM YYYY')}: {plant.lastPotting.title}
-                </>
-              ) : (
-                'not potted yet'
-              )}
-            </span>
-          </Link>
-          <Button
-            aria-label={`Put away ${plant.name}`}
-            icon={<DeleteOutlined />}
-            type="text"
-            onClick={() => void putAway('plants', plant.id, `${plant.name} put away`)}
-          />
-        </li>
-      ))}
-    </ul>
+      <ul className={styles.list}>
+        {plants.map((plant) => (
+          <li key={plant.id} className={styles.tag}>
+            <Link href={`/plants/${plant.id}`} className={styles.tagLink}>
+              <strong>{plant.name}</strong>
+              <span className="latin">
+                {genusIds.includes(plant.genusId) ? genusById(plant.genusId).name : plant.genusId}
+              </span>
+              <span className={styles.last}>
+                {plant.lastPotting ? (
+                  <>
+                    {dayjs(plant.lastPotting.pottedOn).format('D MMM YYYY')}: {plant.lastPotting.title}
+                  </>
+                ) : (
+                  'not potted yet'
+                )}
+              </span>
+            </Link>
+            <Button
+              aria-label={`Put away ${plant.name}`}
+              icon={<DeleteOutlined />}
+              type="text"
+              onClick={() => void putAway('plants', plant.id, `${plant.name} put away`)}
+            />
+          </li>
+        ))}
+      </ul>
       {hasNextPage ? (
         <Button loading={isFetchingNextPage} onClick={() => void fetchNextPage()}>
           More plants

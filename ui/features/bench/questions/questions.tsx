@@ -3,7 +3,19 @@
 /** What a grower knows: the plant, what it is in, where it stands, the time for watering. */
 import { Select } from 'antd';
 import { useState } from 'react';
-import { cmToInch, demoPlaces, generaCatalogue, type Genus, growthHabits, inchToCm, mediaCatalogue, type Place, type PlanFacts, plantStates, vesselCatalogue } from '@core';
+import {
+  cmToInch,
+  demoPlaces,
+  generaCatalogue,
+  type Genus,
+  growthHabits,
+  inchToCm,
+  mediaCatalogue,
+  type Place,
+  type PlanFacts,
+  plantStates,
+  vesselCatalogue,
+} from '@core';
 import { number } from '@core/words';
 import { useOwnPlaces } from '../../../data/places';
 import { useUnits } from '../../../data/units-context';
@@ -227,11 +239,7 @@ export function Questions() {
         {place ? <p className={styles.hint}>{place.note}</p> : null}
       </Field>
       <Field id="routine-days" label="You water" fault={faultAt('routine')}>
-        <RoutineField
-          value={answers.routine}
-          fault={faultAt('routine')}
-          onChange={(routine) => answer({ routine })}
-        />
+        <RoutineField value={answers.routine} fault={faultAt('routine')} onChange={(routine) => answer({ routine })} />
       </Field>
       <div className={styles.last}>
         <button type="button" className={styles.more} onClick={() => setMore(true)}>
