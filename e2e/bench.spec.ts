@@ -137,10 +137,10 @@ test('the setup chosen stays on the stage and the months choose its air', async 
 
 test.describe('accessibility (WCAG 2.2 AA, axe)', () => {
   for (const path of ['/', '/plants', '/places', '/library']) {
-    test(path, async ({ bench, app }) => {
-      await bench.goto(app.address + path);
-      if (path === '/') await waitForPlan(bench);
-      const report = await new AxeBuilder({ page: bench })
+    test(path, async ({ visitor, app }) => {
+      await visitor.goto(app.address + path);
+      if (path === '/') await waitForPlan(visitor);
+      const report = await new AxeBuilder({ page: visitor })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .analyze();
       expect(

@@ -31,24 +31,24 @@ test('"potted it" is in the log after reload and after a restart of the server, 
   await expect(bench.getByRole('table', { name: 'What went in' })).toHaveCount(2);
 });
 
-test('putting a plant away can be undone', async ({ bench, app }) => {
-  await bench.goto(`${app.address}/plants`);
-  const tag = bench.getByRole('link', { name: /Slipper no. 4/ });
+test('putting a plant away can be undone', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/plants`);
+  const tag = visitor.getByRole('link', { name: /Slipper no. 4/ });
   await expect(tag).toBeVisible();
-  await bench.getByRole('button', { name: 'Put away Slipper no. 4' }).click();
+  await visitor.getByRole('button', { name: 'Put away Slipper no. 4' }).click();
   await expect(tag).toHaveCount(0);
-  await bench.getByRole('button', { name: 'Undo' }).click();
+  await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(tag).toBeVisible();
 });
 
-test('an entry of a log can be put away and brought back', async ({ bench, app }) => {
-  await bench.goto(`${app.address}/plants`);
-  await bench.getByRole('link', { name: /Terrace Vanda/ }).click();
-  await expect(bench.getByText('Kept the long roots out in the air.')).toBeVisible();
-  await bench.getByRole('button', { name: 'Put away' }).click();
-  await expect(bench.getByText('Nothing in its log.')).toBeVisible();
-  await bench.getByRole('button', { name: 'Undo' }).click();
-  await expect(bench.getByText('Kept the long roots out in the air.')).toBeVisible();
+test('an entry of a log can be put away and brought back', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/plants`);
+  await visitor.getByRole('link', { name: /Terrace Vanda/ }).click();
+  await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();
+  await visitor.getByRole('button', { name: 'Put away' }).click();
+  await expect(visitor.getByText('Nothing in its log.')).toBeVisible();
+  await visitor.getByRole('button', { name: 'Undo' }).click();
+  await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();
 });
 
 test('when the server is gone, nothing is lost and the dialog says so', async ({ bench, app }) => {
@@ -62,13 +62,13 @@ test('when the server is gone, nothing is lost and the dialog says so', async ({
   await expect(bench.getByText('Kept in the log of')).toBeVisible();
 });
 
-test('the catalogue shows where a value comes from on demand', async ({ bench, app }) => {
-  await bench.goto(`${app.address}/library`);
-  await expect(bench.getByText('common practice').first()).toHaveCount(0);
-  await bench.getByRole('switch').click();
-  await expect(bench.getByText('memory').first()).toBeVisible();
-  await bench.locator('main').getByText('Media', { exact: true }).click();
-  await bench.getByLabel('Find').fill('pumice 8');
-  await bench.getByRole('button', { name: 'Pumice 8–16 mm' }).click();
-  await expect(bench.getByRole('heading', { name: 'Pumice 8–16 mm' })).toBeVisible();
+test('the catalogue shows where a value comes from on demand', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/library`);
+  await expect(visitor.getByText('common practice').first()).toHaveCount(0);
+  await visitor.getByRole('switch').click();
+  await expect(visitor.getByText('memory').first()).toBeVisible();
+  await visitor.locator('main').getByText('Media', { exact: true }).click();
+  await visitor.getByLabel('Find').fill('pumice 8');
+  await visitor.getByRole('button', { name: 'Pumice 8–16 mm' }).click();
+  await expect(visitor.getByRole('heading', { name: 'Pumice 8–16 mm' })).toBeVisible();
 });

@@ -38,7 +38,14 @@ export class AppServer {
   }
 }
 
-export const test = base.extend<{ bench: Page }, { app: AppServer }>({
+interface Pages {
+  /** A page of the application; anything on its console is a failure. */
+  readonly visitor: Page;
+  /** The same, with the first plan on the bench. */
+  readonly bench: Page;
+}
+
+export const test = base.extend<Pages, { app: AppServer }>({
   app: [
     async ({}, provide) => {
       const port = execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
@@ -49,17 +56,20 @@ export const test = base.extend<{ bench: Page }, { app: AppServer }>({
     },
     { scope: 'worker' },
   ],
-  bench: async ({ page, app }, provide) => {
+  visitor: async ({ page }, provide) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
     page.on('console', (message) => {
       if (message.type() === 'error' && !message.text().includes('Failed to load resource'))
         errors.push(message.text());
     });
-    await page.goto(app.address);
-    await waitForPlan(page);
     await provide(page);
     expect(errors).toEqual([]);
+  },
+  bench: async ({ visitor, app }, provide) => {
+    await visitor.goto(app.address);
+    await waitForPlan(visitor);
+    await provide(visitor);
   },
 });
 
