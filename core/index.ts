@@ -140,8 +140,8 @@ export {
   mossShareOf,
   type SensitivityFacts,
   sensitivityOf,
-  setupCurve,
   type SetupCurve,
+  setupCurve,
   type SidesFacts,
   type Top,
   tops,
@@ -149,7 +149,7 @@ export {
   type TuningFacts,
   type TurnFact,
   turnsOf,
-  type WhatIf,
   whatIf,
+  type WhatIf,
   type WhatIfFacts,
 } from './explore';

@@ -1,4 +1,4 @@
-export { byChoice, byDefinition, fromMemory, fromPractice, numbersOf } from './constants';
+export { byChoice, byDefinition, fromMemory, fromPractice, fromSource, numbersOf } from './constants';
 export {
   celsiusToFahrenheit,
   CM_PER_INCH,

@@ -10,7 +10,7 @@ import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
-import { type PlaceBook } from './place-book';
+import type { PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
 import { bulbStates, plantStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity, yesOrNo } from './quantities';

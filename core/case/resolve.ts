@@ -1,11 +1,13 @@
 /** Fills what a case leaves open, once for everybody, and says what it filled. */
+import { round1 } from '../base';
 import { type Genus, genusById, hasBulbs } from '../catalogue/genera';
 import { type SchoolChoices, type Stance, stanceOf } from '../catalogue/schools';
 import type { Holiday, Routine } from '../physics/drydown';
 import type { OwnMedium } from '../physics/media';
 import { type Place, withHeatWave } from '../physics/places';
+import { k } from './constants';
 import { withOverrides } from './genus-schema';
-import { type OwnPot } from './own-schema';
+import type { OwnPot } from './own-schema';
 import { type PlaceBook, placeIn } from './place-book';
 import type { PlanCase } from './plan-case';
 import {
@@ -42,11 +44,6 @@ export interface ResolvedCase {
   readonly assumed: readonly string[];
 }
 
-export const DEFAULT_EVERY_DAYS = 7;
-/** First month of spring: when most plants are potted. */
-const SPRING_NORTH = 3;
-const SPRING_SOUTH = 9;
-
 /** The genus of a case: from the catalogue or the grower's own, with this plant's differences. */
 export function genusOf(input: Pick<PlanCase, 'genus' | 'genusOverrides'>): Genus {
   const genus = typeof input.genus === 'string' ? genusById(input.genus) : (input.genus as Genus);
@@ -73,16 +70,18 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     assumed.push(name);
     return otherwise;
   }
-  const shootCount = given('shootCount', input.shootCount, genus.habit === 'single stem' ? 1 : 4);
+  const shootCount = given('shootCount', input.shootCount, genus.habit === 'single stem' ? 1 : k.USUAL_SHOOTS);
   // The pot it comes out of says more than the genus about how big its ball is.
   const rimNowCm = input.current?.rimDiameterCm;
   const expectedBallCm =
-    rimNowCm === undefined ? typicalRootBallCm(genus, shootCount) : Math.min(40, rootBallFromPotCm(rimNowCm));
+    rimNowCm === undefined
+      ? typicalRootBallCm(genus, shootCount)
+      : Math.min(k.MOST_BALL_CM, rootBallFromPotCm(rimNowCm));
   const state = given('state', input.state, 'growing, new root tips');
   const habit = given('habit', input.habit, genus.habit);
   const plant: PlantInHand = {
     genus,
-    rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, Math.round(typicalRootMm(genus) * 10) / 10),
+    rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, round1(typicalRootMm(genus))),
     habit,
     shootCount,
     rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
@@ -96,7 +95,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
   return {
     plant,
     place,
-    routine: given<Routine>('routine', input.routine, { kind: 'every', days: DEFAULT_EVERY_DAYS }),
+    routine: given<Routine>('routine', input.routine, { kind: 'every', days: k.DEFAULT_EVERY_DAYS }),
     current: {
       vesselKind: input.current?.vesselKind ?? null,
       rimDiameterCm: input.current?.rimDiameterCm ?? null,
@@ -109,7 +108,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     chosenSchools: (input.schools ?? {}) as SchoolChoices,
     ownMedia: input.ownMedia ?? [],
     ownPots: input.ownPots ?? [],
-    monthIndex: given('month', input.month, place.latitudeDeg >= 0 ? SPRING_NORTH : SPRING_SOUTH) - 1,
+    monthIndex: given('month', input.month, place.latitudeDeg >= 0 ? k.SPRING_NORTH : k.SPRING_SOUTH) - 1,
     assumed,
   };
 }

@@ -5,12 +5,10 @@
  */
 import { airSpeedMS, dewPointC, pressureAtAltitudeKPa } from '../physics/air';
 import { daysInMonth, type MonthAir, type Place } from '../physics/places';
-import { SUN_SHARE_ON_POT, WIND_SHARE_AT_POT } from './import-epw';
+import { k } from './constants';
 
 /** Light is centred on 13 h, as in the dry-down. */
 const MIDDAY_HOUR = 13;
-/** The year the hours are dated in: not a leap year. */
-const TYPICAL_YEAR = 2025;
 
 interface TypicalHour {
   readonly month: number;
@@ -46,7 +44,7 @@ const two = (value: number): string => String(value).padStart(2, '0');
 export function loggerCsv(place: Place): string {
   const rows = typicalHours(place).map(
     ({ month, day, hour, air }) =>
-      `${TYPICAL_YEAR}-${two(month)}-${two(day)} ${two(hour)}:00,${air.temperatureC},${air.relativeHumidityPct}`,
+      `${k.TYPICAL_YEAR}-${two(month)}-${two(day)} ${two(hour)}:00,${air.temperatureC},${air.relativeHumidityPct}`,
   );
   return ['time,temperature °C,humidity %', ...rows].join('\n') + '\n';
 }
@@ -78,14 +76,14 @@ export function epwFile(place: Place): string {
     'DATA PERIODS,1,1,Data,Wednesday,1/1,12/31',
   ];
   const pressurePa = Math.round(pressureAtAltitudeKPa(altitudeM) * 1000);
-  const windMS = airSpeedMS[place.airflow] / WIND_SHARE_AT_POT;
+  const windMS = airSpeedMS[place.airflow] / k.WIND_SHARE_AT_POT;
   const rows = typicalHours(place).map((typical) => {
     const { month, day, hour, isLight, air, source } = typical;
-    const sunWM2 = isLight ? Math.round(source.lightWattsPerM2 / SUN_SHARE_ON_POT) : 0;
+    const sunWM2 = isLight ? Math.round(source.lightWattsPerM2 / k.SUN_SHARE_ON_POT) : 0;
     const dewC = dewPointC(air.temperatureC, air.relativeHumidityPct).toFixed(1);
     const rainMm = rainMmAt(typical);
     return [
-      TYPICAL_YEAR,
+      k.TYPICAL_YEAR,
       month,
       day,
       hour + 1,

@@ -6,12 +6,11 @@ import Papa from 'papaparse';
 import { ranges } from '../base';
 import type { AirflowClass } from '../physics/air';
 import type { Place } from '../physics/places';
+import { k } from './constants';
 import { filledRemark } from './import-logger';
 import { binMonths, fillMonths, type Reading, roundMonth } from './month-bins';
 import { type FileFaultAt, type ReadingFacts, refused, type RemarkFact } from './result';
 
-const HEADING_LINES = 8;
-const LEAST_FIELDS = 22;
 // Fields of a data line, from 0.
 const MONTH = 1;
 const DAY = 2;
@@ -22,18 +21,6 @@ const WIND_MS = 21;
 const RAIN_MM = 33;
 /** From these values on a field counts as missing (EPW documentation). */
 const MISSING = { temperature: 99.9, humidity: 999, radiation: 9999, wind: 999, rain: 999 } as const;
-/** Beyond these a field is no reading of this Earth (EPW documentation). */
-const EPW_MOST_HUMIDITY_PCT = 110;
-const EPW_LEAST_C = -70;
-/** Fewer hours than a day's make no climate. */
-const LEAST_HOURS = 24;
-const LIGHT_FROM_W_M2 = 20;
-/** Plants stand in shade: share of the open sun that reaches the pot (from memory). */
-export const SUN_SHARE_ON_POT = 0.35;
-/** Wind among pots and walls against the open at 10 m (from memory). */
-export const WIND_SHARE_AT_POT = 0.3;
-const WINDY_FROM_MS = 1.5;
-const RAIN_DAY_FROM_MM = 1;
 
 interface MonthSums {
   lightHours: number;
@@ -72,10 +59,10 @@ export function placeFromEpw(text: string): ReadingFacts {
   let windSum = 0;
   let windCount = 0;
   let lacking = 0;
-  rows.slice(HEADING_LINES).forEach((cells, i) => {
-    const line = HEADING_LINES + 1 + i;
+  rows.slice(k.HEADING_LINES).forEach((cells, i) => {
+    const line = k.HEADING_LINES + 1 + i;
     const monthIndex = numberAt(cells, MONTH) - 1;
-    if (cells.length < LEAST_FIELDS) faults.push({ line, fact: { code: 'too few fields', count: cells.length } });
+    if (cells.length < k.LEAST_FIELDS) faults.push({ line, fact: { code: 'too few fields', count: cells.length } });
     else if (!(monthIndex >= 0 && monthIndex < 12))
       faults.push({ line, fact: { code: 'not a month', text: cells[MONTH] ?? '' } });
     else {
@@ -86,7 +73,7 @@ export function placeFromEpw(text: string): ReadingFacts {
       const rain = numberAt(cells, RAIN_MM);
       const month = sums[monthIndex]!;
       const dayOfMonth = numberAt(cells, DAY);
-      const isLight = radiation < MISSING.radiation && radiation > LIGHT_FROM_W_M2;
+      const isLight = radiation < MISSING.radiation && radiation > k.LIGHT_FROM_W_M2;
       month.days.set(dayOfMonth, (month.days.get(dayOfMonth) ?? 0) + (rain >= 0 && rain < MISSING.rain ? rain : 0));
       if (isLight) {
         month.lightHours += 1;
@@ -97,21 +84,21 @@ export function placeFromEpw(text: string): ReadingFacts {
         windCount += 1;
       }
       if (!(temperatureC < MISSING.temperature) || !(humidity < MISSING.humidity)) lacking += 1;
-      else if (humidity < 0 || humidity > EPW_MOST_HUMIDITY_PCT) {
-        const [min, max] = [0, EPW_MOST_HUMIDITY_PCT];
+      else if (humidity < 0 || humidity > k.EPW_MOST_HUMIDITY_PCT) {
+        const [min, max] = [0, k.EPW_MOST_HUMIDITY_PCT];
         faults.push({ line, fact: { code: 'outside', quantity: 'relativeHumidityPct', value: humidity, min, max } });
-      } else if (temperatureC < EPW_LEAST_C)
-        faults.push({ line, fact: { code: 'too cold', temperatureC, leastC: EPW_LEAST_C } });
+      } else if (temperatureC < k.EPW_LEAST_C)
+        faults.push({ line, fact: { code: 'too cold', temperatureC, leastC: k.EPW_LEAST_C } });
       else readings.push({ monthIndex, isLight, temperatureC, relativeHumidityPct: Math.min(100, humidity) });
     }
   });
   if (faults.length > 0) return refused(faults);
-  if (readings.length < LEAST_HOURS)
+  if (readings.length < k.LEAST_HOURS)
     return refused([{ line: 0, fact: { code: 'too few hours', count: readings.length } }]);
 
   const { months, filled } = fillMonths(binMonths(readings));
-  const meanWindMS = windCount > 0 ? (windSum / windCount) * WIND_SHARE_AT_POT : 0;
-  const airflow: AirflowClass = meanWindMS > WINDY_FROM_MS ? 'windy' : 'sheltered outdoors';
+  const meanWindMS = windCount > 0 ? (windSum / windCount) * k.WIND_SHARE_AT_POT : 0;
+  const airflow: AirflowClass = meanWindMS > k.WINDY_FROM_MS ? 'windy' : 'sheltered outdoors';
   const place: Place = {
     id: 'own-place',
     name: (location[1] ?? 'Weather file').slice(0, 80) || 'Weather file',
@@ -127,9 +114,9 @@ export function placeFromEpw(text: string): ReadingFacts {
       return roundMonth({
         ...month,
         lightHours: days.size > 0 ? lightHours / days.size : 12,
-        lightWattsPerM2: lightHours > 0 ? (lightW / lightHours) * SUN_SHARE_ON_POT : 0,
+        lightWattsPerM2: lightHours > 0 ? (lightW / lightHours) * k.SUN_SHARE_ON_POT : 0,
         rainMm: rains.reduce((sum, rain) => sum + rain, 0),
-        rainDays: rains.filter((rain) => rain >= RAIN_DAY_FROM_MM).length,
+        rainDays: rains.filter((rain) => rain >= k.RAIN_DAY_FROM_MM).length,
       });
     }),
   };

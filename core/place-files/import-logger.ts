@@ -7,6 +7,7 @@ import Papa from 'papaparse';
 import { ranges, upperMedianOf } from '../base';
 import { daylightHours } from '../physics/places';
 import { findColumns, isHeading, readNumber, toCelsius } from './columns';
+import { k } from './constants';
 import { dateOrderOf, minutesOf, readMoment } from './moments';
 import { binMonths, fillMonths, type Reading, roundMonth } from './month-bins';
 import { type FileFaultAt, type FileFaultFact, type ReadingFacts, refused, type RemarkFact } from './result';
@@ -16,15 +17,6 @@ export interface LoggerPlace {
   readonly latitudeDeg: number;
   readonly longitudeDeg: number;
 }
-
-/** By day is 8 to 20 h on the logger's clock. */
-const DAY_FROM_HOUR = 8;
-const DAY_TO_HOUR = 20;
-/** A pause this many times the usual step is a gap. */
-const GAP_STEPS = 4;
-/** Light on a windowsill plant while the sun is up, W/m² (from memory). */
-const ROOM_LIGHT_W_M2 = 30;
-const LEAST_READINGS = 24;
 
 function outside(value: number, quantity: 'temperatureC' | 'relativeHumidityPct'): FileFaultFact | null {
   const { min, max } = ranges[quantity];
@@ -77,7 +69,7 @@ export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts 
         readings.push({
           minutes: minutesOf(when),
           monthIndex: when.monthIndex,
-          isLight: when.hour >= DAY_FROM_HOUR && when.hour < DAY_TO_HOUR,
+          isLight: when.hour >= k.DAY_FROM_HOUR && when.hour < k.DAY_TO_HOUR,
           temperatureC,
           relativeHumidityPct: humidity,
         });
@@ -85,8 +77,8 @@ export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts 
     }
   }
   if (faults.length > 0) return refused(faults);
-  if (readings.length < LEAST_READINGS) {
-    return refused([{ line: 0, fact: { code: 'too few readings', count: readings.length, least: LEAST_READINGS } }]);
+  if (readings.length < k.LEAST_READINGS) {
+    return refused([{ line: 0, fact: { code: 'too few readings', count: readings.length, least: k.LEAST_READINGS } }]);
   }
 
   const { months, filled } = fillMonths(binMonths(readings));
@@ -105,7 +97,7 @@ export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts 
         roundMonth({
           ...month,
           lightHours: daylightHours(about.latitudeDeg, about.longitudeDeg, i),
-          lightWattsPerM2: ROOM_LIGHT_W_M2,
+          lightWattsPerM2: k.ROOM_LIGHT_W_M2,
           rainMm: 0,
           rainDays: 0,
         }),
@@ -121,7 +113,7 @@ function gapRemarks(readings: readonly Timed[]): readonly RemarkFact[] {
   const steps = times.slice(1).map((time, i) => time - times[i]!);
   const usual = Math.max(1, upperMedianOf(steps));
   return steps.flatMap((step, i): RemarkFact[] =>
-    step <= usual * GAP_STEPS ? [] : [{ code: 'gap', hours: Math.round(step / 60), afterMinutes: times[i]! }],
+    step <= usual * k.GAP_STEPS ? [] : [{ code: 'gap', hours: Math.round(step / 60), afterMinutes: times[i]! }],
   );
 }
 

@@ -1,6 +1,7 @@
 /** What came of reading a file: a place with remarks, or what is wrong and where. All as facts. */
 import type { FaultFact } from '../base';
 import type { Place } from '../physics/places';
+import { k } from './constants';
 
 export type FileFaultFact =
   | { readonly code: 'no headings' | 'not EPW' | 'EPW location' | 'empty' }
@@ -52,11 +53,8 @@ export type ReadingFacts =
     }
   | { readonly status: 'refused'; readonly faults: readonly FileFaultAt[] };
 
-/** A file with thousands of wrong lines is answered with the first few. */
-export const MOST_FAULTS = 12;
-
 export function refused(faults: readonly FileFaultAt[]): ReadingFacts {
-  const shown = faults.slice(0, MOST_FAULTS);
+  const shown = faults.slice(0, k.MOST_FAULTS);
   const count = faults.length - shown.length;
   return { status: 'refused', faults: count > 0 ? [...shown, { line: 0, fact: { code: 'and more', count } }] : shown };
 }

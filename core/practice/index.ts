@@ -1,1 +1,2 @@
-export { practiceCases, runAllPractice, TOLERANCE } from './practice';
+export { TOLERANCE } from './constants';
+export { practiceCases, runAllPractice } from './practice';

@@ -128,9 +128,6 @@ export const practiceCases: readonly PracticeCase[] = [
   },
 ];
 
-/** A model that misses practice by more than about a third is wrong somewhere. */
-export const TOLERANCE = 1 / 3;
-
 export function runPractice(practice: PracticeCase): PracticeResult {
   const column = buildColumn(practice.setup, practice.drinker);
   const curve = dryDown(column, monthDrying(practice.place, 0), practice.thresholdShare);

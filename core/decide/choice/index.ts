@@ -1,4 +1,5 @@
+export { LEAST_SETUPS } from './constants';
 export { type Forbidden, groupRuledOut, type RuledOutFact } from './ruled-out';
 export { type Pull, pullsOf, totalPoints } from './score';
 export { isHopeless, pickForTheYear, screenAll, type Screened } from './screening';
-export { LEAST_SETUPS, pickVaried } from './variety';
+export { pickVaried } from './variety';

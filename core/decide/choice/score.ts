@@ -5,10 +5,7 @@
  */
 import type { RuleFinding } from '../rules';
 import { type CandidateFacts, type CaseContext, type Judgement, screenComfort } from '../setups';
-
-export const COMFORT_WEIGHT = 60;
-export const AIR_WEIGHT = 20;
-export const PIECE_WEIGHT = 20;
+import { k } from './constants';
 
 export interface Pull {
   readonly code: string;
@@ -17,11 +14,11 @@ export interface Pull {
 
 function airPoints(context: CaseContext, facts: CandidateFacts): number {
   const airShare = Math.min(1, facts.airAfterWatering / context.plant.genus.airNeed);
-  return AIR_WEIGHT * Math.max(0, 2 * airShare - 1);
+  return k.AIR_WEIGHT * Math.max(0, 2 * airShare - 1);
 }
 
 function piecePoints(facts: CandidateFacts): number {
-  return PIECE_WEIGHT / facts.misfit ** 2;
+  return k.PIECE_WEIGHT / facts.misfit ** 2;
 }
 
 export function pullsOf(
@@ -31,7 +28,7 @@ export function pullsOf(
   findings: readonly RuleFinding[],
 ): readonly Pull[] {
   return [
-    { code: 'comfort over the year', points: COMFORT_WEIGHT * judgement.year.comfortable },
+    { code: 'comfort over the year', points: k.COMFORT_WEIGHT * judgement.year.comfortable },
     { code: 'air for the roots', points: airPoints(context, facts) },
     { code: 'piece size for the roots', points: piecePoints(facts) },
     ...findings
@@ -51,5 +48,5 @@ export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoint
 
 /** The comfort a setup promises, in points: the same weight, guessed from some weeks. */
 export function promisedComfort(context: CaseContext, facts: CandidateFacts): number {
-  return COMFORT_WEIGHT * screenComfort(context, facts);
+  return k.COMFORT_WEIGHT * screenComfort(context, facts);
 }

@@ -5,12 +5,10 @@
 import type { Approach, SetupSpec } from '../../case';
 import { allRules, forbiddingRule, rulePoints } from '../rules';
 import { type CandidateFacts, type CaseContext, factsOf } from '../setups';
+import { k } from './constants';
 import type { Forbidden } from './ruled-out';
-import { COMFORT_WEIGHT, dryPoints, promisedComfort } from './score';
-import { familyKey, MOST_SETUPS } from './variety';
-
-/** How many setups of each way of potting are judged over the whole year, each of another kind. */
-const JUDGED_PER_APPROACH = 6;
+import { dryPoints, promisedComfort } from './score';
+import { familyKey } from './variety';
 
 export interface Screened {
   readonly spec: SetupSpec;
@@ -23,9 +21,6 @@ interface Waiting {
   readonly kind: string;
   readonly dryPoints: number;
 }
-
-/** How many of each kind are worth knowing: the best, and two to fall back on. */
-const KEPT_PER_KIND = 3;
 
 /**
  * Judges every candidate by the rules and by what is known before drying; then, kind by kind, by some
@@ -51,7 +46,7 @@ export function screenAll(
       if (list) list.push(entry);
       else waiting.set(kind, [entry]);
     }
-    if ((index + 1) % PROGRESS_EVERY === 0) onDone(index + 1);
+    if ((index + 1) % k.PROGRESS_EVERY === 0) onDone(index + 1);
   });
   const open = [...waiting.values()].flatMap((list) => bestOfKind(context, list));
   open.sort((a, b) => b.promise - a.promise);
@@ -63,11 +58,11 @@ function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Sc
   const sorted = [...list].sort((a, b) => b.dryPoints - a.dryPoints);
   const best: Screened[] = [];
   for (const { facts, kind, dryPoints: points } of sorted) {
-    const worstKept = best[KEPT_PER_KIND - 1];
-    if (worstKept && points + COMFORT_WEIGHT <= worstKept.promise) break;
+    const worstKept = best[k.KEPT_PER_KIND - 1];
+    if (worstKept && points + k.COMFORT_WEIGHT <= worstKept.promise) break;
     best.push({ spec: facts.spec, kind, promise: points + promisedComfort(context, facts) });
     best.sort((a, b) => b.promise - a.promise);
-    best.length = Math.min(best.length, KEPT_PER_KIND);
+    best.length = Math.min(best.length, k.KEPT_PER_KIND);
   }
   return best;
 }
@@ -83,7 +78,7 @@ export function pickForTheYear(open: readonly Screened[]): {
   const later: Screened[] = [];
   for (const entry of open) {
     const count = perApproach.get(entry.spec.approach) ?? 0;
-    if (kinds.has(entry.kind) || count >= JUDGED_PER_APPROACH) later.push(entry);
+    if (kinds.has(entry.kind) || count >= k.JUDGED_PER_APPROACH) later.push(entry);
     else {
       kinds.add(entry.kind);
       perApproach.set(entry.spec.approach, count + 1);
@@ -93,15 +88,9 @@ export function pickForTheYear(open: readonly Screened[]): {
   return { first, later };
 }
 
-/** A promise is a guess; a setup this far below the last that would be shown is not worth a year, points. */
-const PROMISE_SLACK = 12;
-
 /** judgedScores: scores of the setups judged so far. */
 export function isHopeless(entry: Screened, judgedScores: readonly number[]): boolean {
-  if (judgedScores.length < MOST_SETUPS) return false;
+  if (judgedScores.length < k.MOST_SETUPS) return false;
   const shown = [...judgedScores].sort((a, b) => b - a);
-  return entry.promise + PROMISE_SLACK < shown[MOST_SETUPS - 1]!;
+  return entry.promise + k.PROMISE_SLACK < shown[k.MOST_SETUPS - 1]!;
 }
-
-/** Screening is worth this many steps of progress against one whole year. */
-const PROGRESS_EVERY = 50;

@@ -2,9 +2,7 @@
 import { heaviestPart } from '../../physics/media';
 import { isPorous } from '../../physics/pots';
 import type { CandidateFacts } from '../setups';
-
-export const LEAST_SETUPS = 6;
-export const MOST_SETUPS = 14;
+import { k } from './constants';
 
 /** What is needed of a judged setup to choose it. */
 export interface Ranked {
@@ -21,9 +19,6 @@ export function familyKey(facts: CandidateFacts): string {
   return `${facts.spec.approach}|${base.family}|${String(wall)}|${facts.mainMix.length > 1}`;
 }
 
-/** A setup this far behind the leader is no choice, points; shown only where there are few others. */
-const SHOWN_WITHIN = 35;
-
 /** Way of potting and main medium: what growers name first when they say what a plant is in. */
 function mediumKey({ spec, mainMix }: CandidateFacts): string {
   const base = heaviestPart(mainMix).medium;
@@ -36,18 +31,18 @@ function mediumKey({ spec, mainMix }: CandidateFacts): string {
  */
 export function pickVaried<T extends Ranked>(ranked: readonly T[]): readonly T[] {
   const picked = new Set<T>();
-  const leastScore = (ranked[0]?.score ?? 0) - SHOWN_WITHIN;
+  const leastScore = (ranked[0]?.score ?? 0) - k.SHOWN_WITHIN;
   const takeFirstOf = (keyOf: (facts: CandidateFacts) => string, most: number): void => {
     const seen = new Set<string>();
     for (const judged of ranked) {
       const key = keyOf(judged.facts);
-      const isWorthShowing = judged.score >= leastScore || picked.size < LEAST_SETUPS;
+      const isWorthShowing = judged.score >= leastScore || picked.size < k.LEAST_SETUPS;
       if (!seen.has(key) && picked.size < most && isWorthShowing) picked.add(judged);
       seen.add(key);
     }
   };
-  takeFirstOf(mediumKey, MOST_SETUPS);
-  takeFirstOf(familyKey, MOST_SETUPS);
-  takeFirstOf((facts) => facts.id, LEAST_SETUPS);
+  takeFirstOf(mediumKey, k.MOST_SETUPS);
+  takeFirstOf(familyKey, k.MOST_SETUPS);
+  takeFirstOf((facts) => facts.id, k.LEAST_SETUPS);
   return [...picked].sort((a, b) => b.score - a.score);
 }

@@ -24,6 +24,7 @@ import {
 } from '../../physics/drydown';
 import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
 import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
+import { k } from './constants';
 import type { CaseContext } from './context';
 import { misfitFactor } from './grade';
 
@@ -75,7 +76,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     pieceMm,
     misfit: sizeMatters ? misfitFactor(pieceMm, context.plant.rootDiameterMm) : 1,
     isOrganic: !isBare && isOrganic(mainMix),
-    lifeYears: isBare ? 10 : mixLifeYears(mainMix, context.ageing),
+    lifeYears: isBare ? k.BARE_MOUNT_LIFE_YEARS : mixLifeYears(mainMix, context.ageing),
     airAfterWatering: rootZoneAir(column, createState(column)),
     hasReservoir: column.reservoirCapacityG > 0,
   };
@@ -114,13 +115,13 @@ function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | n
     // Weighed half dry: the state in which a pot most easily falls over and is still in use.
     return {
       heightCm: layer.heightCm,
-      densityGL: medium.dryDensityGL + 500 * containerCapacity(medium, layer.heightCm),
+      densityGL: medium.dryDensityGL + k.HALF_WET_G_L * containerCapacity(medium, layer.heightCm),
     };
   });
   const surfaceCm = filledHeightCm(setup);
   return stability(setup.pot, layers, {
     weightG: plantWeightG(context.plant),
-    heightCm: surfaceCm + context.plant.heightCm * 0.35,
+    heightCm: surfaceCm + context.plant.heightCm * k.PLANT_BALANCE_SHARE,
   });
 }
 

@@ -17,17 +17,11 @@ import { mountKindById } from '../../catalogue/vessels';
 import { DRY_HOME_PCT } from '../../physics/air';
 import type { MediumFamily, MediumFigures } from '../../physics/media';
 import { isOpenWork } from '../../physics/pots';
+import { k } from './constants';
 import type { CaseContext } from './context';
 import { byFit } from './grade';
 import { mountKinds, mountPadsCm, type Recipe, recipes, type TopDressing, topDressings } from './recipes';
 import { potsToTry, yearsOfRoom } from './size';
-
-/** Space left under the rim so that water does not run over, cm. */
-export const RIM_GAP_CM = 1;
-/** Grades tried for each family. */
-const GRADES_TRIED = 3;
-/** Under this a layer is no layer, cm. */
-const LEAST_MAIN_CM = 1.5;
 
 const figures: readonly MediumFigures[] = mediaCatalogue.map((entry) => mediumById(entry.id));
 
@@ -40,7 +34,7 @@ type Base = Pick<MixPartSpec, 'mediumId' | 'own'>;
 /** Bases of a family, best fitting first; the grower's own media of that family come as well. */
 function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
   const grades = figures.filter((medium) => medium.family === family && !neverAlone.has(medium.id));
-  const fitting = byFit(grades, context.plant.rootDiameterMm).slice(0, GRADES_TRIED);
+  const fitting = byFit(grades, context.plant.rootDiameterMm).slice(0, k.GRADES_TRIED);
   const own = context.resolved.ownMedia.filter((medium) => mediumById(medium.likeId).family === family);
   return [
     ...fitting.map((medium) => ({ mediumId: medium.id })),
@@ -70,7 +64,7 @@ export function fillPot(
   topDressing: Pick<TopDressing, 'mediumId' | 'heightCm'> | null,
 ): readonly LayerSpec[] {
   const pot = potOf(vessel);
-  const filledCm = Math.max(LEAST_MAIN_CM, pot.heightCm - RIM_GAP_CM);
+  const filledCm = Math.max(k.LEAST_MAIN_CM, pot.heightCm - k.RIM_GAP_CM);
   const crockingCm = roundHalf(filledCm * crockingShare);
   const topCm = topDressing ? topDressing.heightCm : 0;
   const mainCm = round1(filledCm - crockingCm - topCm);
@@ -133,7 +127,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
         tops.flatMap((top): SetupSpec[] => {
           const layers = fillPot(vessel, mix, crocking, top);
           const main = layers.find((layer) => layer.role === 'main')!;
-          return main.heightCm < LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel, layers }];
+          return main.heightCm < k.LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel, layers }];
         }),
       );
     }),

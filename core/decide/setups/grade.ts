@@ -5,11 +5,7 @@
  * thick" with a number on it.
  */
 import { meanPieceMm, type MediumFigures } from '../../physics/media';
-
-export const LEAST_SIZE_RATIO = 2.5;
-export const MOST_SIZE_RATIO = 3.5;
-/** Pieces outside this factor of the band do not serve the roots at all. */
-export const TOLERATED_FACTOR = 2.2;
+import { k } from './constants';
 
 export interface PieceBand {
   readonly fromMm: number;
@@ -17,7 +13,7 @@ export interface PieceBand {
 }
 
 export function pieceBandMm(rootDiameterMm: number): PieceBand {
-  return { fromMm: LEAST_SIZE_RATIO * rootDiameterMm, toMm: MOST_SIZE_RATIO * rootDiameterMm };
+  return { fromMm: k.LEAST_SIZE_RATIO * rootDiameterMm, toMm: k.MOST_SIZE_RATIO * rootDiameterMm };
 }
 
 /** How far a size lies outside the band, as a factor of 1 (inside) or more. */
@@ -30,13 +26,13 @@ export function misfitFactor(pieceMm: number, rootDiameterMm: number): number {
 
 /** The root thickness at which the next coarser or finer of two grades fits equally well, mm. */
 export function switchRootMm(pieceMm: number, otherPieceMm: number): number {
-  const middleRatio = Math.sqrt(LEAST_SIZE_RATIO * MOST_SIZE_RATIO);
+  const middleRatio = Math.sqrt(k.LEAST_SIZE_RATIO * k.MOST_SIZE_RATIO);
   return Math.sqrt(pieceMm * otherPieceMm) / middleRatio;
 }
 
 /** Media of a family ordered by how well their size suits the root, best first. */
 export function byFit(media: readonly MediumFigures[], rootDiameterMm: number): readonly MediumFigures[] {
-  const ideal = Math.sqrt(LEAST_SIZE_RATIO * MOST_SIZE_RATIO) * rootDiameterMm;
+  const ideal = Math.sqrt(k.LEAST_SIZE_RATIO * k.MOST_SIZE_RATIO) * rootDiameterMm;
   const distance = (medium: MediumFigures) => Math.abs(Math.log(meanPieceMm(medium) / ideal));
   return [...media].sort((a, b) => distance(a) - distance(b));
 }

@@ -7,37 +7,25 @@ import { runsOneWay } from '../../catalogue/genera';
 import type { Stance } from '../../catalogue/schools';
 import { potKindById } from '../../catalogue/vessels';
 import { isOrganic, type Mix } from '../../physics/media';
-
-/** Two years in organic media, three in inorganic (common practice: "2 at least, 3-4 with inorganic"). */
-export const ORGANIC_YEARS = 2;
-export const INORGANIC_YEARS = 3;
-/** One size up at a time, or one pot for the long run (schools). */
-const SMALL_STEP_YEARS = 1;
-const ONE_BIG_YEARS = 4;
-/** A plant that must first make roots gets room for those only. */
-const RECOVERY_YEARS = 0.5;
-/** The front shoot may come this near to the wall beyond the ball's own edge, cm (from memory). */
-const FRONT_OVERLAP_CM = 1.5;
-/** Room round the ball of a plant that does not creep, cm for each year (common practice: 2-3 cm a step). */
-const STEM_GROWTH_CM_PER_YEAR = 1;
+import { k } from './constants';
 
 /** Years of growth to make room for: what the grower asked, else what their school and the medium allow. */
 export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<Stance, 'steps'>): number {
   if (yearsWanted !== null) return yearsWanted;
-  if (stance?.steps === 'small-steps') return SMALL_STEP_YEARS;
-  if (stance?.steps === 'one-big') return ONE_BIG_YEARS;
-  return isOrganic(mix) ? ORGANIC_YEARS : INORGANIC_YEARS;
+  if (stance?.steps === 'small-steps') return k.SMALL_STEP_YEARS;
+  if (stance?.steps === 'one-big') return k.ONE_BIG_YEARS;
+  return isOrganic(mix) ? k.ORGANIC_YEARS : k.INORGANIC_YEARS;
 }
 
 /** How far the plant spreads across the pot in the given years, cm. */
 export function spreadCm(plant: PlantInHand, years: number): number {
   const { rhizomeStepCm, shootsPerYear } = plant.genus;
-  if (rhizomeStepCm === 0) return STEM_GROWTH_CM_PER_YEAR * years;
+  if (rhizomeStepCm === 0) return k.STEM_GROWTH_CM_PER_YEAR * years;
   if (runsOneWay(plant.habit)) {
     // A front adds one shoot after another; more than about two a year are side shoots, not length,
     // and what forks shares its shoots between two fronts.
-    const perFront = Math.min(2, shootsPerYear) / (1 + plant.genus.forkingChance);
-    return Math.max(0, rhizomeStepCm * perFront * years - FRONT_OVERLAP_CM);
+    const perFront = Math.min(k.MOST_SHOOTS_PER_FRONT, shootsPerYear) / (1 + plant.genus.forkingChance);
+    return Math.max(0, rhizomeStepCm * perFront * years - k.FRONT_OVERLAP_CM);
   }
   // Growth in all directions: the ring grows on both sides, by the square root of the crowd.
   const crowd = Math.sqrt((plant.shootCount + shootsPerYear * years) / plant.shootCount);
@@ -47,12 +35,12 @@ export function spreadCm(plant: PlantInHand, years: number): number {
 
 /** The ball that is left when the dead roots are off: live volume goes by the third power of its width. */
 export function liveBallCm(plant: PlantInHand): number {
-  return plant.rootBallDiameterCm * Math.max(0.5, Math.cbrt(plant.liveRootShare));
+  return plant.rootBallDiameterCm * Math.max(k.LEAST_BALL_SHARE, Math.cbrt(plant.liveRootShare));
 }
 
 /** Inside width the plant needs, cm. */
 export function neededWidthCm(plant: PlantInHand, years: number): number {
-  return liveBallCm(plant) + spreadCm(plant, isFailing(plant) ? Math.min(years, RECOVERY_YEARS) : years);
+  return liveBallCm(plant) + spreadCm(plant, isFailing(plant) ? Math.min(years, k.RECOVERY_YEARS) : years);
 }
 
 export interface SizeChoice {
@@ -65,7 +53,7 @@ export interface SizeChoice {
 
 /** In a square pot growth that runs one way can use the diagonal. */
 export function diagonalGain(plant: PlantInHand, potKindId: string): number {
-  return potKindById(potKindId).shape === 'square' && runsOneWay(plant.habit) ? 1.2 : 1;
+  return potKindById(potKindId).shape === 'square' && runsOneWay(plant.habit) ? k.DIAGONAL_GAIN : 1;
 }
 
 /** The smallest pot of a kind with the room needed. */
@@ -77,9 +65,6 @@ export function chooseSize(plant: PlantInHand, potKindId: string, years: number)
   const largest = rimDiametersCm[rimDiametersCm.length - 1]!;
   return { rimDiameterCm: fitting ?? largest, neededCm, years, isTight: fitting === undefined };
 }
-
-/** Sizes to try: the smallest with the room, and so many larger ones after it. */
-const SIZES_TRIED = 2;
 
 /** The pots to try of one kind: from the grower's shelf if they listed it, else the common sizes. */
 export function potsToTry(
@@ -108,5 +93,5 @@ export function potsToTry(
         }));
   const sorted = [...all].sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
   const first = sorted.findIndex((pot) => pot.rimDiameterCm * gain >= neededCm);
-  return first < 0 ? sorted.slice(-1) : sorted.slice(first, first + SIZES_TRIED);
+  return first < 0 ? sorted.slice(-1) : sorted.slice(first, first + k.SIZES_TRIED);
 }

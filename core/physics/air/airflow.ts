@@ -6,6 +6,7 @@
  * Transfer; mixed convection Nu³ = Nu_forced³ + Nu_free³ (Churchill 1977); mass transfer by the
  * Chilton-Colburn analogy. The air speeds of the classes are from memory.
  */
+import { k } from './constants';
 export const airflowClasses = ['still room', 'draught', 'fan', 'sheltered outdoors', 'windy'] as const;
 export type AirflowClass = (typeof airflowClasses)[number];
 
@@ -18,32 +19,12 @@ export const airSpeedMS: Readonly<Record<AirflowClass, number>> = {
   windy: 2.5,
 };
 
-// Air at about 22 °C at sea level (Incropera & DeWitt, table A.4).
-const KINEMATIC_VISCOSITY_M2_S = 1.55e-5;
-const THERMAL_DIFFUSIVITY_M2_S = 2.2e-5;
-const CONDUCTIVITY_W_M_K = 0.026;
-const PRANDTL = 0.71;
-const GRAVITY_M_S2 = 9.81;
-const REFERENCE_KELVIN = 295;
-const VOLUMETRIC_HEAT_J_M3_K = 1.2 * 1006;
-/** Lewis number of water vapour in air to the power ⅔ (Le = 0.85). */
-const LEWIS_TWO_THIRDS = 0.9;
-const STEFAN_BOLTZMANN_W_M2_K4 = 5.67e-8;
-const EMISSIVITY = 0.95;
-/** Surface-to-air difference that drives free convection; the answer depends on its fourth root. */
-const FREE_CONVECTION_DIFFERENCE_K = 2;
-/** Length of the surface in the direction of the air: a pot of ordinary size. */
-const SURFACE_LENGTH_M = 0.12;
-
 export interface SurfaceTransfer {
   /** Mass transfer coefficient, m/s. */
   readonly massTransferMS: number;
   /** Convective plus radiative heat transfer coefficient, W/(m²·K). */
   readonly heatTransferWM2K: number;
 }
-
-/** Standard pressure at sea level, to which the properties of air above are stated, kPa. */
-export const SEA_LEVEL_KPA = 101.325;
 
 /**
  * Transfer coefficients of a pot-sized surface in air of the given speed (m/s), temperature (°C) and
@@ -52,21 +33,21 @@ export const SEA_LEVEL_KPA = 101.325;
 export function surfaceTransfer(
   speedMS: number,
   temperatureC: number,
-  pressureKPa: number = SEA_LEVEL_KPA,
+  pressureKPa: number = k.SEA_LEVEL_KPA,
 ): SurfaceTransfer {
-  const thinness = SEA_LEVEL_KPA / pressureKPa;
-  const viscosityM2S = KINEMATIC_VISCOSITY_M2_S * thinness;
-  const reynolds = (speedMS * SURFACE_LENGTH_M) / viscosityM2S;
-  const forcedNusselt = 0.664 * Math.sqrt(reynolds) * Math.cbrt(PRANDTL);
+  const thinness = k.SEA_LEVEL_KPA / pressureKPa;
+  const viscosityM2S = k.KINEMATIC_VISCOSITY_M2_S * thinness;
+  const reynolds = (speedMS * k.SURFACE_LENGTH_M) / viscosityM2S;
+  const forcedNusselt = 0.664 * Math.sqrt(reynolds) * Math.cbrt(k.PRANDTL);
   const rayleigh =
-    ((GRAVITY_M_S2 / REFERENCE_KELVIN) * FREE_CONVECTION_DIFFERENCE_K * SURFACE_LENGTH_M ** 3) /
-    (viscosityM2S * THERMAL_DIFFUSIVITY_M2_S * thinness);
+    ((k.GRAVITY_M_S2 / k.REFERENCE_KELVIN) * k.FREE_CONVECTION_DIFFERENCE_K * k.SURFACE_LENGTH_M ** 3) /
+    (viscosityM2S * k.THERMAL_DIFFUSIVITY_M2_S * thinness);
   const freeNusselt = 0.27 * rayleigh ** 0.25;
   const nusselt = Math.cbrt(forcedNusselt ** 3 + freeNusselt ** 3);
-  const convectiveWM2K = (nusselt * CONDUCTIVITY_W_M_K) / SURFACE_LENGTH_M;
-  const radiativeWM2K = 4 * EMISSIVITY * STEFAN_BOLTZMANN_W_M2_K4 * (temperatureC + 273.15) ** 3;
+  const convectiveWM2K = (nusselt * k.CONDUCTIVITY_W_M_K) / k.SURFACE_LENGTH_M;
+  const radiativeWM2K = 4 * k.EMISSIVITY * k.STEFAN_BOLTZMANN_W_M2_K4 * (temperatureC + 273.15) ** 3;
   return {
-    massTransferMS: (convectiveWM2K * thinness) / (VOLUMETRIC_HEAT_J_M3_K * LEWIS_TWO_THIRDS),
+    massTransferMS: (convectiveWM2K * thinness) / (k.VOLUMETRIC_HEAT_J_M3_K * k.LEWIS_TWO_THIRDS),
     heatTransferWM2K: convectiveWM2K + radiativeWM2K,
   };
 }

@@ -1,6 +1,7 @@
 /** Thin air: less dense and more diffusive in proportion to its pressure (ideal gas). */
 import { constantPlace, monthDrying } from '../places';
-import { SEA_LEVEL_KPA, surfaceTransfer } from './airflow';
+import { surfaceTransfer } from './airflow';
+import { SEA_LEVEL_KPA } from './constants';
 import { openSurfaceMmPerDay } from './demand';
 import { pressureAtAltitudeKPa } from './psychrometrics';
 

@@ -10,11 +10,9 @@
  * pot becomes a linear network: that is what the dry-down model is built on.
  * Source: Penman 1948, Monteith 1965; here in vapour densities instead of pressures.
  */
-import { SEA_LEVEL_KPA, surfaceTransfer } from './airflow';
+import { surfaceTransfer } from './airflow';
+import { k } from './constants';
 import { saturationVapourDensityGM3, vapourDensitySlopeGM3K, vapourPressureDeficitKPa } from './psychrometrics';
-
-/** Latent heat of vaporisation, J/g (2.45 MJ/kg: FAO Irrigation and Drainage Paper 56, annex 3). */
-export const LATENT_HEAT_J_G = 2450;
 
 export interface AirState {
   readonly temperatureC: number;
@@ -39,7 +37,7 @@ export interface DryingAir {
 }
 
 export function dryingAir(air: AirState): DryingAir {
-  const pressureKPa = air.pressureKPa ?? SEA_LEVEL_KPA;
+  const pressureKPa = air.pressureKPa ?? k.SEA_LEVEL_KPA;
   const transfer = surfaceTransfer(air.speedMS, air.temperatureC, pressureKPa);
   return {
     temperatureC: air.temperatureC,
@@ -63,7 +61,7 @@ export function drivingDeficitGM3(air: DryingAir, heatAreaRatio: number): number
  * heatAreaRatio: surface that collects heat over surface that evaporates (1 = a surface alone).
  */
 export function surfaceResistanceSM(air: DryingAir, heatAreaRatio: number): number {
-  const cooling = (air.slopeGM3K * LATENT_HEAT_J_G) / (air.heatTransferWM2K * heatAreaRatio);
+  const cooling = (air.slopeGM3K * k.LATENT_HEAT_J_G) / (air.heatTransferWM2K * heatAreaRatio);
   return 1 / air.massTransferMS + cooling;
 }
 

@@ -1,13 +1,6 @@
-export { type AirflowClass, airflowClasses, airSpeedMS, SEA_LEVEL_KPA } from './airflow';
-export { DRY_HOME_PCT } from './constants';
-export {
-  drivingDeficitGM3,
-  dryingAir,
-  type DryingAir,
-  LATENT_HEAT_J_G,
-  openSurfaceMmPerDay,
-  surfaceResistanceSM,
-} from './demand';
+export { type AirflowClass, airflowClasses, airSpeedMS } from './airflow';
+export { DRY_HOME_PCT, LATENT_HEAT_J_G, SEA_LEVEL_KPA } from './constants';
+export { drivingDeficitGM3, type DryingAir, dryingAir, openSurfaceMmPerDay, surfaceResistanceSM } from './demand';
 export {
   dewPointC,
   pressureAtAltitudeKPa,

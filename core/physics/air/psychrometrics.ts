@@ -5,12 +5,9 @@
  * Source: ASHRAE Handbook, Fundamentals (2017), chapter 1, as implemented by psychrolib.
  */
 import psychrolib from 'psychrolib';
+import { k } from './constants';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
-
-/** Gas constant of water vapour, kPa·m³/(g·K) (461.5 J/(kg·K), CODATA rounded). */
-const VAPOUR_GAS_CONSTANT_KPA_M3_G_K = 461.5e-6;
-const KELVIN = 273.15;
 
 /** Saturation vapour pressure over water, kPa. */
 export function saturationVapourPressureKPa(temperatureC: number): number {
@@ -24,7 +21,7 @@ export function vapourPressureDeficitKPa(temperatureC: number, relativeHumidityP
 
 /** Saturation vapour density, g/m³, by the ideal gas law. */
 export function saturationVapourDensityGM3(temperatureC: number): number {
-  return saturationVapourPressureKPa(temperatureC) / (VAPOUR_GAS_CONSTANT_KPA_M3_G_K * (temperatureC + KELVIN));
+  return saturationVapourPressureKPa(temperatureC) / (k.VAPOUR_GAS_CONSTANT_KPA_M3_G_K * (temperatureC + k.KELVIN));
 }
 
 /** Slope of the saturation vapour density with temperature, g/(m³·K), by central difference. */

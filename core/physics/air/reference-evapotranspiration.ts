@@ -3,11 +3,11 @@
  * Source: Allen, Pereira, Raes & Smith 1998, FAO Irrigation and Drainage Paper 56; the equation
  * numbers below are theirs.
  */
+import { k } from './constants';
 import { saturationVapourPressureKPa } from './psychrometrics';
 
 const SOLAR_CONSTANT_MJ_M2_MIN = 0.082;
 const STEFAN_BOLTZMANN_MJ_K4_M2_DAY = 4.903e-9;
-const KELVIN = 273.16;
 
 export interface DailyWeather {
   readonly latitudeDeg: number;
@@ -67,7 +67,7 @@ export function netRadiationMJ(weather: DailyWeather): number {
   const sunshineFraction = daylightHours > 0 ? Math.min(1, weather.sunshineHours / daylightHours) : 0;
   const solarMJ = (0.25 + 0.5 * sunshineFraction) * extraterrestrialMJ;
   const clearSkyMJ = (0.75 + 2e-5 * weather.altitudeM) * extraterrestrialMJ;
-  const meanFourthPower = ((weather.maxC + KELVIN) ** 4 + (weather.minC + KELVIN) ** 4) / 2;
+  const meanFourthPower = ((weather.maxC + k.KELVIN) ** 4 + (weather.minC + k.KELVIN) ** 4) / 2;
   const cloudiness = clearSkyMJ > 0 ? 1.35 * Math.min(1, solarMJ / clearSkyMJ) - 0.35 : 0.05;
   const longWaveMJ =
     STEFAN_BOLTZMANN_MJ_K4_M2_DAY * meanFourthPower * (0.34 - 0.14 * Math.sqrt(weather.vapourPressureKPa)) * cloudiness;

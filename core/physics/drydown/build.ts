@@ -1,4 +1,5 @@
 import type { Column } from './column';
+import { k } from './constants';
 import { mountColumn } from './mount-column';
 import { potColumn } from './pot-column';
 import type { Drinker, Setup } from './setup';
@@ -8,13 +9,9 @@ export function buildColumn(setup: Setup, drinker: Drinker): Column {
   return setup.kind === 'pot' ? potColumn(setup, drinker) : mountColumn(setup, drinker);
 }
 
-const COARSE_CELL_CM = 4;
-const COARSE_LEAST_CELLS = 4;
-const COARSE_PAD_CELLS = 3;
-
 /** The same in few cells, for a quick guess: what it holds is within two per cent of the fine column's. */
 export function buildCoarseColumn(setup: Setup, drinker: Drinker): Column {
   return setup.kind === 'pot'
-    ? potColumn(setup, drinker, COARSE_CELL_CM, COARSE_LEAST_CELLS)
-    : mountColumn(setup, drinker, COARSE_PAD_CELLS);
+    ? potColumn(setup, drinker, k.COARSE_CELL_CM, k.COARSE_LEAST_CELLS)
+    : mountColumn(setup, drinker, k.COARSE_PAD_CELLS);
 }

@@ -1,12 +1,7 @@
 /** Physics of one cell of medium that both pots and mounts share. */
 import { capacityBetween, type Hydraulics } from '../media';
 import type { Column } from './column';
-import {
-  EXPOSED_SURFACE_SHARE,
-  LIQUID_CONDUCTIVITY_AT_10_CM,
-  VAPOUR_DIFFUSIVITY_M2_H,
-  VENTILATION_AT_10_MM,
-} from './constants';
+import { k } from './constants';
 
 /**
  * Conductance from the pieces' surfaces to the air between them, per bed volume, 1/h: surface of
@@ -15,8 +10,8 @@ import {
 function exposurePerVolumeH(medium: Hydraulics): number {
   const pieceM = Math.max(medium.meanMm, 1) / 1000;
   const surfacePerM = (6 * (1 - medium.interPorosity)) / pieceM;
-  const coefficientMH = (2 * VAPOUR_DIFFUSIVITY_M2_H) / pieceM;
-  return surfacePerM * coefficientMH * EXPOSED_SURFACE_SHARE;
+  const coefficientMH = (2 * k.VAPOUR_DIFFUSIVITY_M2_H) / pieceM;
+  return surfacePerM * coefficientMH * k.EXPOSED_SURFACE_SHARE;
 }
 
 /**
@@ -27,7 +22,7 @@ function exposurePerVolumeH(medium: Hydraulics): number {
 export function exposureM3H(medium: Hydraulics, volumeL: number, thicknessCm: number, capacity: number): number {
   const perVolumeH = exposurePerVolumeH(medium);
   const diffusivityM2H =
-    VAPOUR_DIFFUSIVITY_M2_H * relativeDiffusivity(midwayAir(medium, capacity)) * (1 + ventilationGain(medium));
+    k.VAPOUR_DIFFUSIVITY_M2_H * relativeDiffusivity(midwayAir(medium, capacity)) * (1 + ventilationGain(medium));
   const reachM = Math.sqrt(diffusivityM2H / perVolumeH);
   const x = thicknessCm / 100 / reachM;
   return ((perVolumeH * volumeL) / 1000) * (Math.tanh(x) / x);
@@ -35,7 +30,7 @@ export function exposureM3H(medium: Hydraulics, volumeL: number, thicknessCm: nu
 
 /** Air-filled porosity midway through drying, to which the passage of vapour is tied. */
 export function midwayAir(medium: Hydraulics, capacity: number): number {
-  return Math.max(0.02, medium.totalPorosity - capacity / 2);
+  return Math.max(k.LEAST_PASSAGE_AIR, medium.totalPorosity - capacity / 2);
 }
 
 /** Relative diffusivity in a porous bed, ε^(4/3) (Millington 1959). */
@@ -45,12 +40,12 @@ export function relativeDiffusivity(air: number): number {
 
 /** Gain of vapour transport by air moving between pieces: grows with the passage area, size squared. */
 export function ventilationGain(medium: Hydraulics): number {
-  return VENTILATION_AT_10_MM * (medium.meanMm / 10) ** 2;
+  return k.VENTILATION_AT_10_MM * (medium.meanMm / 10) ** 2;
 }
 
 /** Liquid conductivity, g/(cm·h): media that wick higher move water faster. */
 export function liquidConductivity(medium: Hydraulics): number {
-  return LIQUID_CONDUCTIVITY_AT_10_CM * (medium.wickingHeightCm / 10) ** 1.5;
+  return k.LIQUID_CONDUCTIVITY_AT_10_CM * (medium.wickingHeightCm / 10) ** k.WICKING_EXPONENT;
 }
 
 /** Writes the storage figures of cell i. Heads are cm above the drained base of its medium. */
@@ -67,7 +62,7 @@ export function storeCell(
   const gramsPerShare = volumeL * 1000;
   column.volumeL[i] = volumeL;
   column.capacityG[i] = capacity * gramsPerShare;
-  column.tightG[i] = Math.min(medium.tightWater, 0.8 * capacity) * gramsPerShare;
+  column.tightG[i] = Math.min(medium.tightWater, k.MOST_UNAVAILABLE_SHARE * capacity) * gramsPerShare;
   column.tightWetness[i] = column.tightG[i]! / column.capacityG[i]!;
   column.poreG[i] = medium.totalPorosity * gramsPerShare;
   column.wettability[i] = medium.wettability;

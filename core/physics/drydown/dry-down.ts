@@ -3,6 +3,7 @@
  */
 import type { MonthDrying } from '../places';
 import { type Column, rootZoneWater } from './column';
+import { k } from './constants';
 import {
   cellWaterG,
   type ColumnState,
@@ -17,8 +18,6 @@ import { hourClass, type HourClass } from './hour-class';
 import { availableShare, rootZoneAir } from './root-zone';
 
 export const HOURS_PER_DAY = 24;
-/** The longest time looked ahead. */
-export const HORIZON_DAYS = 60;
 
 /** How long until the next watering: a reading, or the honest "not within the horizon". */
 export type DryingTime =
@@ -55,18 +54,14 @@ export function monthHours(column: Column, month: MonthDrying): MonthHours {
   const day = hourClass(column, month.day, true);
   const night = hourClass(column, month.night, false);
   return Array.from({ length: HOURS_PER_DAY }, (_, hour) =>
-    isLight((FIRST_HOUR + hour) % HOURS_PER_DAY, month.lightHours) ? day : night,
+    isLight((k.FIRST_HOUR + hour) % HOURS_PER_DAY, month.lightHours) ? day : night,
   );
 }
-
-/** The clock starts at 8 in the morning, when people water; light is centred on 13 h. */
-const FIRST_HOUR = 8;
-const MIDDAY_HOUR = 13;
 
 function isLight(clockHour: number, lightHours: number): boolean {
   const half = lightHours / 2;
   const middle = clockHour + 0.5;
-  const distance = Math.abs(middle - MIDDAY_HOUR);
+  const distance = Math.abs(middle - k.MIDDAY_HOUR);
   return Math.min(distance, HOURS_PER_DAY - distance) < half;
 }
 
@@ -88,7 +83,7 @@ export function dryingTime(
   column: Column,
   month: MonthDrying,
   thresholdShare: number,
-  horizonDays = HORIZON_DAYS,
+  horizonDays = k.HORIZON_DAYS,
   stepHours = 1,
 ): DryingTime {
   const hours = monthHours(column, month);
@@ -113,7 +108,7 @@ export function dryDown(
   column: Column,
   month: MonthDrying,
   thresholdShare: number,
-  horizonDays = HORIZON_DAYS,
+  horizonDays = k.HORIZON_DAYS,
 ): DryDown {
   const hours = monthHours(column, month);
   const state = createState(column);
@@ -159,7 +154,7 @@ export function dryingTimeByMonth(
   column: Column,
   year: readonly MonthDrying[],
   thresholdShare: number,
-  horizonDays = HORIZON_DAYS,
+  horizonDays = k.HORIZON_DAYS,
 ): readonly DryingTime[] {
   return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays));
 }

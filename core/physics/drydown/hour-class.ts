@@ -5,12 +5,8 @@
 import { drivingDeficitGM3, type DryingAir, LATENT_HEAT_J_G, SEA_LEVEL_KPA, surfaceResistanceSM } from '../air';
 import { inSeries } from './cell-physics';
 import type { Column } from './column';
-import { CLAY_WALL_RESISTANCE_S_M, VAPOUR_DIFFUSIVITY_M2_H } from './constants';
+import { k } from './constants';
 import type { Photosynthesis } from './setup';
-
-const SECONDS_PER_HOUR = 3600;
-/** Surface that collects heat over surface that evaporates stays between these. */
-const MAX_HEAT_AREA_RATIO = 3;
 
 /**
  * Leaf conductance to vapour, mol/(m²·s), by day and night. Orders of magnitude from plant
@@ -43,7 +39,7 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
   const n = column.cellCount;
   let evaporatingM2 = column.topAreaM2;
   for (let i = 0; i < n; i += 1) evaporatingM2 += column.openSideM2[i]! + column.porousSideM2[i]!;
-  const heatRatio = Math.min(MAX_HEAT_AREA_RATIO, Math.max(1, column.heatAreaM2 / evaporatingM2));
+  const heatRatio = Math.min(k.MAX_HEAT_AREA_RATIO, Math.max(1, column.heatAreaM2 / evaporatingM2));
   const resistanceSM = surfaceResistanceSM(air, heatRatio);
   const radiant = (air.radiationWM2 * column.radiantAreaM2) / column.topAreaM2;
   const deficitGM3 = drivingDeficitGM3({ ...air, radiationWM2: radiant }, heatRatio);
@@ -52,18 +48,19 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
   const betweenM3H = new Float64Array(n);
   const wallGH = new Float64Array(n);
   // Moving air also stirs the air between coarse pieces: in proportion to the boundary layer it leaves.
-  const stirring = air.massTransferMS / STILL_AIR_TRANSFER_MS;
+  const stirring = air.massTransferMS / k.STILL_AIR_TRANSFER_MS;
   for (let i = 0; i < n; i += 1) {
     const gain = (1 + column.ventilation[i]! * stirring) / (1 + column.ventilation[i]!);
-    const diffusivity = VAPOUR_DIFFUSIVITY_M2_H * gain * (SEA_LEVEL_KPA / air.pressureKPa);
+    const diffusivity = k.VAPOUR_DIFFUSIVITY_M2_H * gain * (SEA_LEVEL_KPA / air.pressureKPa);
     const side = inSeries(
-      (column.openSideM2[i]! * SECONDS_PER_HOUR) / resistanceSM,
+      (column.openSideM2[i]! * k.SECONDS_PER_HOUR) / resistanceSM,
       column.sidePathM[i]! * diffusivity,
     );
-    outsideM3H[i] = side + (column.openBaseM2[i]! * SECONDS_PER_HOUR) / (2 * resistanceSM);
+    outsideM3H[i] = side + (column.openBaseM2[i]! * k.SECONDS_PER_HOUR) / (2 * resistanceSM);
     betweenM3H[i] = column.vapourPathM[i]! * diffusivity;
     wallGH[i] =
-      (column.porousSideM2[i]! * SECONDS_PER_HOUR * air.vapourDeficitGM3) / (resistanceSM + CLAY_WALL_RESISTANCE_S_M);
+      (column.porousSideM2[i]! * k.SECONDS_PER_HOUR * air.vapourDeficitGM3) /
+      (resistanceSM + k.CLAY_WALL_RESISTANCE_S_M);
   }
 
   const { leafAreaCm2, photosynthesis } = column.drinker;
@@ -73,15 +70,12 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
   return {
     temperatureC: air.temperatureC,
     deficitGM3,
-    topM3H: (column.topAreaM2 * SECONDS_PER_HOUR) / resistanceSM,
+    topM3H: (column.topAreaM2 * k.SECONDS_PER_HOUR) / resistanceSM,
     outsideM3H,
     betweenM3H,
     wallGH,
-    uptakeGH: molesPerM2S * 18.015 * SECONDS_PER_HOUR * (leafAreaCm2 / 1e4),
-    coolingKPerGH: LATENT_HEAT_J_G / SECONDS_PER_HOUR / heatWPerK,
+    uptakeGH: molesPerM2S * k.WATER_G_MOL * k.SECONDS_PER_HOUR * (leafAreaCm2 / 1e4),
+    coolingKPerGH: LATENT_HEAT_J_G / k.SECONDS_PER_HOUR / heatWPerK,
     warmingK: (air.radiationWM2 * column.radiantAreaM2) / heatWPerK,
   };
 }
-
-/** Mass transfer coefficient of a still room, to which the ventilation gain is stated, m/s. */
-const STILL_AIR_TRANSFER_MS = 0.0042;

@@ -14,15 +14,15 @@
  * loops over typed arrays and fused passes.
  */
 import type { Column } from './column';
-import { SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from './constants';
+import { k } from './constants';
 import type { HourClass } from './hour-class';
 
 /** Copies in this module's scope: the compiler folds them into the loop. */
-const surfaceWetAbove = SURFACE_WET_ABOVE;
-const uptakeFullAbove = UPTAKE_FULL_ABOVE;
+const surfaceWetAbove = k.SURFACE_WET_ABOVE;
+const uptakeFullAbove = k.UPTAKE_FULL_ABOVE;
 /** The vapour network is solved anew after this many hours at the latest. */
-const REFRESH_HOURS = 6;
-const EMPTY_WETNESS = 1e-9;
+const refreshHours = k.REFRESH_HOURS;
+const emptyWetness = k.EMPTY_WETNESS;
 
 export interface ColumnState {
   /** Water of each cell as a share of its capacity; `cellWaterG` gives grams. */
@@ -164,7 +164,7 @@ function sweepDown(
     const next = i < n - 1 ? wetness[i + 1]! : 0;
     // Conductance falls with the mean wetness of the two cells; the last cell has none below.
     const below = liquidGH[i]! * 0.5 * (wet + next);
-    const inverse = wet > EMPTY_WETNESS ? 1 / wet : 0;
+    const inverse = wet > emptyWetness ? 1 / wet : 0;
     const storage = capacityG[i]! * perHour;
     let own = storage + lossGH[i]! * inverse;
     let source = storage * wet;
@@ -237,7 +237,7 @@ function sweepDownFed(column: Column, state: ColumnState, hours: number): void {
 /** Advances the column by `hours` (usually 1) in air of the given kind. Returns the root zone's water, g. */
 export function stepHour(column: Column, hour: HourClass, state: ColumnState, hours = 1): number {
   const { totals } = state;
-  if (state.lossesFor !== hour || totals[SINCE_REFRESH]! >= REFRESH_HOURS) refreshLosses(column, hour, state);
+  if (state.lossesFor !== hour || totals[SINCE_REFRESH]! >= refreshHours) refreshLosses(column, hour, state);
   if (totals[RESERVOIR]! > 0) sweepDownFed(column, state, hours);
   else sweepDown(column, state, hours, 0, 0);
   sweepUp(column, state, hours);

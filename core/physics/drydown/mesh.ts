@@ -2,21 +2,19 @@
  * Where to cut the column. Cells are thin near the surface, where the drying front moves, and thick
  * below, where little changes: cell height grows linearly with depth.
  */
-
-/** Cell height at the surface and its growth down to the base, relative to the mean target. */
-const SURFACE_RELATIVE = 0.15;
-const GROWTH_RELATIVE = 1.7;
+import { k } from './constants';
 
 /** Number of cells between the surface and a depth, as a real number. */
 function cellsAbove(depthCm: number, totalCm: number, targetCm: number): number {
   return (
-    (totalCm / (targetCm * GROWTH_RELATIVE)) * Math.log(1 + (GROWTH_RELATIVE * depthCm) / (SURFACE_RELATIVE * totalCm))
+    (totalCm / (targetCm * k.GROWTH_RELATIVE)) *
+    Math.log(1 + (k.GROWTH_RELATIVE * depthCm) / (k.SURFACE_RELATIVE * totalCm))
   );
 }
 
 function depthOf(cells: number, totalCm: number, targetCm: number): number {
-  const exponent = (cells * targetCm * GROWTH_RELATIVE) / totalCm;
-  return ((Math.exp(exponent) - 1) * SURFACE_RELATIVE * totalCm) / GROWTH_RELATIVE;
+  const exponent = (cells * targetCm * k.GROWTH_RELATIVE) / totalCm;
+  return ((Math.exp(exponent) - 1) * k.SURFACE_RELATIVE * totalCm) / k.GROWTH_RELATIVE;
 }
 
 /**

@@ -6,47 +6,41 @@
 import type { Hydraulics } from '../media';
 import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
+import { k } from './constants';
 import { type Drinker, hydraulicsOfLayer, type MountedSetup } from './setup';
-
-const PAD_CELLS = 6;
-/** Share of the mount's face that pad or roots cover (from memory). */
-export const COVERED_SHARE = 0.45;
-/** Share of a bare root's volume that its velamen fills with water (from memory). */
-const VELAMEN_WATER_SHARE = 0.45;
 
 /** Velamen as a medium: spongy dead tissue of fine pores. */
 function velamen(rootDiameterMm: number): Hydraulics {
   return {
     smallMm: rootDiameterMm,
     meanMm: rootDiameterMm,
-    interPorosity: 0.3,
-    innerWater: VELAMEN_WATER_SHARE,
-    totalPorosity: 0.85,
+    interPorosity: k.VELAMEN_PASSAGES,
+    innerWater: k.VELAMEN_WATER_SHARE,
+    totalPorosity: k.VELAMEN_POROSITY,
     airEntryHeadCm: 0,
-    poreIndex: 2,
-    tightWater: 0.05,
-    wickingHeightCm: 2,
-    wettability: 0.95,
-    dryDensityGL: 100,
+    poreIndex: k.VELAMEN_PORE_INDEX,
+    tightWater: k.VELAMEN_UNAVAILABLE,
+    wickingHeightCm: k.VELAMEN_WICKING_CM,
+    wettability: k.VELAMEN_WETTABILITY,
+    dryDensityGL: k.VELAMEN_DENSITY_G_L,
   };
 }
 
-export function mountColumn(setup: MountedSetup, drinker: Drinker, cellCount = PAD_CELLS): Column {
+export function mountColumn(setup: MountedSetup, drinker: Drinker, cellCount = k.PAD_CELLS): Column {
   const { mount } = setup;
   const isBare = mount.padThicknessCm <= 0;
   const medium = isBare ? velamen(drinker.rootDiameterMm) : hydraulicsOfLayer({ mix: setup.pad, age: setup.age });
   const thicknessCm = isBare ? drinker.rootDiameterMm / 10 / 2 : mount.padThicknessCm;
-  const faceCm2 = mount.widthCm * mount.heightCm * COVERED_SHARE;
-  const padHeightCm = mount.heightCm * Math.sqrt(COVERED_SHARE);
-  const padWidthCm = mount.widthCm * Math.sqrt(COVERED_SHARE);
+  const faceCm2 = mount.widthCm * mount.heightCm * k.COVERED_SHARE;
+  const padHeightCm = mount.heightCm * Math.sqrt(k.COVERED_SHARE);
+  const padWidthCm = mount.widthCm * Math.sqrt(k.COVERED_SHARE);
   // A pad dries from its edges too; a bare root shows half of its round side.
   const dryingCm2 = isBare ? (faceCm2 * Math.PI) / 2 : faceCm2 + 2 * (padHeightCm + padWidthCm) * thicknessCm;
 
   const column = allocateColumn(cellCount, {
     topAreaM2: dryingCm2 / 1e4,
     radiantAreaM2: faceCm2 / 1e4,
-    // The backing warms the pad from behind nearly as well as air does.
-    heatAreaM2: (dryingCm2 / 1e4) * 1.8,
+    heatAreaM2: (dryingCm2 / 1e4) * k.MOUNT_HEAT_GAIN,
     reservoirCapacityG: 0,
     drinker,
   });

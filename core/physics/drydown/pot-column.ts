@@ -10,7 +10,7 @@ import type { Hydraulics } from '../media';
 import { areaAtCm2, coneAreaCm2, isPorous, type Pot, volumeBetweenL, wallAreaCm2, widthAtCm } from '../pots';
 import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
-import { CELL_HEIGHT_CM, FOOT_FILL_HOURS, MIN_CELLS, UNDERSIDE_SHARE, WICK_SUPPLY_G_H } from './constants';
+import { k } from './constants';
 import { cutLayer } from './mesh';
 import { type Drinker, hydraulicsOfLayer, type PottedSetup } from './setup';
 
@@ -64,14 +64,14 @@ function slicesFromTop(setup: PottedSetup, cellHeightCm: number, leastCells: num
 
 /** Pieces touch a clay wall at points; fine media touch it nearly everywhere. */
 function wallContact(medium: Hydraulics): number {
-  return 1 / (1 + medium.meanMm / 8);
+  return 1 / (1 + medium.meanMm / k.CLAY_CONTACT_MM);
 }
 
 export function potColumn(
   setup: PottedSetup,
   drinker: Drinker,
-  cellHeightCm = CELL_HEIGHT_CM,
-  leastCells = MIN_CELLS,
+  cellHeightCm = k.CELL_HEIGHT_CM,
+  leastCells = k.MIN_CELLS,
 ): Column {
   const { pot } = setup;
   const slices = slicesFromTop(setup, cellHeightCm, leastCells);
@@ -83,7 +83,7 @@ export function potColumn(
   const column = allocateColumn(slices.length, {
     topAreaM2,
     // Light strikes the top and, at a slant, about half of what the pot shows from the side.
-    radiantAreaM2: topAreaM2 + (0.5 * pot.rimDiameterCm * filledCm) / 1e4,
+    radiantAreaM2: topAreaM2 + (k.SLANTED_LIGHT_SHARE * pot.rimDiameterCm * filledCm) / 1e4,
     heatAreaM2: topAreaM2 + sideAreaM2,
     reservoirCapacityG: reservoirCapacityG(pot, slices),
     drinker,
@@ -96,7 +96,7 @@ export function potColumn(
   slices.forEach((slice, i) => {
     const grossL = volumeBetweenL(pot, slice.fromCm, slice.toCm);
     // Roots take room from the medium, evenly through the root zone, at most a third of it.
-    const rootShare = slice.isRootZone ? Math.min(1 / 3, drinker.rootVolumeL / rootZoneL) : 0;
+    const rootShare = slice.isRootZone ? Math.min(k.MOST_ROOT_SHARE, drinker.rootVolumeL / rootZoneL) : 0;
     const headFromCm = Math.max(0, slice.fromCm - slice.drainsToCm);
     const headToCm = Math.max(headFromCm, slice.toCm - slice.drainsToCm);
     const capacity = storeCell(
@@ -123,11 +123,11 @@ export function potColumn(
     const toWallM = widthAtCm(pot, (slice.fromCm + slice.toCm) / 2) / 6 / 100;
     column.sidePathM[i] = (wallM2 * diffusivity) / toWallM;
     column.porousSideM2[i] = isPorous(pot.wall) ? wallM2 * wallContact(slice.medium) : 0;
-    column.openBaseM2[i] = (coneAreaCm2(pot, slice.fromCm, slice.toCm) / 1e4) * UNDERSIDE_SHARE;
+    column.openBaseM2[i] = (coneAreaCm2(pot, slice.fromCm, slice.toCm) / 1e4) * k.UNDERSIDE_SHARE;
   });
   const last = slices.length - 1;
   if (pot.reservoir.kind !== 'side holes') {
-    column.openBaseM2[last] = column.openBaseM2[last]! + (pot.baseOpenAreaCm2 / 1e4) * UNDERSIDE_SHARE;
+    column.openBaseM2[last] = column.openBaseM2[last]! + (pot.baseOpenAreaCm2 / 1e4) * k.UNDERSIDE_SHARE;
   }
 
   for (let i = 0; i < last; i += 1) joinCells(column, pot, slices[i]!, slices[i + 1]!, i);
@@ -160,11 +160,11 @@ function supplyGH(pot: Pot, slice: Slice, capacityG: number, levelCm: number): n
     case 'none':
       return 0;
     case 'side holes':
-      return middleCm < levelCm ? capacityG / FOOT_FILL_HOURS : 0;
+      return middleCm < levelCm ? capacityG / k.FOOT_FILL_HOURS : 0;
     case 'wicks': {
       if (middleCm >= reservoir.wickReachCm) return 0;
       const heightShare = (slice.toCm - slice.fromCm) / reservoir.wickReachCm;
-      return reservoir.wickCount * WICK_SUPPLY_G_H * heightShare * 2 * (1 - middleCm / reservoir.wickReachCm);
+      return reservoir.wickCount * k.WICK_SUPPLY_G_H * heightShare * 2 * (1 - middleCm / reservoir.wickReachCm);
     }
   }
 }

@@ -1,4 +1,5 @@
 /** When a grower really waters. Days count from 1 January (0), which is taken to be a Monday. */
+import { k } from './constants';
 export type Routine =
   | { readonly kind: 'every'; readonly days: number }
   /** 0 = Monday … 6 = Sunday. */
@@ -13,18 +14,13 @@ export interface Holiday {
   readonly days: number;
 }
 
-export const DAYS_PER_WEEK = 7;
-
-/** Water one misting leaves on each square metre, g (about 0.4 mm; from memory). */
-export const MISTING_G_M2 = 400;
-
 /** Is this a watering day? "When dry" is asked elsewhere, of the pot itself. */
 export function isWateringDay(routine: Routine, day: number): boolean {
   switch (routine.kind) {
     case 'every':
       return day % Math.max(1, Math.round(routine.days)) === 0;
     case 'weekdays':
-      return routine.weekdays.includes(day % DAYS_PER_WEEK);
+      return routine.weekdays.includes(day % k.DAYS_PER_WEEK);
     case 'when dry':
     case 'misting':
       return false;
@@ -44,7 +40,7 @@ export function longestGapDays(routine: Routine): number | null {
       const days = [...new Set(routine.weekdays)].sort((a, b) => a - b);
       const [first] = days;
       if (first === undefined) return null;
-      return Math.max(...days.map((day, i) => (days[i + 1] ?? first + DAYS_PER_WEEK) - day));
+      return Math.max(...days.map((day, i) => (days[i + 1] ?? first + k.DAYS_PER_WEEK) - day));
     }
     case 'misting':
       return 1;

@@ -4,11 +4,12 @@
  */
 import { daysInMonth, type MonthDrying } from '../places';
 import { type Column, rootZoneWater } from './column';
+import { k } from './constants';
 import { HOURS_PER_DAY, monthHours } from './dry-down';
 import { type ColumnState, createState, reservoirG, rootZoneC, stepHour, waterColumn } from './hour';
 import type { RegimeFigures } from './regime';
 import { availableShare, rootZoneAir } from './root-zone';
-import { type Holiday, isAway, isWateringDay, MISTING_G_M2, type Routine } from './routine';
+import { type Holiday, isAway, isWateringDay, type Routine } from './routine';
 
 export interface MonthShares {
   /** Shares of the month's hours; they add up to 1. */
@@ -49,9 +50,6 @@ const DRY = 1;
 const WET = 2;
 type Verdict = typeof COMFORTABLE | typeof DRY | typeof WET;
 
-/** Temperatures change slowly: they are read every few hours. */
-const READ_EVERY_HOURS = 4;
-
 /** Judges one hour (or one longer step); only time beyond what the plant tolerates counts against the setup. */
 function judgeHour(share: number, regime: RegimeFigures, spell: Spell, stepHours: number): Verdict {
   const isDry = share < regime.waterAtShare;
@@ -72,7 +70,7 @@ function rainsOn(dayOfMonth: number, days: number, rainDays: number): boolean {
 
 function waterToday(column: Column, state: ColumnState, routine: Routine, day: number, regime: RegimeFigures): boolean {
   if (routine.kind === 'misting') {
-    waterColumn(column, state, MISTING_G_M2 * column.topAreaM2 * routine.timesADay);
+    waterColumn(column, state, k.MISTING_G_M2 * column.topAreaM2 * routine.timesADay);
     return true;
   }
   const asks = availableShare(column, state) <= regime.waterAtShare;
@@ -116,7 +114,7 @@ export function simulateYear(
         const rootZoneG = step(column, kind, state);
         const share = (rootZoneG - tightG) / availableG;
         waterHours += rootZoneG;
-        if (hour % READ_EVERY_HOURS === 0) {
+        if (hour % k.READ_EVERY_HOURS === 0) {
           rootDegrees += rootZoneC(kind, state);
           airDegrees += kind.temperatureC;
         }
@@ -133,8 +131,8 @@ export function simulateYear(
       tooWet: wetHours / total,
       waterings,
       meanAir: (pores.poreG - waterHours / total) / pores.volumeG,
-      rootZoneC: (rootDegrees * READ_EVERY_HOURS) / total,
-      airC: (airDegrees * READ_EVERY_HOURS) / total,
+      rootZoneC: (rootDegrees * k.READ_EVERY_HOURS) / total,
+      airC: (airDegrees * k.READ_EVERY_HOURS) / total,
     });
   });
   const yearShare = (verdict: 'comfortable' | 'tooDry' | 'tooWet'): number =>
@@ -151,13 +149,6 @@ export function simulateYear(
   };
 }
 
-/** Days looked at by `sampleComfort`: at least these, and so many gaps of the routine. */
-const SAMPLE_DAYS = 14;
-const SAMPLE_GAPS = 2;
-/** The first days only bring the pot into its rhythm. */
-const SAMPLE_WARM_UP_DAYS = 6;
-const SAMPLE_STEP_HOURS = 6;
-
 /**
  * A quick look at some weeks of one month under the routine: the share of time in comfort, 0..1.
  * Long steps on a coarse column; for choosing what is worth the whole year, never shown.
@@ -173,7 +164,7 @@ export function sampleComfort(
   const { availableG, tightG } = rootZoneWater(column);
   const hours = monthHours(column, month);
   const spell: Spell = { dryHours: 0, wetHours: 0, longestDryHours: 0, longestWetHours: 0, leastAir: 1 };
-  const days = Math.max(SAMPLE_DAYS, SAMPLE_WARM_UP_DAYS + SAMPLE_GAPS * (gapDays ?? 1));
+  const days = Math.max(k.SAMPLE_DAYS, k.SAMPLE_WARM_UP_DAYS + k.SAMPLE_GAPS * (gapDays ?? 1));
   const rainEvery = month.rainDays > 0 ? Math.max(1, Math.round(30 / month.rainDays)) : 0;
   let comfortable = 0;
   let counted = 0;
@@ -182,10 +173,10 @@ export function sampleComfort(
       waterColumn(column, state, (month.rainMm / month.rainDays) * 1000 * column.topAreaM2);
     }
     waterToday(column, state, routine, day, regime);
-    for (let hour = 0; hour < HOURS_PER_DAY; hour += SAMPLE_STEP_HOURS) {
-      const share = (stepHour(column, hours[hour]!, state, SAMPLE_STEP_HOURS) - tightG) / availableG;
-      const verdict = judgeHour(share, regime, spell, SAMPLE_STEP_HOURS);
-      if (day < SAMPLE_WARM_UP_DAYS) continue;
+    for (let hour = 0; hour < HOURS_PER_DAY; hour += k.SAMPLE_STEP_HOURS) {
+      const share = (stepHour(column, hours[hour]!, state, k.SAMPLE_STEP_HOURS) - tightG) / availableG;
+      const verdict = judgeHour(share, regime, spell, k.SAMPLE_STEP_HOURS);
+      if (day < k.SAMPLE_WARM_UP_DAYS) continue;
       counted += 1;
       if (verdict === COMFORTABLE) comfortable += 1;
     }

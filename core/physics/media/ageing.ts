@@ -5,6 +5,7 @@
  * factor per 10 °C, wetness between dry (slower) and always wet (faster) by its wetness factor.
  * The course over the life is from memory of what comes out of old pots.
  */
+import { k } from './constants';
 import type { Hydraulics, MediumFigures } from './medium';
 import { hydraulicsOfParts, type Mix } from './mix';
 import { airEntryHeadCm, hydraulicsOf } from './retention';
@@ -16,18 +17,11 @@ export interface AgeingConditions {
 }
 
 export const ORDINARY_CONDITIONS: AgeingConditions = { temperatureC: 20, wetness: 0.5 };
-const REFERENCE_C = 20;
 const MONTHS_PER_YEAR = 12;
-/** A new medium wets fully after this many months. */
-const WETTING_MONTHS = 9;
-/** At the end of its life: loss of room between pieces, of piece size, and settling. */
-const PASSAGES_LOST = 0.4;
-const SIZE_LOST = 0.55;
-export const SETTLED_AT_END = 0.25;
 
 /** Years a medium lasts in given conditions. */
 export function lifeYearsIn(medium: MediumFigures, { temperatureC, wetness }: AgeingConditions): number {
-  const warmth = medium.warmthFactorPer10C ** ((temperatureC - REFERENCE_C) / 10);
+  const warmth = medium.warmthFactorPer10C ** ((temperatureC - k.REFERENCE_C) / 10);
   const wet = medium.wetnessFactor ** (wetness - ORDINARY_CONDITIONS.wetness);
   return medium.lifeYears / (warmth * wet);
 }
@@ -44,19 +38,19 @@ export function agedHydraulics(
   conditions: AgeingConditions = ORDINARY_CONDITIONS,
 ): Hydraulics {
   const fresh = hydraulicsOf(medium);
-  const wettability = fresh.wettability + (1 - fresh.wettability) * Math.min(1, months / WETTING_MONTHS);
+  const wettability = fresh.wettability + (1 - fresh.wettability) * Math.min(1, months / k.WETTING_MONTHS);
   if (!medium.organic) return { ...fresh, wettability };
   // Slow at first, fast towards the end.
-  const worn = Math.min(1, spentShare(medium, months, conditions)) ** 1.5;
-  const interPorosity = fresh.interPorosity * (1 - PASSAGES_LOST * worn);
-  const smallMm = fresh.smallMm * (1 - SIZE_LOST * worn);
-  const settled = 1 / (1 - SETTLED_AT_END * worn);
+  const worn = Math.min(1, spentShare(medium, months, conditions)) ** k.WEAR_EXPONENT;
+  const interPorosity = fresh.interPorosity * (1 - k.PASSAGES_LOST * worn);
+  const smallMm = fresh.smallMm * (1 - k.SIZE_LOST * worn);
+  const settled = 1 / (1 - k.SETTLED_AT_END * worn);
   // The same solids and their water in less room.
-  const innerWater = Math.min(0.9, fresh.innerWater * settled);
+  const innerWater = Math.min(k.MOST_INNER_WATER, fresh.innerWater * settled);
   return {
     ...fresh,
     smallMm,
-    meanMm: fresh.meanMm * (1 - SIZE_LOST * worn),
+    meanMm: fresh.meanMm * (1 - k.SIZE_LOST * worn),
     interPorosity,
     innerWater,
     totalPorosity: Math.min(
@@ -90,8 +84,8 @@ export function settledHeightShare(mix: Mix, age: MixAge): number {
   const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
   const lostL = mix.reduce((sum, { medium, parts }) => {
     if (!medium.organic) return sum;
-    const worn = Math.min(1, spentShare(medium, age.months, age.conditions)) ** 1.5;
-    return sum + parts * SETTLED_AT_END * worn;
+    const worn = Math.min(1, spentShare(medium, age.months, age.conditions)) ** k.WEAR_EXPONENT;
+    return sum + parts * k.SETTLED_AT_END * worn;
   }, 0);
   return 1 - lostL / bagL;
 }

@@ -6,6 +6,7 @@ export {
   ORDINARY_CONDITIONS,
   settledHeightShare,
 } from './ageing';
+export { MAX_MIX_PARTS } from './constants';
 export {
   type Hydraulics,
   meanPieceMm,
@@ -17,9 +18,9 @@ export {
   type PriceClass,
   type ReuseRule,
 } from './medium';
-export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic, MAX_MIX_PARTS, type Mix } from './mix';
+export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic, type Mix } from './mix';
 export { type OwnMedium, ownMediumFigures } from './own-medium';
-export { type PorosityRun, type PorosityTest, porosityTest } from './porosity-test';
+export { type PorosityRun, porosityTest, type PorosityTest } from './porosity-test';
 export { type MixReport, reportMix } from './report';
 export { airFilledPorosity, capacityBetween, capillaryShare, containerCapacity, hydraulicsOf } from './retention';
 export { nearestSieve, sievesOf } from './sieves';

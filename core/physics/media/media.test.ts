@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { mediaCatalogue, mediumById } from '../../catalogue/media';
-import { bagMeasures, hydraulicsOfMix, SETTLING_SHARE, volumeYield } from './mix';
+import { SETTLING_SHARE } from './constants';
+import { bagMeasures, hydraulicsOfMix, volumeYield } from './mix';
 import { mixedVolumeL, packedSolidFraction } from './packing';
 import {
   airEntryHeadCm,

@@ -1,7 +1,8 @@
 /**
  * A mix of up to five media: its hydraulic figures, and what to take out of each bag.
  */
-import type { Hydraulics, MediumFigures, PieceShape } from './medium';
+import { k } from './constants';
+import { type Hydraulics, meanPieceMm, type MediumFigures, type PieceShape } from './medium';
 import { mixedVolumeL, type PackedFraction, packedSolidFraction } from './packing';
 import { airEntryHeadCm, hydraulicsOf } from './retention';
 
@@ -13,8 +14,6 @@ export interface MixPart {
 
 export type Mix = readonly MixPart[];
 
-export const MAX_MIX_PARTS = 5;
-
 /** The part that makes up most of a mix; of equals the first. Works for mixes as written down, too. */
 export function heaviestPart<P extends { readonly parts: number }>(mix: readonly P[]): P {
   const [first, ...rest] = mix;
@@ -24,7 +23,7 @@ export function heaviestPart<P extends { readonly parts: number }>(mix: readonly
 
 function fractionsOf(mix: Mix): PackedFraction[] {
   return mix.map(({ medium, parts }) => ({
-    sizeMm: Math.sqrt(medium.smallMm * medium.largeMm),
+    sizeMm: meanPieceMm(medium),
     bulkL: parts,
     interPorosity: medium.interPorosity,
   }));
@@ -80,7 +79,7 @@ export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
     meanMm: harmonicMm((part) => part.meanMm),
     interPorosity,
     innerWater,
-    totalPorosity: Math.min(0.98, interPorosity + innerWater + neverFilled),
+    totalPorosity: Math.min(k.MOST_POROSITY, interPorosity + innerWater + neverFilled),
     airEntryHeadCm: airEntryHeadCm(interPorosity, smallMm),
     poreIndex: mean((part) => part.poreIndex),
     tightWater: carried((part) => part.tightWater),
@@ -102,9 +101,6 @@ export function hydraulicsOfMix(mix: Mix): Hydraulics {
 /** A plan meets the same mix in hundreds of pots; its figures never change. */
 const knownMixes = new WeakMap<Mix, Hydraulics>();
 
-/** Settling after the first waterings, as a share of the volume (common practice: about a twentieth). */
-export const SETTLING_SHARE = 0.05;
-
 export interface BagMeasure {
   readonly mediumId: string;
   readonly name: string;
@@ -117,7 +113,7 @@ export interface BagMeasure {
 /** How many litres to take out of each bag for a wanted volume of settled mix. */
 export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
   const bagTotal = mix.reduce((sum, part) => sum + part.parts, 0);
-  const litresPerPart = (wantedL * (1 + SETTLING_SHARE)) / (volumeYield(mix) * bagTotal);
+  const litresPerPart = (wantedL * (1 + k.SETTLING_SHARE)) / (volumeYield(mix) * bagTotal);
   return mix.map(({ medium, parts }) => ({
     mediumId: medium.id,
     name: medium.name,
@@ -131,5 +127,5 @@ export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
 export function isOrganic(mix: Mix): boolean {
   const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
   const organicL = mix.reduce((sum, part) => sum + (part.medium.organic ? part.parts : 0), 0);
-  return organicL > bagL / 4;
+  return organicL > bagL * k.ORGANIC_FROM_SHARE;
 }

@@ -2,8 +2,9 @@
  * A grower's own medium: one of the catalogue's kinds, with what the grower measured put in place of
  * the catalogue's figures. What was not measured stays that of the similar medium.
  */
+import { k } from './constants';
 import type { MediumFigures } from './medium';
-import { airEntryHeadCm, meanCapillaryShare, REFERENCE_DEPTH_CM } from './retention';
+import { airEntryHeadCm, meanCapillaryShare } from './retention';
 
 export interface OwnMedium {
   readonly name: string;
@@ -19,10 +20,6 @@ export interface OwnMedium {
   /** Half the difference between the runs of the test, v/v. */
   readonly spreadShare?: number;
 }
-
-/** Under this a bed would be all solid, over it all pore: no container medium lies outside. */
-const LEAST_CAPACITY = 0.02;
-const LEAST_AIR = 0.01;
 
 /**
  * The figures to compute with. A test in a bed of another depth than the catalogue's 10 cm is carried
@@ -40,8 +37,8 @@ export function ownMediumFigures(own: OwnMedium, like: MediumFigures): MediumFig
   const fringe = (depthCm: number) =>
     meanCapillaryShare(entryHeadCm, sized.poreIndex, 0, depthCm) * sized.interPorosity;
   const total = own.airShare + own.capacityShare;
-  const carried = own.capacityShare + fringe(REFERENCE_DEPTH_CM) - fringe(own.depthCm ?? REFERENCE_DEPTH_CM);
-  const capacityAt10cm = Math.min(total - LEAST_AIR, Math.max(LEAST_CAPACITY, carried));
+  const carried = own.capacityShare + fringe(k.REFERENCE_DEPTH_CM) - fringe(own.depthCm ?? k.REFERENCE_DEPTH_CM);
+  const capacityAt10cm = Math.min(total - k.LEAST_AIR, Math.max(k.LEAST_CAPACITY, carried));
   return {
     ...sized,
     capacityAt10cm,

@@ -6,17 +6,13 @@
  * rise rule h_c = C/(e·d10), C 10-50 mm² with void ratio e (Terzaghi & Peck, Soil Mechanics in
  * Engineering Practice). Inside the pieces: their own water, taken as independent of height.
  */
-import type { Hydraulics, MediumFigures } from './medium';
-
-/** Terzaghi and Peck's C lies between 10 and 50 mm²; 30 is the middle. */
-export const CAPILLARY_CONSTANT_MM2 = 30;
-/** Depth at which the catalogue states capacity and air. */
-export const REFERENCE_DEPTH_CM = 10;
+import { k } from './constants';
+import { type Hydraulics, meanPieceMm, type MediumFigures } from './medium';
 
 /** Height to which the passages between the pieces stay full, cm. */
 export function airEntryHeadCm(interPorosity: number, smallMm: number): number {
   const voidRatio = interPorosity / (1 - interPorosity);
-  return CAPILLARY_CONSTANT_MM2 / (voidRatio * smallMm) / 10;
+  return k.CAPILLARY_CONSTANT_MM2 / (voidRatio * smallMm) / 10;
 }
 
 /** Share of the passages between the pieces filled at a suction head, 0..1. */
@@ -66,11 +62,11 @@ export function airFilledPorosity(medium: Hydraulics, depthCm: number): number {
  */
 export function hydraulicsOf(medium: MediumFigures): Hydraulics {
   const entryHeadCm = airEntryHeadCm(medium.interPorosity, medium.smallMm);
-  const fringe = meanCapillaryShare(entryHeadCm, medium.poreIndex, 0, REFERENCE_DEPTH_CM) * medium.interPorosity;
-  const filmFloor = 0.2 * medium.capacityAt10cm;
+  const fringe = meanCapillaryShare(entryHeadCm, medium.poreIndex, 0, k.REFERENCE_DEPTH_CM) * medium.interPorosity;
+  const filmFloor = k.FILM_SHARE * medium.capacityAt10cm;
   return {
     smallMm: medium.smallMm,
-    meanMm: Math.sqrt(medium.smallMm * medium.largeMm),
+    meanMm: meanPieceMm(medium),
     interPorosity: medium.interPorosity,
     innerWater: Math.max(filmFloor, medium.capacityAt10cm - fringe),
     totalPorosity: medium.airAt10cm + medium.capacityAt10cm,

@@ -5,6 +5,7 @@
  * dwellings: 4 g/m³ at 0 °C outside and below, falling in a straight line to 0 at 20 °C; from memory).
  */
 import { relativeHumidityOfVapourPct, saturationVapourDensityGM3 } from '../air';
+import { k } from './constants';
 import type { MonthAir, Place } from './place';
 
 export interface Heating {
@@ -19,23 +20,18 @@ export interface Heating {
 
 export const ORDINARY_HEATING: Heating = { dayC: 21, nightC: 18, moistureGM3: 4, lightShare: 0.15 };
 
-/** A closed room is a little warmer than the air outside even without heating, °C (from memory). */
-const UNHEATED_GAIN_C = 2;
-const NO_EXCESS_FROM_C = 20;
-const MOST_HUMIDITY_PCT = 95;
-
 function moistureExcessGM3(outsideC: number, moistureGM3: number): number {
-  return moistureGM3 * Math.min(1, Math.max(0, (NO_EXCESS_FROM_C - outsideC) / NO_EXCESS_FROM_C));
+  return moistureGM3 * Math.min(1, Math.max(0, (k.NO_EXCESS_FROM_C - outsideC) / k.NO_EXCESS_FROM_C));
 }
 
 function inside(half: MonthAir['day'], thermostatC: number, heating: Heating): MonthAir['day'] {
-  const temperatureC = Math.max(thermostatC, half.temperatureC + UNHEATED_GAIN_C);
+  const temperatureC = Math.max(thermostatC, half.temperatureC + k.UNHEATED_GAIN_C);
   const outdoorGM3 = saturationVapourDensityGM3(half.temperatureC) * (half.relativeHumidityPct / 100);
   const vapourGM3 = outdoorGM3 + moistureExcessGM3(half.temperatureC, heating.moistureGM3);
   return {
     temperatureC: Math.round(temperatureC * 10) / 10,
     relativeHumidityPct: Math.round(
-      Math.max(1, Math.min(MOST_HUMIDITY_PCT, relativeHumidityOfVapourPct(vapourGM3, temperatureC))),
+      Math.max(1, Math.min(k.MOST_HUMIDITY_PCT, relativeHumidityOfVapourPct(vapourGM3, temperatureC))),
     ),
   };
 }

@@ -1,3 +1,4 @@
+export { MONTHS_PER_YEAR } from './constants';
 export { daylightHours } from './day-length';
 export { withHeatWave } from './heat-wave';
 export { heatedRoom, type Heating, ORDINARY_HEATING } from './heated-room';
@@ -9,10 +10,9 @@ export {
   type HalfDayAir,
   meanAir,
   type MonthAir,
-  monthDrying,
   type MonthDrying,
+  monthDrying,
   monthOfDay,
-  MONTHS_PER_YEAR,
   type Place,
   type Setting,
   yearDrying,

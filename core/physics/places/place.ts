@@ -10,6 +10,7 @@ import {
   openSurfaceMmPerDay,
   pressureAtAltitudeKPa,
 } from '../air';
+import { k } from './constants';
 
 export interface HalfDayAir {
   readonly temperatureC: number;
@@ -42,7 +43,6 @@ export interface Place {
   readonly months: readonly MonthAir[];
 }
 
-export const MONTHS_PER_YEAR = 12;
 export const daysInMonth: readonly number[] = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
 /** Day of the year (1 = 1 January) on which a month (1 to 12) begins. */
@@ -53,7 +53,7 @@ export function firstDayOfMonth(month: number): number {
 /** Month (1 to 12) in which a day of the year (1 to 365) falls. */
 export function monthOfDay(day: number): number {
   let month = 1;
-  while (month < MONTHS_PER_YEAR && firstDayOfMonth(month + 1) <= day) month += 1;
+  while (month < k.MONTHS_PER_YEAR && firstDayOfMonth(month + 1) <= day) month += 1;
   return month;
 }
 
@@ -70,8 +70,7 @@ export function monthDrying(place: Place, monthIndex: number): MonthDrying {
   const month = place.months[monthIndex];
   if (!month) throw new RangeError(`monthIndex must be between 0 and 11, was ${monthIndex}`);
   const speedMS = airSpeedMS[place.airflow];
-  // Nights are calmer outdoors: half the day's wind (from memory).
-  const nightSpeedMS = place.setting === 'outdoor' ? speedMS / 2 : speedMS;
+  const nightSpeedMS = place.setting === 'outdoor' ? speedMS * k.CALM_NIGHT_SHARE : speedMS;
   const pressureKPa = pressureAtAltitudeKPa(place.altitudeM);
   return {
     day: dryingAir({ ...month.day, speedMS, radiationWM2: month.lightWattsPerM2, pressureKPa }),
@@ -83,7 +82,7 @@ export function monthDrying(place: Place, monthIndex: number): MonthDrying {
 }
 
 export function yearDrying(place: Place): readonly MonthDrying[] {
-  return Array.from({ length: MONTHS_PER_YEAR }, (_, month) => monthDrying(place, month));
+  return Array.from({ length: k.MONTHS_PER_YEAR }, (_, month) => monthDrying(place, month));
 }
 
 /** "How hard this air dries a pot": evaporation of an open wet surface in a month, mm/day. */
@@ -123,6 +122,6 @@ export function constantPlace(
     longitudeDeg: 0,
     altitudeM: 0,
     airflow: air.airflow,
-    months: Array.from({ length: MONTHS_PER_YEAR }, () => month),
+    months: Array.from({ length: k.MONTHS_PER_YEAR }, () => month),
   };
 }

@@ -5,9 +5,8 @@
  * (less the cone's, which is one too), and Simpson's rule integrates a quadratic exactly: the
  * volumes are closed forms. Source: frustum and truncated pyramid, any handbook of geometry.
  */
+import { k } from './constants';
 import type { Pot } from './pot';
-
-const CM3_PER_L = 1000;
 
 function crossSectionCm2(shape: Pot['shape'], widthCm: number): number {
   return shape === 'round' ? (Math.PI / 4) * widthCm * widthCm : widthCm * widthCm;
@@ -48,9 +47,9 @@ function simpsonCm3(pot: Pot, fromCm: number, toCm: number): number {
 export function volumeBetweenL(pot: Pot, fromCm: number, toCm: number): number {
   const coneTopCm = pot.cone?.heightCm ?? 0;
   if (fromCm < coneTopCm && toCm > coneTopCm) {
-    return (simpsonCm3(pot, fromCm, coneTopCm) + simpsonCm3(pot, coneTopCm, toCm)) / CM3_PER_L;
+    return (simpsonCm3(pot, fromCm, coneTopCm) + simpsonCm3(pot, coneTopCm, toCm)) / k.CM3_PER_L;
   }
-  return simpsonCm3(pot, fromCm, toCm) / CM3_PER_L;
+  return simpsonCm3(pot, fromCm, toCm) / k.CM3_PER_L;
 }
 
 /** Inside volume up to the rim, L. */

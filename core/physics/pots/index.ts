@@ -10,4 +10,4 @@ export {
   type Reservoir,
   type WallMaterial,
 } from './pot';
-export { type Stability, stability } from './stability';
+export { stability, type Stability } from './stability';

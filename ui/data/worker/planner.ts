@@ -4,18 +4,7 @@
  * in figures; the screens word them, so that other units need no new computation.
  */
 import * as Comlink from 'comlink';
-import type {
-  PlanCase,
-  PlanFacts,
-  ReviewFacts,
-  SchoolId,
-  SetupCurve,
-  SetupSpec,
-  SidesFacts,
-  TuningFacts,
-  WhatIf,
-  WhatIfFacts,
-} from '@core';
+import type { PlanCase, PlanFacts, ReviewFacts, SchoolId, SetupCurve, SetupSpec, SidesFacts, TuningFacts, WhatIf, WhatIfFacts } from '@core';
 import type { DoubtFacts, OnProgress, Refusable } from './bench-worker';
 import { LongWork, startWorker, type Outcome } from './long-work';
 

@@ -1,0 +1,26 @@
+import { fromMemory, fromPractice, numbersOf } from '../base';
+
+export const caseConstants = {
+  DEFAULT_EVERY_DAYS: fromPractice(7, 'days', 'between waterings where nothing is said: once a week'),
+  SPRING_NORTH: fromPractice(3, 'month', 'first of spring north of the equator: when most plants are potted'),
+  SPRING_SOUTH: fromPractice(9, 'month', 'first of spring south of the equator'),
+  USUAL_SHOOTS: fromMemory(4, 'shoots', 'of a plant of which nothing is said'),
+  FAILING_BELOW: fromPractice(0.25, 'share', 'live roots under this and no new tips: it cannot feed itself'),
+  LIVE_WHEN_FAILING: fromMemory(0.2, 'share', 'of the roots usually live in a failing plant'),
+  LIVE_USUALLY: fromMemory(0.85, 'share', 'of the roots usually live'),
+  MOST_BALL_CM: fromMemory(40, 'cm', 'no root ball out of a pot is wider'),
+  BALL_TO_POT_SHARE: fromMemory(0.85, 'share', 'of the pot that a root ball fills'),
+  MOST_TYPICAL_BALL_CM: fromMemory(30, 'cm', 'no typical root ball is wider'),
+  STEM_ANCHOR_CM: fromMemory(4, 'cm', 'root ball of a single stem, before its height counts'),
+  SHOOT_ANCHOR_CM: fromMemory(1.5, 'cm', 'root ball of a shoot, before its height counts'),
+  ANCHOR_PER_ROOT_HEIGHT: fromMemory(0.8, '√cm', 'root ball gained with the square root of the height'),
+  ROOT_SOLID_SHARE: fromMemory(1 / 8, 'share', 'of a well-rooted ball that is solid root'),
+  BALL_DEPTH_SHARE: fromMemory(2 / 3, 'share', 'a root ball is about as deep as two thirds of its width'),
+  FAILING_DRINKS: fromMemory(0.5, 'share', 'a plant short of roots closes its pores and drinks about half'),
+  BULBED_G_PER_CM2: fromMemory(0.25, 'g/cm²', 'weight by leaf area of plants with bulbs'),
+  PLAIN_G_PER_CM2: fromMemory(0.15, 'g/cm²', 'weight by leaf area of plants without'),
+  WET_ROOTS_G: fromMemory(20, 'g', 'of wet roots with every plant'),
+} as const;
+
+export const k = numbersOf(caseConstants);
+export const DEFAULT_EVERY_DAYS = caseConstants.DEFAULT_EVERY_DAYS.value;

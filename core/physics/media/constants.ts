@@ -1,0 +1,36 @@
+import { byChoice, fromMemory, fromPractice, fromSource, numbersOf } from '../../base';
+
+export const mediaConstants = {
+  CAPILLARY_CONSTANT_MM2: fromSource(
+    30,
+    'mm²',
+    'Terzaghi & Peck, Soil Mechanics in Engineering Practice',
+    'C of the capillary rise rule: the middle of 10 to 50',
+  ),
+  REFERENCE_DEPTH_CM: byChoice(10, 'cm', 'depth at which the catalogue states capacity and air'),
+  FILM_SHARE: fromMemory(
+    0.2,
+    'share',
+    'of the capacity is film and inner water at least: every wet piece carries some',
+  ),
+  REFERENCE_C: byChoice(20, '°C', 'warmth at which the catalogue states lives'),
+  WETTING_MONTHS: fromMemory(9, 'months', 'until a new medium wets fully'),
+  PASSAGES_LOST: fromMemory(0.4, 'share', 'of the room between pieces, lost at the end of a life'),
+  SIZE_LOST: fromMemory(0.55, 'share', 'of the piece size, lost at the end of a life'),
+  SETTLED_AT_END: fromMemory(0.25, 'share', 'of the height, lost at the end of a life'),
+  WEAR_EXPONENT: fromMemory(1.5, '', 'wear over the life: slow at first, fast towards the end'),
+  MOST_INNER_WATER: fromMemory(0.9, 'v/v', 'no spent medium holds more inside its pieces'),
+  LEAST_CAPACITY: fromMemory(0.02, 'v/v', 'under this a bed would be all solid'),
+  LEAST_AIR: fromMemory(0.01, 'v/v', 'no drained bed is without any'),
+  MAX_MIX_PARTS: byChoice(5, 'parts', 'of a mix'),
+  MOST_POROSITY: fromMemory(0.98, 'v/v', 'no mix is more void than this'),
+  ORGANIC_FROM_SHARE: fromMemory(0.25, 'share', 'of the bags: more organic than this makes a mix organic'),
+  SETTLING_SHARE: fromPractice(0.05, 'share', 'of the volume settles after the first waterings: about a twentieth'),
+} as const;
+
+export const k = numbersOf(mediaConstants);
+export const CAPILLARY_CONSTANT_MM2 = mediaConstants.CAPILLARY_CONSTANT_MM2.value;
+export const REFERENCE_DEPTH_CM = mediaConstants.REFERENCE_DEPTH_CM.value;
+export const SETTLED_AT_END = mediaConstants.SETTLED_AT_END.value;
+export const MAX_MIX_PARTS = mediaConstants.MAX_MIX_PARTS.value;
+export const SETTLING_SHARE = mediaConstants.SETTLING_SHARE.value;

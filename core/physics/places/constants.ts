@@ -1,0 +1,19 @@
+import { byDefinition, fromMemory, fromSource, numbersOf } from '../../base';
+
+export const placeConstants = {
+  MONTHS_PER_YEAR: byDefinition(12, 'months', 'in a year'),
+  MS_PER_HOUR: byDefinition(3_600_000, 'ms', 'in an hour'),
+  HOURS_PER_DAY: byDefinition(24, 'h', 'in a day'),
+  UNHEATED_GAIN_C: fromMemory(2, '°C', 'a closed room is warmer than the air outside even without heating'),
+  NO_EXCESS_FROM_C: fromSource(
+    20,
+    '°C',
+    'EN ISO 13788, humidity classes, from memory',
+    'outside: from here on rooms are aired and no moister than outdoors',
+  ),
+  MOST_HUMIDITY_PCT: fromMemory(95, '%', 'a room is not damper: walls take the rest'),
+  CALM_NIGHT_SHARE: fromMemory(0.5, 'share', 'of the day’s wind blows at night outdoors'),
+} as const;
+
+export const k = numbersOf(placeConstants);
+export const MONTHS_PER_YEAR = placeConstants.MONTHS_PER_YEAR.value;

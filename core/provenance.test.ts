@@ -1,0 +1,98 @@
+/** Every number in the core says where it comes from: the constants of each room, and the catalogues. */
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Constant, ConstantTable } from './base/constants';
+import { generaCatalogue } from './catalogue/genera';
+import { mediaCatalogue } from './catalogue/media';
+import { schools } from './catalogue/schools';
+import { vesselCatalogue } from './catalogue/vessels';
+
+const tableFiles = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
+  (name) => name.endsWith('constants.ts') && name !== join('base', 'constants.ts'),
+);
+
+const tables = tableFiles.flatMap((name) => {
+  const loaded = jest.requireActual<Readonly<Record<string, unknown>>>(join(__dirname, name));
+  return Object.entries(loaded)
+    .filter(([exported]) => exported.endsWith('Constants'))
+    .map(([, table]) => [name, table as ConstantTable] as const);
+});
+
+const kinds = ['published', 'common practice', 'memory', 'definition', 'our choice'];
+
+function faultOf({ value, unit, origin, what }: Constant): string | null {
+  if (!Number.isFinite(value)) return 'is no number';
+  if (typeof unit !== 'string') return 'has no unit';
+  if (what.length < 4) return 'does not say what it is';
+  if (!kinds.includes(origin.kind)) return `comes from "${origin.kind}"`;
+  if (origin.kind === 'published' && origin.source.length < 4) return 'names no source';
+  return null;
+}
+
+test('every room that computes has its table', () => {
+  expect(tables.length).toBeGreaterThanOrEqual(12);
+  const constants = tables.flatMap(([, table]) => Object.keys(table));
+  expect(constants.length).toBeGreaterThan(200);
+});
+
+test.each(tables)('%s: value, unit, origin and meaning', (_name, table) => {
+  const faults = Object.entries(table).flatMap(([name, constant]) => {
+    const fault = faultOf(constant);
+    return fault ? [`${name} ${fault}`] : [];
+  });
+  expect(faults).toEqual([]);
+});
+
+test('a constant without an origin would be found', () => {
+  const bare = { value: 1, unit: 'cm', origin: { kind: 'nowhere' }, what: 'a made-up number' } as unknown as Constant;
+  expect(faultOf(bare)).toMatch(/nowhere/);
+  expect(faultOf({ ...bare, origin: { kind: 'published', source: '' } })).toMatch(/source/);
+});
+
+const catalogues = { genera: generaCatalogue, media: mediaCatalogue, vessels: vesselCatalogue } as const;
+
+/** What a thing is called and what it is by nature needs no origin; every figure and judgement does. */
+const plainFields = new Set([
+  'id',
+  'name',
+  'alsoCalled',
+  'note',
+  'trap',
+  'family',
+  'organic',
+  'pieceShape',
+  'vessel',
+  'shape',
+  'wall',
+  'material',
+  'reservoir',
+]);
+
+function isSourced(value: unknown): boolean {
+  if (typeof value !== 'object' || value === null || !('provenance' in value)) return false;
+  const { provenance } = value as { readonly provenance: { readonly kind: string; readonly source?: string } };
+  return provenance.kind === 'published' ? (provenance.source ?? '').length > 3 : kinds.includes(provenance.kind);
+}
+
+test.each(Object.entries(catalogues))('%s: every figure has its origin', (_name, entries) => {
+  const bare = (entries as readonly object[]).flatMap((entry) =>
+    Object.entries(entry)
+      .filter(([field, value]) => !plainFields.has(field) && !isSourced(value))
+      .map(([field]) => `${(entry as { readonly id: string }).id}.${field}`),
+  );
+  expect(entries.length).toBeGreaterThan(10);
+  expect(bare).toEqual([]);
+});
+
+test('no plain field hides a number', () => {
+  const numbers = Object.values(catalogues)
+    .flat()
+    .flatMap((entry: object) =>
+      Object.entries(entry).filter(([field, value]) => plainFields.has(field) && typeof value === 'number'),
+    );
+  expect(numbers).toEqual([]);
+});
+
+test('schools say why the house holds its side', () => {
+  for (const school of schools) expect(school.houseReason.length).toBeGreaterThan(10);
+});
