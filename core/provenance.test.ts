@@ -1,11 +1,14 @@
 /** Every number in the core says where it comes from: the constants of each room, and the catalogues. */
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Constant, ConstantTable } from './base/constants';
+import type { Constant, ConstantTable } from './base';
 import { generaCatalogue } from './catalogue/genera';
 import { mediaCatalogue } from './catalogue/media';
 import { schools } from './catalogue/schools';
 import { vesselCatalogue } from './catalogue/vessels';
+import { airSpeeds } from './physics/air';
+import { leafConductances, regimes } from './physics/drydown';
+import { wallDensities } from './physics/pots';
 
 const tableFiles = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
   (name) => name.endsWith('constants.ts') && name !== join('base', 'constants.ts'),
@@ -82,6 +85,11 @@ test.each(Object.entries(catalogues))('%s: every figure has its origin', (_name,
   );
   expect(entries.length).toBeGreaterThan(10);
   expect(bare).toEqual([]);
+});
+
+test('air speeds, walls, leaves and regimes have theirs', () => {
+  const figures = [airSpeeds, wallDensities, ...Object.values(leafConductances), ...Object.values(regimes)];
+  for (const table of figures) for (const value of Object.values<unknown>(table)) expect(isSourced(value)).toBe(true);
 });
 
 test('no plain field hides a number', () => {

@@ -1,4 +1,13 @@
-export { byChoice, byDefinition, fromMemory, fromPractice, fromSource, numbersOf } from './constants';
+export {
+  byChoice,
+  byDefinition,
+  type Constant,
+  type ConstantTable,
+  fromMemory,
+  fromPractice,
+  fromSource,
+  numbersOf,
+} from './constants';
 export {
   celsiusToFahrenheit,
   CM_PER_INCH,

@@ -6,18 +6,20 @@
  * Transfer; mixed convection Nu³ = Nu_forced³ + Nu_free³ (Churchill 1977); mass transfer by the
  * Chilton-Colburn analogy. The air speeds of the classes are from memory.
  */
+import { memory, plain, type Sourced } from '../../base';
 import { k } from './constants';
 export const airflowClasses = ['still room', 'draught', 'fan', 'sheltered outdoors', 'windy'] as const;
 export type AirflowClass = (typeof airflowClasses)[number];
 
-/** Mean air speed at the pot for each class, m/s (from memory; 0.1-0.2 m/s is usual in a room). */
-export const airSpeedMS: Readonly<Record<AirflowClass, number>> = {
-  'still room': 0.15,
-  draught: 0.35,
-  fan: 1,
-  'sheltered outdoors': 0.8,
-  windy: 2.5,
+/** Mean air speed at the pot for each class, m/s; 0.1-0.2 m/s is usual in a room. */
+export const airSpeeds: Readonly<Record<AirflowClass, Sourced<number>>> = {
+  'still room': memory(0.15),
+  draught: memory(0.35),
+  fan: memory(1),
+  'sheltered outdoors': memory(0.8),
+  windy: memory(2.5),
 };
+export const airSpeedMS: Readonly<Record<AirflowClass, number>> = plain(airSpeeds);
 
 export interface SurfaceTransfer {
   /** Mass transfer coefficient, m/s. */

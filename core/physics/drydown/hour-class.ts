@@ -2,6 +2,7 @@
  * One kind of hour (a month's day or night) turned into the conductances of the vapour network for
  * one column. Computed once per kind, used by every hour of that kind.
  */
+import { memory, type Sourced } from '../../base';
 import { drivingDeficitGM3, type DryingAir, LATENT_HEAT_J_G, SEA_LEVEL_KPA, surfaceResistanceSM } from '../air';
 import { inSeries } from './cell-physics';
 import type { Column } from './column';
@@ -12,9 +13,11 @@ import type { Photosynthesis } from './setup';
  * Leaf conductance to vapour, mol/(m²·s), by day and night. Orders of magnitude from plant
  * physiology (Nobel, Physicochemical and Environmental Plant Physiology); from memory.
  */
-export const leafConductance: Readonly<Record<Photosynthesis, { day: number; night: number }>> = {
-  CAM: { day: 0.004, night: 0.02 },
-  C3: { day: 0.05, night: 0.005 },
+export const leafConductances: Readonly<
+  Record<Photosynthesis, { readonly day: Sourced<number>; readonly night: Sourced<number> }>
+> = {
+  CAM: { day: memory(0.004), night: memory(0.02) },
+  C3: { day: memory(0.05), night: memory(0.005) },
 };
 
 export interface HourClass {
@@ -64,7 +67,7 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
   }
 
   const { leafAreaCm2, photosynthesis } = column.drinker;
-  const conductance = leafConductance[photosynthesis][isDay ? 'day' : 'night'];
+  const conductance = leafConductances[photosynthesis][isDay ? 'day' : 'night'].value;
   const molesPerM2S = (conductance * air.vapourPressureDeficitKPa) / air.pressureKPa;
   const heatWPerK = air.heatTransferWM2K * column.heatAreaM2;
   return {

@@ -10,4 +10,4 @@ export {
   type Reservoir,
   type WallMaterial,
 } from './pot';
-export { stability, type Stability } from './stability';
+export { type Stability, stability, wallDensities } from './stability';

@@ -3,18 +3,20 @@
  * it tips when the centre of gravity passes over the edge of the base, at
  * atan(half the base width / height of the centre of gravity). Source: statics.
  */
+import { memory, plain, type Sourced } from '../../base';
 import { perimeterCm, volumeBetweenL, widthAtCm } from './geometry';
 import type { Pot, WallMaterial } from './pot';
 
-/** Density of the wall, g/cm³ (handbook values, from memory). */
-const wallDensityGCm3: Readonly<Record<WallMaterial, number>> = {
-  plastic: 0.95,
-  'clear plastic': 0.95,
-  'unglazed clay': 1.9,
-  'glazed clay': 2.1,
-  wood: 0.65,
-  wire: 2,
+/** Density of the wall, g/cm³: handbook values. */
+export const wallDensities: Readonly<Record<WallMaterial, Sourced<number>>> = {
+  plastic: memory(0.95),
+  'clear plastic': memory(0.95),
+  'unglazed clay': memory(1.9),
+  'glazed clay': memory(2.1),
+  wood: memory(0.65),
+  wire: memory(2),
 };
+const wallDensityGCm3: Readonly<Record<WallMaterial, number>> = plain(wallDensities);
 
 export interface WeightAt {
   readonly weightG: number;
