@@ -64,8 +64,8 @@ export function waterRates(column: Column, hour: HourClass, waterG: readonly num
   const deficit = solveDense(matrix, right);
   return wet.map((value, i) => {
     const evaporation = exposed[i]! * deficit[i]! + hour.wallGH[i]! * share[i]!;
-    const fullAt = UPTAKE_FULL_ABOVE * (column.capacityG[i]! - column.tightG[i]!);
-    const available = waterG[i]! - column.tightG[i]!;
+    const fullAt = UPTAKE_FULL_ABOVE * (column.capacityG[i]! - column.unavailableG[i]!);
+    const available = waterG[i]! - column.unavailableG[i]!;
     const uptake = hour.uptakeGH * column.rootShare[i]! * Math.min(1, Math.max(0, available / fullAt));
     let exchange = 0;
     if (i > 0) exchange += column.liquidGH[i - 1]! * 0.5 * (wet[i - 1]! + value) * (wet[i - 1]! - value);

@@ -1,12 +1,14 @@
 /** The command line as a user calls it. */
 import { spawnSync } from 'node:child_process';
-import { readdirSync } from 'node:fs';
+import { mkdtempSync, readdirSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const root = join(__dirname, '..');
 
-function cairn(args: readonly string[], input = '') {
-  const run = spawnSync(join(root, 'cairn'), args, { input, encoding: 'utf8', cwd: root, maxBuffer: 1 << 26 });
+function cairn(args: readonly string[], input = '', from: { command?: string; cwd?: string } = {}) {
+  const { command = join(root, 'cairn'), cwd = root } = from;
+  const run = spawnSync(command, args, { input, encoding: 'utf8', cwd, maxBuffer: 1 << 26 });
   return { code: run.status, out: run.stdout, err: run.stderr };
 }
 
@@ -49,6 +51,25 @@ describe('cairn plan', () => {
   });
 });
 
+test('works from any folder and through a link; files are named from there', () => {
+  const elsewhere = mkdtempSync(join(tmpdir(), 'cairn-'));
+  const link = join(elsewhere, 'bench-tool');
+  symlinkSync(join(root, 'cairn'), link);
+  writeFileSync(join(elsewhere, 'mix.json'), '{"parts":[{"mediumId":"bark-6-12","parts":1}]}');
+  const { code, out, err } = cairn(['mix', 'mix.json'], '', { command: link, cwd: elsewhere });
+  expect(err).toBe('');
+  expect(code).toBe(0);
+  expect(JSON.parse(out)).toMatchObject({ version: 1, monthsOld: 0 });
+});
+
+test('a question may say its version; one from a newer program is refused with the newest known', () => {
+  const mix = { parts: [{ mediumId: 'bark-6-12', parts: 1 }] };
+  expect(cairn(['mix', '-'], JSON.stringify({ version: 1, ...mix })).code).toBe(0);
+  const newer = cairn(['mix', '-'], JSON.stringify({ version: 99, ...mix }));
+  expect(newer).toMatchObject({ code: 2, out: '' });
+  expect(newer.err).toMatch(/^version: .* 1 to 1/);
+});
+
 test('cairn drydown prints the hourly curve', () => {
   const { code, out } = cairn(['drydown', 'examples/drydown-bark.json']);
   expect(code).toBe(0);
@@ -61,7 +82,9 @@ test('cairn drydown prints the hourly curve', () => {
 test('cairn schema plan prints a JSON Schema', () => {
   const schema = JSON.parse(cairn(['schema', 'plan']).out) as { $schema: string; properties: object };
   expect(schema.$schema).toMatch(/json-schema/);
-  expect(Object.keys(schema.properties)).toEqual(expect.arrayContaining(['genus', 'place', 'rootDiameterMm']));
+  expect(Object.keys(schema.properties)).toEqual(
+    expect.arrayContaining(['genus', 'place', 'rootDiameterMm', 'version']),
+  );
 });
 
 test('cairn practice prints model beside practice', () => {

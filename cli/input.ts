@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import { text } from 'node:stream/consumers';
 import type { z } from 'zod';
-import { checkWith, FaultError } from '@core';
+import { FaultError, readQuestion } from '@core';
 import { faultLine, faultsIn } from '@core/words';
 
 /** The call itself is wrong. */
@@ -26,7 +26,7 @@ export async function readJson<T>(argument: string | undefined, schema: z.ZodTyp
   } catch (error) {
     throw new UsageError(`(whole): is not JSON: ${error instanceof Error ? error.message : String(error)}`);
   }
-  const checked = checkWith(schema, value);
+  const checked = readQuestion(schema, value);
   if (checked.status === 'faulty') throw new FaultError(checked.faults);
   return checked.value;
 }

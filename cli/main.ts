@@ -1,7 +1,37 @@
 /** The core on the command line: JSON in, JSON out. */
 import { z } from 'zod';
-import { demoPlaces, makePlan, placeSchema, type PlanCase, questionSchemas, readPlaceFile, realiseMix, reportMix, resolveCase, runAllPractice, sensitivityOf, setupCurve, type SetupSpec, summarizePlace, tuneToRoutine, turnsOf, whatIf, type WhatIf } from '@core';
-import { fileFaultLine, metricWords, wordPlan, wordReading, wordSensitivity, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import {
+  demoPlaces,
+  makePlan,
+  placeSchema,
+  type PlanCase,
+  questionSchemas,
+  questionVersions,
+  readPlaceFile,
+  realiseMix,
+  reportMix,
+  resolveCase,
+  runAllPractice,
+  sensitivityOf,
+  setupCurve,
+  type SetupSpec,
+  summarizePlace,
+  tuneToRoutine,
+  turnsOf,
+  versioned,
+  whatIf,
+  type WhatIf,
+} from '@core';
+import {
+  fileFaultLine,
+  metricWords,
+  wordPlan,
+  wordReading,
+  wordSensitivity,
+  wordTuning,
+  wordTurn,
+  wordWhatIf,
+} from '@core/words';
 import { readJson, readText, refusalText, UsageError } from './input';
 
 const usage = `usage:
@@ -20,11 +50,11 @@ const places = demoPlaces;
 const questions = questionSchemas(places);
 
 const schemas: Readonly<Record<string, z.ZodType>> = {
-  plan: questions.plan,
-  drydown: questions.drydown,
-  whatif: questions.whatIf,
-  tune: questions.tune,
-  mix: questions.mix,
+  plan: versioned(questions.plan),
+  drydown: versioned(questions.drydown),
+  whatif: versioned(questions.whatIf),
+  tune: versioned(questions.tune),
+  mix: versioned(questions.mix),
   place: placeSchema,
 };
 
@@ -35,6 +65,11 @@ function bestSpec(planCase: PlanCase): SetupSpec {
   const spec = makePlan(planCase, places).setups[0]?.spec;
   if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
   return spec;
+}
+
+/** Every answer says which version of the interface it speaks. */
+function answer(value: object): void {
+  print({ version: questionVersions.newest, ...value });
 }
 
 function print(value: unknown): void {
@@ -48,31 +83,31 @@ async function plan(argument: string | undefined): Promise<void> {
   const sensitivity =
     specs.length > 0 ? wordSensitivity(sensitivityOf(planCase, places, specs.slice(0, LEADERS))) : null;
   const turns = turnsOf(planCase, places, specs).map((turn) => wordTurn(turn, metricWords));
-  print({ setups, ...rest, sensitivity, turns, case: resolved });
+  answer({ setups, ...rest, sensitivity, turns, case: resolved });
 }
 
 async function drydown(argument: string | undefined): Promise<void> {
   const { setup, ...planCase } = await readJson(argument, questions.drydown);
   const spec = setup ?? bestSpec(planCase);
   const { monthIndex } = resolveCase(planCase, places);
-  print({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, places, spec, monthIndex) });
+  answer({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, places, spec, monthIndex) });
 }
 
 async function whatIfChanged(argument: string | undefined): Promise<void> {
   const { setup, change, ...planCase } = await readJson(argument, questions.whatIf);
   const spec = setup ?? bestSpec(planCase);
   const { monthIndex } = resolveCase(planCase, places);
-  print(wordWhatIf(whatIf(planCase, places, spec, change as WhatIf, monthIndex), metricWords));
+  answer(wordWhatIf(whatIf(planCase, places, spec, change as WhatIf, monthIndex), metricWords));
 }
 
 async function tune(argument: string | undefined): Promise<void> {
   const { setup, ...planCase } = await readJson(argument, questions.tune);
-  print(wordTuning(tuneToRoutine(planCase, places, setup ?? bestSpec(planCase)), metricWords));
+  answer(wordTuning(tuneToRoutine(planCase, places, setup ?? bestSpec(planCase)), metricWords));
 }
 
 async function mix(argument: string | undefined): Promise<void> {
   const { parts, depthCm, wantedL, monthsOld } = await readJson(argument, questions.mix);
-  print({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
+  answer({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
 }
 
 async function place(argument: string | undefined): Promise<void> {
@@ -80,7 +115,7 @@ async function place(argument: string | undefined): Promise<void> {
   const about = { name: argument ?? 'place', latitudeDeg: 45, longitudeDeg: 0 };
   const reading = wordReading(readPlaceFile(text, about));
   if (reading.status === 'refused') throw new UsageError(reading.faults.map(fileFaultLine).join('\n'));
-  print({ place: reading.place, remarks: reading.remarks, summary: summarizePlace(reading.place) });
+  answer({ place: reading.place, remarks: reading.remarks, summary: summarizePlace(reading.place) });
 }
 
 function schema(argument: string | undefined): void {
@@ -101,9 +136,9 @@ const commands: Readonly<Record<string, (argument: string | undefined) => Promis
 };
 
 async function run(command: string | undefined, argument: string | undefined): Promise<void> {
-  const answer = commands[command ?? ''];
-  if (!answer) throw new UsageError(usage);
-  await answer(argument);
+  const obey = commands[command ?? ''];
+  if (!obey) throw new UsageError(usage);
+  await obey(argument);
 }
 
 // A reader that closes the pipe early (head) is no fault of ours.

@@ -11,6 +11,8 @@ export {
   inchToCm,
   mmToInch,
   provenanceLabel,
+  round1,
+  roundHalf,
   type Sourced,
   upgraded,
   type Versions,
@@ -33,6 +35,7 @@ export {
   airFilledPorosity,
   capacityBetween,
   containerCapacity,
+  heaviestPart,
   hydraulicsOf,
   hydraulicsOfAgedMix,
   MAX_MIX_PARTS,
@@ -116,6 +119,7 @@ export {
   specId,
   textOf,
   typicalRootMm,
+  versioned,
   whatIfSchemaFor,
 } from './case';
 export { epwFile, loggerCsv, monthlyCsv, readPlaceFile } from './place-files';
@@ -134,8 +138,8 @@ export {
 export {
   baseOf,
   changedSpec,
+  comparePerchedWater,
   compareSides,
-  compareWetFoot,
   cornersAt,
   mossShareOf,
   type SensitivityFacts,

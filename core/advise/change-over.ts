@@ -68,7 +68,7 @@ function isMoss(medium: MediumFigures): boolean {
 const holdsMoss = (facts: CandidateFacts): boolean => facts.mainMix.some(({ medium }) => isMoss(medium));
 
 function targetOf(facts: CandidateFacts): ChangeTarget {
-  const { family, pieceShape, smallMm, largeMm } = heaviestPart(facts.mainMix).medium;
+  const { family, pieceShape, d10Mm: smallMm, d90Mm: largeMm } = heaviestPart(facts.mainMix).medium;
   return {
     kind: facts.setup.kind,
     family,

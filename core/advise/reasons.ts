@@ -134,7 +134,7 @@ function pieces({ context, facts }: ReasonInput): ReasonFact | null {
   const next = (step: number): NextGrade | null => {
     const grade = grades[own + step];
     if (!grade) return null;
-    const { smallMm, largeMm } = grade;
+    const { d10Mm: smallMm, d90Mm: largeMm } = grade;
     return { rootDiameterMm: switchRootMm(meanPieceMm(grade), pieceMm), smallMm, largeMm };
   };
   return {

@@ -300,7 +300,7 @@ function bestBarkMm(setups: readonly SetupAnswer[]): readonly [number, number] |
     const base = [...(main?.mix ?? [])].sort((a, b) => b.parts - a.parts)[0];
     if (base?.mediumId.startsWith('bark')) {
       const medium = mediumById(base.mediumId);
-      return [medium.smallMm, medium.largeMm];
+      return [medium.d10Mm, medium.d90Mm];
     }
   }
   return null;

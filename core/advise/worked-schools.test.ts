@@ -172,7 +172,7 @@ function meanMm(setup: SetupAnswer): number | null {
   const main = setup.layers.find((layer) => layer.role === 'main');
   const base = [...(main?.mix ?? [])].sort((a, b) => b.parts - a.parts)[0];
   const medium = base ? mediumById(base.mediumId) : null;
-  return medium && medium.pieceShape !== 'strand' ? Math.sqrt(medium.smallMm * medium.largeMm) : null;
+  return medium && medium.pieceShape !== 'strand' ? Math.sqrt(medium.d10Mm * medium.d90Mm) : null;
 }
 
 describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_name, worked) => {

@@ -31,5 +31,5 @@ export {
   type SetupSpec,
   specId,
 } from './setup-spec';
-export { questionVersions, readQuestion } from './versions';
+export { questionVersions, readQuestion, versioned } from './versions';
 export { whatIfSchemaFor } from './what-if-case';

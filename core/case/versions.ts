@@ -5,6 +5,13 @@ import { type Checked, checkWith, FIRST_VERSION, upgraded, type Versions } from 
 /** Nothing had to change yet; the first change adds its upgrade here, and examples/ prove that it works. */
 export const questionVersions: Versions = { newest: 1, upgrades: {} };
 
+/** A question's shape with the version it may carry; absent is the first. */
+export function versioned<Shape extends z.ZodRawShape>(schema: z.ZodObject<Shape>) {
+  const { newest } = questionVersions;
+  const version = z.int().min(FIRST_VERSION).max(newest).optional();
+  return schema.extend({ version: version.meta({ title: `version of this shape; absent = ${FIRST_VERSION}` }) });
+}
+
 const withVersion = z.looseObject({ version: z.unknown() });
 
 /** Reads a question of any known version; what is wrong is told with its path. */

@@ -37,7 +37,7 @@ export function setupCurve(
   const curve = dryDown(column, month, context.regime.waterAtShare, horizonDays);
   const perVolume = (grams: number, i: number) => grams / (column.volumeL[i]! * 1000);
   const capacity = Array.from(column.capacityG, perVolume);
-  const tight = Array.from(column.tightG, perVolume);
+  const tight = Array.from(column.unavailableG, perVolume);
   return {
     ...curve,
     floorCm: Array.from(column.floorCm),

@@ -102,8 +102,8 @@ function withCapacity(spec: SetupSpec, factor: number): SetupSpec {
                 own: {
                   name: medium.name,
                   likeId: part.mediumId,
-                  smallMm: medium.smallMm,
-                  largeMm: medium.largeMm,
+                  smallMm: medium.d10Mm,
+                  largeMm: medium.d90Mm,
                   airShare,
                   capacityShare,
                 },

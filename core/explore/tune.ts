@@ -83,7 +83,7 @@ function gradeMoves(spec: SetupSpec): readonly Move[] {
       : {
           change: { baseMediumId: grade.id },
           effort: Math.abs(index - own),
-          move: { code: 'grade', smallMm: grade.smallMm, largeMm: grade.largeMm },
+          move: { code: 'grade', smallMm: grade.d10Mm, largeMm: grade.d90Mm },
         },
   );
 }

@@ -4,7 +4,7 @@
  * from their neighbours, and that is said.
  */
 import Papa from 'papaparse';
-import { ranges, upperMedianOf } from '../base';
+import { ranges, round1, upperMedianOf } from '../base';
 import { daylightHours } from '../physics/places';
 import { findColumns, isHeading, readNumber, toCelsius } from './columns';
 import { k } from './constants';
@@ -62,8 +62,7 @@ export function placeFromLogger(text: string, about: LoggerPlace): ReadingFacts 
     else if (shown === null || humidity === null) faults.push({ line, fact: { code: 'no number', column: null } });
     else {
       const temperatureC = toCelsius(shown, columns.isFahrenheit);
-      const wrong =
-        outside(Math.round(temperatureC * 10) / 10, 'temperatureC') ?? outside(humidity, 'relativeHumidityPct');
+      const wrong = outside(round1(temperatureC), 'temperatureC') ?? outside(humidity, 'relativeHumidityPct');
       if (wrong) faults.push({ line, fact: wrong });
       else {
         readings.push({

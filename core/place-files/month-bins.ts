@@ -1,4 +1,5 @@
 /** Gathers readings into the day and the night of each month. */
+import { round1 } from '../base';
 import { type HalfDayAir, type MonthAir, MONTHS_PER_YEAR } from '../physics/places';
 
 export interface Reading {
@@ -72,14 +73,14 @@ export function fillMonths(months: readonly HalfMonths[]): {
 /** Rounds a month to what a thermometer shows. */
 export function roundMonth(month: MonthAir): MonthAir {
   const half = (air: HalfDayAir): HalfDayAir => ({
-    temperatureC: Math.round(air.temperatureC * 10) / 10,
+    temperatureC: round1(air.temperatureC),
     relativeHumidityPct: Math.round(Math.min(100, Math.max(1, air.relativeHumidityPct))),
   });
   return {
     ...month,
     day: half(month.day),
     night: half(month.night),
-    lightHours: Math.round(month.lightHours * 10) / 10,
+    lightHours: round1(month.lightHours),
     lightWattsPerM2: Math.round(month.lightWattsPerM2),
     rainMm: Math.round(month.rainMm),
     rainDays: Math.round(month.rainDays),

@@ -1,5 +1,5 @@
 /** Numbers as growers read them, in the units they chose. */
-import { celsiusToFahrenheit, cmToInch, type LengthUnit, mmToInch, type TemperatureUnit } from '../base';
+import { celsiusToFahrenheit, cmToInch, type LengthUnit, mmToInch, roundHalf, type TemperatureUnit } from '../base';
 
 export interface WordUnits {
   readonly length: LengthUnit;
@@ -43,7 +43,7 @@ export function percent(share: number): string {
 }
 
 export function days(value: number): string {
-  const rounded = value < 3 ? Math.round(value * 2) / 2 : Math.round(value);
+  const rounded = value < 3 ? roundHalf(value) : Math.round(value);
   return `${number(rounded, 1)} ${rounded === 1 ? 'day' : 'days'}`;
 }
 

@@ -16,6 +16,12 @@ export const approachNames: Readonly<Record<Approach, string>> = {
   'soil-like mix': 'Soil-like mix',
 };
 
+/** What is needed of a medium, or of what came out of a bag, to name it with its grade. */
+export interface Graded extends Pick<MediumFigures, 'name' | 'pieceShape'> {
+  readonly smallMm: number;
+  readonly largeMm: number;
+}
+
 /** A medium's name without its grade: "Conifer bark". */
 export function kindName(mediumName: string): string {
   return mediumName.replace(/ \d.*mm$/, '');
@@ -25,10 +31,7 @@ export function kindName(mediumName: string): string {
  * A medium with its grade: "Conifer bark 6–12 mm". Strands have no grade that a sieve would find: their
  * own name says how long they are chopped.
  */
-export function gradeText(
-  medium: Pick<MediumFigures, 'name' | 'pieceShape' | 'smallMm' | 'largeMm'>,
-  units: WordUnits,
-): string {
+export function gradeText(medium: Graded, units: WordUnits): string {
   if (medium.pieceShape === 'strand') return medium.name;
   return `${kindName(medium.name)} ${mmRange(medium.smallMm, medium.largeMm, units)}`;
 }
@@ -36,7 +39,8 @@ export function gradeText(
 /** "3 parts conifer bark 6–12 mm". */
 export function partText(part: MixPartSpec, isAlone: boolean, units: WordUnits): string {
   const medium = mediumOfPart(part);
-  const size = gradeText(medium, units);
+  const { name, pieceShape, d10Mm: smallMm, d90Mm: largeMm } = medium;
+  const size = gradeText({ name, pieceShape, smallMm, largeMm }, units);
   return isAlone ? size : `${number(part.parts, 1)} ${part.parts === 1 ? 'part' : 'parts'} ${size.toLowerCase()}`;
 }
 

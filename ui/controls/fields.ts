@@ -6,12 +6,12 @@ export interface FieldWords {
 }
 
 export const mediumFields: readonly FieldWords[] = [
-  { key: 'smallMm', label: 'smallest pieces', unit: 'mm' },
-  { key: 'largeMm', label: 'largest pieces', unit: 'mm' },
+  { key: 'd10Mm', label: 'smallest pieces (d10)', unit: 'mm' },
+  { key: 'd90Mm', label: 'largest pieces (d90)', unit: 'mm' },
   { key: 'airAt10cm', label: 'air, 10 cm deep, drained', unit: 'share' },
   { key: 'capacityAt10cm', label: 'water held, 10 cm deep', unit: 'share' },
   { key: 'interPorosity', label: 'room between the pieces', unit: 'share' },
-  { key: 'tightShare', label: 'of its water, held too tightly', unit: 'share' },
+  { key: 'unavailableShare', label: 'of its water, unavailable to roots', unit: 'share' },
   { key: 'wickingHeightCm', label: 'draws water up', unit: 'cm' },
   { key: 'firstYearWettability', label: 'new and dry, it takes up', unit: 'share' },
   { key: 'dryDensityGL', label: 'dry weight', unit: 'g/L' },
@@ -24,7 +24,7 @@ export const mediumFields: readonly FieldWords[] = [
   { key: 'reuse', label: 'use again' },
   { key: 'phTendency', label: 'tends to' },
   { key: 'priceClass', label: 'price class, 1 low to 4 high' },
-  { key: 'poreIndex', label: 'evenness of the passages (index)' },
+  { key: 'poreSizeIndex', label: 'pore-size index' },
 ];
 
 export const genusFields: readonly FieldWords[] = [

@@ -1,5 +1,5 @@
 /** Moving the boundary on top of a layer. */
-import { type LayerSpec, potOf, type SetupSpec } from '@core';
+import { type LayerSpec, potOf, round1, type SetupSpec } from '@core';
 
 export const LEAST_LAYER_CM = 0.5;
 
@@ -14,10 +14,6 @@ export function edgeRange(spec: SetupSpec, index: number): readonly [number, num
     ? pot.heightCm - 0.2
     : belowCm + spec.layers[index]!.heightCm + above.heightCm - LEAST_LAYER_CM;
   return [belowCm + LEAST_LAYER_CM, topCm];
-}
-
-function round1(value: number): number {
-  return Math.round(value * 10) / 10;
 }
 
 /** The setup with the top of layer `index` at a new height; the layer above gives or takes the room. */

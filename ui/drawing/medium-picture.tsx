@@ -66,7 +66,7 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
       </svg>
       <figcaption>
         A box of {cm(BOX_CM, units)}, beside roots of three widths. Stays on sieve {staysOn.designation}, passes{' '}
-        {passes.designation}: {number(mmToInch(medium.smallMm), 2)}–{number(mmToInch(medium.largeMm), 2)} in.
+        {passes.designation}: {number(mmToInch(medium.d10Mm), 2)}–{number(mmToInch(medium.d90Mm), 2)} in.
       </figcaption>
       <table>
         <caption>Drained, by depth of the bed</caption>

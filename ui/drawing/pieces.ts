@@ -49,7 +49,7 @@ export function packPieces(mix: Mix, area: Area, seed: number): readonly Piece[]
 
   const wanted: { radiusCm: number; part: number }[] = [];
   mix.forEach((part, index) => {
-    const { smallMm, largeMm } = part.medium;
+    const { d10Mm: smallMm, d90Mm: largeMm } = part.medium;
     const meanCm = Math.sqrt(smallMm * largeMm) / 10;
     const share = solids[index]! / solidTotal;
     const count = Math.min(MOST_PIECES, Math.round((0.95 * share * sectionCm2) / ((Math.PI / 4) * meanCm * meanCm)));

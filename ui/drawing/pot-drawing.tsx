@@ -2,7 +2,7 @@
 
 /** A potted setup in section, to scale: wall, cone, layers with their pieces, roots, plant and water. */
 import { memo, useId, useMemo } from 'react';
-import { coneDiameterCm, filledHeightCm, layerBounds, layerVolumesL, type Placement, type PlantInHand, type PottedSetup, realise, type SetupCurve, type SetupSpec, widthAtCm } from '@core';
+import { coneDiameterCm, filledHeightCm, heaviestPart, layerBounds, layerVolumesL, type Placement, type PlantInHand, type PottedSetup, realise, type SetupCurve, type SetupSpec, widthAtCm } from '@core';
 import { cm, litres, mixText, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { EdgeHandle } from './edge-handle';
@@ -18,7 +18,7 @@ import { growRoots, rootPath } from './roots';
 import { Ruler } from './ruler';
 import { WaterGauge } from './water-gauge';
 import { WaterOverlay } from './water-overlay';
-import { WetFootMark } from './wet-foot-mark';
+import { PerchedWaterMark } from './perched-water-mark';
 
 export interface PotDrawingProps {
   readonly spec: SetupSpec;
@@ -124,7 +124,7 @@ export function PotDrawing(props: PotDrawingProps) {
         </text>
       ) : null}
       {curve && !isBare ? <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={72} widthPx={74} /> : null}
-      {isBare ? null : <WetFootMark setup={setup} frame={frame} units={units} />}
+      {isBare ? null : <PerchedWaterMark setup={setup} frame={frame} units={units} />}
       {isBare ? null : (
         <PlanView
           pot={pot}
@@ -214,7 +214,7 @@ const LayerPieces = memo(function LayerPieces({ spec }: { readonly spec: SetupSp
         const { fromCm, toCm } = bounds[i]!;
         const area = areaOf(setup, fromCm, toCm);
         const half = area.halfWidthCm(toCm) + 1;
-        const heaviest = [...layer.mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+        const heaviest = heaviestPart(layer.mix).medium;
         return (
           <g key={i}>
             <rect

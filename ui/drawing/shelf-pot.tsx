@@ -1,6 +1,6 @@
 /** A small section of a setup, all on the shelf drawn to one scale. */
 import { memo } from 'react';
-import { filledHeightCm, layerBounds, makeMount, type PottedSetup, realise, type SetupSpec, widthAtCm } from '@core';
+import { filledHeightCm, heaviestPart, layerBounds, makeMount, type PottedSetup, realise, type SetupSpec, widthAtCm } from '@core';
 import { packPieces } from './pieces';
 import { PieceShape } from './piece-shapes';
 import { PotWall } from './pot-wall';
@@ -41,13 +41,13 @@ function SmallPot({ spec }: { readonly spec: SetupSpec }) {
       ) : null}
       {layers.map((layer, i) => {
         const { fromCm: from, toCm: bottom } = bounds[i]!;
-        const main = [...layer.mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+        const main = heaviestPart(layer.mix).medium;
         const coarse = layer.mix.map((part) => ({
           ...part,
           medium: {
             ...part.medium,
-            smallMm: Math.max(4, part.medium.smallMm),
-            largeMm: Math.max(6, part.medium.largeMm),
+            d10Mm: Math.max(4, part.medium.d10Mm),
+            d90Mm: Math.max(6, part.medium.d90Mm),
           },
         }));
         return (

@@ -1,2 +1,3 @@
 export { generaCatalogue, genusById, genusIds } from './genera';
 export { type DepthRule, type Genus, type GrowthHabit, growthHabits, hasBulbs, runsOneWay } from './genus';
+export { drawsPests, oldBulbsStayWrinkled } from './marks';

@@ -1,9 +1,9 @@
 /** What the plant itself shows when it is out of its pot. */
 import { isFailing } from '../../case';
-import { hasBulbs } from '../../catalogue/genera';
+import { hasBulbs, oldBulbsStayWrinkled } from '../../catalogue/genera';
 import { liveBallCm } from '../setups';
 import { k } from './constants';
-import { fastestDays, potIn } from './readings';
+import { currentMedium, fastestDays, potIn } from './readings';
 import { practiceRule } from './rule';
 
 export const plantRules = [
@@ -49,7 +49,7 @@ export const plantRules = [
     id: 'chain-bulbs-may-stay-wrinkled',
     topic: 'plant',
     effect: 'caution',
-    applies: ({ context }) => context.plant.bulbs === 'wrinkled' && context.plant.genus.id.startsWith('maxillaria'),
+    applies: ({ context }) => context.plant.bulbs === 'wrinkled' && oldBulbsStayWrinkled(context.plant.genus.id),
   }),
   practiceRule({
     id: 'cut-out-rot',
@@ -91,9 +91,8 @@ export const plantRules = [
     id: 'brown-may-be-alive',
     topic: 'plant',
     effect: 'caution',
-    applies: ({ context }) =>
-      context.plant.genus.depth === 'all roots covered' ||
-      (context.resolved.current.mediumId?.startsWith('coco') ?? false),
+    applies: (input) =>
+      input.context.plant.genus.depth === 'all roots covered' || currentMedium(input)?.family === 'coconut',
   }),
   practiceRule({
     id: 'take-off-spent-bulbs',

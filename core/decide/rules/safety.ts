@@ -1,5 +1,6 @@
 /** Cautions, shown where they apply. They defer to labels and local law. */
 import { isFailing } from '../../case';
+import { drawsPests } from '../../catalogue/genera';
 import { k } from './constants';
 import { hasFamily } from './readings';
 import { practiceRule } from './rule';
@@ -84,6 +85,6 @@ export const safetyRules = [
     id: 'pests-by-the-label',
     topic: 'safety',
     effect: 'caution',
-    applies: ({ context }) => /mealybug|mite|pest/i.test(context.plant.genus.trap),
+    applies: ({ context }) => drawsPests(context.plant.genus.id),
   }),
 ] as const;

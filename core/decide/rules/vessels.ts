@@ -156,7 +156,7 @@ export const vesselRules = [
     applies: ({ facts }) =>
       facts.setup.kind === 'pot' &&
       isOpenWork(facts.setup.pot) &&
-      facts.mainMix.every(({ medium }) => medium.pieceShape !== 'strand' && medium.largeMm < k.NET_OPENING_MM),
+      facts.mainMix.every(({ medium }) => medium.pieceShape !== 'strand' && medium.d90Mm < k.NET_OPENING_MM),
     figures: (input) => ({ pieceMm: input.facts.pieceMm }),
   }),
   practiceRule({
@@ -167,7 +167,7 @@ export const vesselRules = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.reservoir.kind === 'none' &&
       facts.setup.layers[0]?.role === 'main' &&
-      facts.mainMix.some(({ medium }) => medium.pieceShape !== 'strand' && medium.smallMm < k.FINE_PIECES_MM),
+      facts.mainMix.some(({ medium }) => medium.pieceShape !== 'strand' && medium.d10Mm < k.FINE_PIECES_MM),
   }),
   practiceRule({
     id: 'cone-lets-air-in',

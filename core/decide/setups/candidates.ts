@@ -44,7 +44,7 @@ function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
 
 /** Coarse pieces that the main medium does not fall through: the next size that is at least three times coarser. */
 function crockingFor(main: MediumFigures): string {
-  return main.largeMm > 8 ? 'pebbles-16-32' : main.largeMm > 4 ? 'clay-pebbles-8-16' : 'pebbles-8-16';
+  return main.d90Mm > 8 ? 'pebbles-16-32' : main.d90Mm > 4 ? 'clay-pebbles-8-16' : 'pebbles-8-16';
 }
 
 const pureMixes = new Map<string, readonly MixPartSpec[]>();

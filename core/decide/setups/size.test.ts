@@ -90,8 +90,8 @@ describe('filling a pot', () => {
   test('crocking is coarser than what lies on it', () => {
     for (const mediumId of ['bark-2-4', 'bark-6-12', 'pumice-3-6', 'fired-clay-5-10']) {
       const [crocking, main] = fillPot(round14, [{ mediumId, parts: 1 }], 0.15, null);
-      expect(mediumById(crocking!.mix[0]!.mediumId).smallMm).toBeGreaterThanOrEqual(
-        mediumById(main!.mix[0]!.mediumId).largeMm * 0.8,
+      expect(mediumById(crocking!.mix[0]!.mediumId).d10Mm).toBeGreaterThanOrEqual(
+        mediumById(main!.mix[0]!.mediumId).d90Mm * 0.8,
       );
     }
   });

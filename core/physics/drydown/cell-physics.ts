@@ -62,8 +62,8 @@ export function storeCell(
   const gramsPerShare = volumeL * 1000;
   column.volumeL[i] = volumeL;
   column.capacityG[i] = capacity * gramsPerShare;
-  column.tightG[i] = Math.min(medium.tightWater, k.MOST_UNAVAILABLE_SHARE * capacity) * gramsPerShare;
-  column.tightWetness[i] = column.tightG[i]! / column.capacityG[i]!;
+  column.unavailableG[i] = Math.min(medium.unavailableWater, k.MOST_UNAVAILABLE_SHARE * capacity) * gramsPerShare;
+  column.unavailableWetness[i] = column.unavailableG[i]! / column.capacityG[i]!;
   column.poreG[i] = medium.totalPorosity * gramsPerShare;
   column.wettability[i] = medium.wettability;
   column.exposureM3H[i] = exposureM3H(medium, volumeL, thicknessCm, capacity);

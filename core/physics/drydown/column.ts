@@ -17,7 +17,7 @@ export interface Column {
   /** Water after drainage, g. */
   readonly capacityG: Float64Array;
   /** Water roots cannot take, g. */
-  readonly tightG: Float64Array;
+  readonly unavailableG: Float64Array;
   /** All pore space, g of water. */
   readonly poreG: Float64Array;
   /** Share of the lacking water that a watering replaces. */
@@ -35,7 +35,7 @@ export interface Column {
   readonly rootShare: Float64Array;
   /** Capacity of cells that hold roots, else 0, g; and tight water as a share of capacity. For the hot loop. */
   readonly rootCapacityG: Float64Array;
-  readonly tightWetness: Float64Array;
+  readonly unavailableWetness: Float64Array;
   /** Open side area, m², and the path from the middle to it, as area over distance, m. */
   readonly openSideM2: Float64Array;
   readonly sidePathM: Float64Array;
@@ -66,8 +66,8 @@ export function allocateColumn(
     isRootZone: new Uint8Array(cellCount),
     capacityG: cells(),
     rootCapacityG: cells(),
-    tightWetness: cells(),
-    tightG: cells(),
+    unavailableWetness: cells(),
+    unavailableG: cells(),
     poreG: cells(),
     wettability: cells(),
     exposureM3H: cells(),
@@ -87,16 +87,16 @@ export function allocateColumn(
 /** Water the drained root zone offers roots, and what it holds too tightly for them, g. */
 export interface RootZoneWater {
   readonly availableG: number;
-  readonly tightG: number;
+  readonly unavailableG: number;
 }
 
 export function rootZoneWater(column: Column): RootZoneWater {
   let availableG = 0;
-  let tightG = 0;
+  let unavailableG = 0;
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;
-    availableG += column.capacityG[i]! - column.tightG[i]!;
-    tightG += column.tightG[i]!;
+    availableG += column.capacityG[i]! - column.unavailableG[i]!;
+    unavailableG += column.unavailableG[i]!;
   }
-  return { availableG, tightG };
+  return { availableG, unavailableG };
 }

@@ -62,7 +62,7 @@ export const drydownConstants = {
   VELAMEN_WATER_SHARE: fromMemory(0.45, 'v/v', 'of a bare root that its velamen fills with water'),
   VELAMEN_PASSAGES: fromMemory(0.3, 'v/v', 'room between the cells of velamen'),
   VELAMEN_POROSITY: fromMemory(0.85, 'v/v', 'of velamen'),
-  VELAMEN_PORE_INDEX: fromMemory(2, '', 'pore-size index of velamen'),
+  VELAMEN_PORE_SIZE_INDEX: fromMemory(2, '', 'pore-size index of velamen'),
   VELAMEN_UNAVAILABLE: fromMemory(0.05, 'v/v', 'water the velamen does not give up'),
   VELAMEN_WICKING_CM: fromMemory(2, 'cm', 'how far velamen wicks'),
   VELAMEN_WETTABILITY: fromMemory(0.95, 'share', 'velamen fills almost at once'),

@@ -88,12 +88,12 @@ export function dryingTime(
 ): DryingTime {
   const hours = monthHours(column, month);
   const state = createState(column);
-  const { availableG, tightG } = rootZoneWater(column);
+  const { availableG, unavailableG } = rootZoneWater(column);
   const step = stepHour;
   let before = 1;
   const horizonHours = horizonDays * HOURS_PER_DAY;
   for (let hour = 0; hour < horizonHours; hour += stepHours) {
-    const after = (step(column, hourFor(hours, hour), state, stepHours) - tightG) / availableG;
+    const after = (step(column, hourFor(hours, hour), state, stepHours) - unavailableG) / availableG;
     if (after <= thresholdShare) {
       const part = before > after ? (before - thresholdShare) / (before - after) : 0;
       return { status: 'dries', days: (hour + stepHours * Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };

@@ -102,7 +102,7 @@ export function createState(column: Column): ColumnState {
  */
 function refreshLosses(column: Column, hour: HourClass, state: ColumnState): void {
   const n = column.cellCount;
-  const { exposureM3H, tightWetness, rootShare } = column;
+  const { exposureM3H, unavailableWetness, rootShare } = column;
   const { outsideM3H, betweenM3H, wallGH, topM3H, deficitGM3, uptakeGH: thirstGH } = hour;
   const { deficit, sweep, exposed, lossGH, uptakeGH } = state.scratch;
   const { wetness } = state;
@@ -127,7 +127,7 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
   let below = 0;
   for (let i = n - 1; i >= 0; i -= 1) {
     below = deficit[i]! + sweep[i]! * below;
-    const tight = tightWetness[i]!;
+    const tight = unavailableWetness[i]!;
     const fullAt = uptakeFullAbove * (1 - tight);
     const available = wetness[i]! - tight;
     const uptakeShare = available <= 0 ? 0 : available >= fullAt ? 1 : available / fullAt;

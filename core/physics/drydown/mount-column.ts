@@ -12,14 +12,14 @@ import { type Drinker, hydraulicsOfLayer, type MountedSetup } from './setup';
 /** Velamen as a medium: spongy dead tissue of fine pores. */
 function velamen(rootDiameterMm: number): Hydraulics {
   return {
-    smallMm: rootDiameterMm,
+    d10Mm: rootDiameterMm,
     meanMm: rootDiameterMm,
     interPorosity: k.VELAMEN_PASSAGES,
     innerWater: k.VELAMEN_WATER_SHARE,
     totalPorosity: k.VELAMEN_POROSITY,
     airEntryHeadCm: 0,
-    poreIndex: k.VELAMEN_PORE_INDEX,
-    tightWater: k.VELAMEN_UNAVAILABLE,
+    poreSizeIndex: k.VELAMEN_PORE_SIZE_INDEX,
+    unavailableWater: k.VELAMEN_UNAVAILABLE,
     wickingHeightCm: k.VELAMEN_WICKING_CM,
     wettability: k.VELAMEN_WETTABILITY,
     dryDensityGL: k.VELAMEN_DENSITY_G_L,

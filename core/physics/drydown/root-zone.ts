@@ -8,7 +8,7 @@ export function availableShare(column: Column, state: ColumnState): number {
   let capacity = 0;
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;
-    const tight = column.tightG[i]!;
+    const tight = column.unavailableG[i]!;
     available += state.wetness[i]! * column.capacityG[i]! - tight;
     capacity += column.capacityG[i]! - tight;
   }

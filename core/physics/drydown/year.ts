@@ -88,7 +88,7 @@ export function simulateYear(
   holiday: Holiday | null = null,
 ): YearReport {
   const state = createState(column);
-  const { availableG, tightG } = rootZoneWater(column);
+  const { availableG, unavailableG } = rootZoneWater(column);
   // A local name spares the module look-up 8,760 times where modules are not bundled.
   const step = stepHour;
   const pores = rootZonePores(column);
@@ -112,7 +112,7 @@ export function simulateYear(
       for (let hour = 0; hour < HOURS_PER_DAY; hour += 1) {
         const kind = hours[hour]!;
         const rootZoneG = step(column, kind, state);
-        const share = (rootZoneG - tightG) / availableG;
+        const share = (rootZoneG - unavailableG) / availableG;
         waterHours += rootZoneG;
         if (hour % k.READ_EVERY_HOURS === 0) {
           rootDegrees += rootZoneC(kind, state);
@@ -161,7 +161,7 @@ export function sampleComfort(
   regime: RegimeFigures,
 ): number {
   const state = createState(column);
-  const { availableG, tightG } = rootZoneWater(column);
+  const { availableG, unavailableG } = rootZoneWater(column);
   const hours = monthHours(column, month);
   const spell: Spell = { dryHours: 0, wetHours: 0, longestDryHours: 0, longestWetHours: 0, leastAir: 1 };
   const days = Math.max(k.SAMPLE_DAYS, k.SAMPLE_WARM_UP_DAYS + k.SAMPLE_GAPS * (gapDays ?? 1));
@@ -174,7 +174,7 @@ export function sampleComfort(
     }
     waterToday(column, state, routine, day, regime);
     for (let hour = 0; hour < HOURS_PER_DAY; hour += k.SAMPLE_STEP_HOURS) {
-      const share = (stepHour(column, hours[hour]!, state, k.SAMPLE_STEP_HOURS) - tightG) / availableG;
+      const share = (stepHour(column, hours[hour]!, state, k.SAMPLE_STEP_HOURS) - unavailableG) / availableG;
       const verdict = judgeHour(share, regime, spell, k.SAMPLE_STEP_HOURS);
       if (day < k.SAMPLE_WARM_UP_DAYS) continue;
       counted += 1;

@@ -43,13 +43,13 @@ export function agedHydraulics(
   // Slow at first, fast towards the end.
   const worn = Math.min(1, spentShare(medium, months, conditions)) ** k.WEAR_EXPONENT;
   const interPorosity = fresh.interPorosity * (1 - k.PASSAGES_LOST * worn);
-  const smallMm = fresh.smallMm * (1 - k.SIZE_LOST * worn);
+  const d10Mm = fresh.d10Mm * (1 - k.SIZE_LOST * worn);
   const settled = 1 / (1 - k.SETTLED_AT_END * worn);
   // The same solids and their water in less room.
   const innerWater = Math.min(k.MOST_INNER_WATER, fresh.innerWater * settled);
   return {
     ...fresh,
-    smallMm,
+    d10Mm,
     meanMm: fresh.meanMm * (1 - k.SIZE_LOST * worn),
     interPorosity,
     innerWater,
@@ -57,8 +57,8 @@ export function agedHydraulics(
       fresh.totalPorosity,
       interPorosity + innerWater + Math.max(0, fresh.totalPorosity - fresh.interPorosity - fresh.innerWater),
     ),
-    airEntryHeadCm: airEntryHeadCm(interPorosity, smallMm),
-    tightWater: fresh.tightWater * settled,
+    airEntryHeadCm: airEntryHeadCm(interPorosity, d10Mm),
+    unavailableWater: fresh.unavailableWater * settled,
     wettability,
     dryDensityGL: fresh.dryDensityGL * settled,
   };

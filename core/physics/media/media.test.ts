@@ -28,10 +28,10 @@ describe.each(everyMedium.map((medium) => [medium.id, medium] as const))('%s', (
   const hydraulics = hydraulicsOf(medium);
 
   test('its pores can hold what it is said to hold', () => {
-    expect(medium.smallMm).toBeLessThan(medium.largeMm);
+    expect(medium.d10Mm).toBeLessThan(medium.d90Mm);
     expect(medium.airAt10cm + medium.capacityAt10cm).toBeLessThan(1);
     expect(hydraulics.innerWater).toBeGreaterThan(0);
-    expect(hydraulics.tightWater).toBeLessThan(medium.capacityAt10cm);
+    expect(hydraulics.unavailableWater).toBeLessThan(medium.capacityAt10cm);
   });
 
   test('its capacity in a 10 cm bed is the stated one', () => {

@@ -45,9 +45,9 @@ export interface MediumEntry {
   readonly organic: boolean;
   readonly pieceShape: PieceShape;
   /** Ten per cent of the pieces are smaller than this. */
-  readonly smallMm: Sourced<number>;
+  readonly d10Mm: Sourced<number>;
   /** Ten per cent of the pieces are larger than this. */
-  readonly largeMm: Sourced<number>;
+  readonly d90Mm: Sourced<number>;
   /** Air-filled porosity after drainage in a bed 10 cm deep. */
   readonly airAt10cm: Sourced<number>;
   /** Container capacity in a bed 10 cm deep. */
@@ -55,9 +55,9 @@ export interface MediumEntry {
   /** Porosity between the pieces. */
   readonly interPorosity: Sourced<number>;
   /** Spread of the passages: Brooks-Corey index, high = all of one size. */
-  readonly poreIndex: Sourced<number>;
+  readonly poreSizeIndex: Sourced<number>;
   /** Share of the capacity that roots cannot take up. */
-  readonly tightShare: Sourced<number>;
+  readonly unavailableShare: Sourced<number>;
   readonly dryDensityGL: Sourced<number>;
   readonly wickingHeightCm: Sourced<number>;
   /** Share of its capacity that a first watering of the new, dry medium fills. */
@@ -84,22 +84,22 @@ export interface MediumEntry {
 export type MediumFigures = Plain<MediumEntry>;
 
 /** Size of a middling piece (geometric mean of d10 and d90), mm. */
-export function meanPieceMm(medium: Pick<MediumFigures, 'smallMm' | 'largeMm'>): number {
-  return Math.sqrt(medium.smallMm * medium.largeMm);
+export function meanPieceMm(medium: Pick<MediumFigures, 'd10Mm' | 'd90Mm'>): number {
+  return Math.sqrt(medium.d10Mm * medium.d90Mm);
 }
 
 /** The hydraulic figures of a medium or a mix, as the dry-down needs them. */
 export interface Hydraulics {
-  readonly smallMm: number;
+  readonly d10Mm: number;
   readonly meanMm: number;
   readonly interPorosity: number;
   /** Water inside the pieces and in films that drains too late to matter, v/v. */
   readonly innerWater: number;
   readonly totalPorosity: number;
   readonly airEntryHeadCm: number;
-  readonly poreIndex: number;
+  readonly poreSizeIndex: number;
   /** Water that roots cannot take up, v/v. */
-  readonly tightWater: number;
+  readonly unavailableWater: number;
   readonly wickingHeightCm: number;
   readonly wettability: number;
   readonly dryDensityGL: number;

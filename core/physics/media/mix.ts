@@ -70,19 +70,19 @@ export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
     solidTotal / solids.reduce((sum, solid, index) => sum + solid / size(mix[index]!.figures), 0);
 
   const interPorosity = 1 - packedSolidFraction(fractions);
-  const smallMm = harmonicMm((part) => part.smallMm);
+  const d10Mm = harmonicMm((part) => part.d10Mm);
   const innerWater = carried((part) => part.innerWater);
   // Pores that never fill (closed or inside the pieces) travel with their pieces.
   const neverFilled = carried((part) => Math.max(0, part.totalPorosity - part.interPorosity - part.innerWater));
   return {
-    smallMm,
+    d10Mm,
     meanMm: harmonicMm((part) => part.meanMm),
     interPorosity,
     innerWater,
     totalPorosity: Math.min(k.MOST_POROSITY, interPorosity + innerWater + neverFilled),
-    airEntryHeadCm: airEntryHeadCm(interPorosity, smallMm),
-    poreIndex: mean((part) => part.poreIndex),
-    tightWater: carried((part) => part.tightWater),
+    airEntryHeadCm: airEntryHeadCm(interPorosity, d10Mm),
+    poreSizeIndex: mean((part) => part.poreSizeIndex),
+    unavailableWater: carried((part) => part.unavailableWater),
     wickingHeightCm: mean((part) => part.wickingHeightCm),
     wettability: mean((part) => part.wettability),
     dryDensityGL: carried((part) => part.dryDensityGL),
@@ -118,8 +118,8 @@ export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
     mediumId: medium.id,
     name: medium.name,
     pieceShape: medium.pieceShape,
-    smallMm: medium.smallMm,
-    largeMm: medium.largeMm,
+    smallMm: medium.d10Mm,
+    largeMm: medium.d90Mm,
     takeL: parts * litresPerPart,
   }));
 }

@@ -71,7 +71,7 @@ describe('sieves (ASTM E11 designations)', () => {
   });
 
   test('a grade passes the coarser and stays on the finer', () => {
-    const { staysOn, passes } = sievesOf({ smallMm: 6, largeMm: 12 });
+    const { staysOn, passes } = sievesOf({ d10Mm: 6, d90Mm: 12 });
     expect(staysOn.designation).toBe('1/4 in');
     expect(passes.designation).toBe('1/2 in');
     expect(nearestSieve(100).openingMm).toBe(50);

@@ -29,13 +29,13 @@ export function ownMediumFigures(own: OwnMedium, like: MediumFigures): MediumFig
   const sized: MediumFigures = {
     ...like,
     name: own.name,
-    smallMm: own.smallMm ?? like.smallMm,
-    largeMm: own.largeMm ?? like.largeMm,
+    d10Mm: own.smallMm ?? like.d10Mm,
+    d90Mm: own.largeMm ?? like.d90Mm,
   };
   if (own.airShare === undefined || own.capacityShare === undefined) return sized;
-  const entryHeadCm = airEntryHeadCm(sized.interPorosity, sized.smallMm);
+  const entryHeadCm = airEntryHeadCm(sized.interPorosity, sized.d10Mm);
   const fringe = (depthCm: number) =>
-    meanCapillaryShare(entryHeadCm, sized.poreIndex, 0, depthCm) * sized.interPorosity;
+    meanCapillaryShare(entryHeadCm, sized.poreSizeIndex, 0, depthCm) * sized.interPorosity;
   const total = own.airShare + own.capacityShare;
   const carried = own.capacityShare + fringe(k.REFERENCE_DEPTH_CM) - fringe(own.depthCm ?? k.REFERENCE_DEPTH_CM);
   const capacityAt10cm = Math.min(total - k.LEAST_AIR, Math.max(k.LEAST_CAPACITY, carried));

@@ -10,30 +10,30 @@ import { k } from './constants';
 import { type Hydraulics, meanPieceMm, type MediumFigures } from './medium';
 
 /** Height to which the passages between the pieces stay full, cm. */
-export function airEntryHeadCm(interPorosity: number, smallMm: number): number {
+export function airEntryHeadCm(interPorosity: number, d10Mm: number): number {
   const voidRatio = interPorosity / (1 - interPorosity);
-  return k.CAPILLARY_CONSTANT_MM2 / (voidRatio * smallMm) / 10;
+  return k.CAPILLARY_CONSTANT_MM2 / (voidRatio * d10Mm) / 10;
 }
 
 /** Share of the passages between the pieces filled at a suction head, 0..1. */
-export function capillaryShare(entryHeadCm: number, poreIndex: number, headCm: number): number {
-  return headCm <= entryHeadCm ? 1 : (entryHeadCm / headCm) ** poreIndex;
+export function capillaryShare(entryHeadCm: number, poreSizeIndex: number, headCm: number): number {
+  return headCm <= entryHeadCm ? 1 : (entryHeadCm / headCm) ** poreSizeIndex;
 }
 
 /** Integral of the capillary share from the drained base up to a height, cm (closed form). */
-function capillaryIntegralCm(entryHeadCm: number, poreIndex: number, heightCm: number): number {
+function capillaryIntegralCm(entryHeadCm: number, poreSizeIndex: number, heightCm: number): number {
   if (heightCm <= entryHeadCm) return heightCm;
-  if (Math.abs(poreIndex - 1) < 1e-9) return entryHeadCm * (1 + Math.log(heightCm / entryHeadCm));
-  const exponent = 1 - poreIndex;
+  if (Math.abs(poreSizeIndex - 1) < 1e-9) return entryHeadCm * (1 + Math.log(heightCm / entryHeadCm));
+  const exponent = 1 - poreSizeIndex;
   const aboveCm = (entryHeadCm / exponent) * ((heightCm / entryHeadCm) ** exponent - 1);
   return entryHeadCm + aboveCm;
 }
 
 /** Mean capillary share between two heights above the drained base, 0..1. */
-export function meanCapillaryShare(entryHeadCm: number, poreIndex: number, fromCm: number, toCm: number): number {
-  if (toCm <= fromCm) return capillaryShare(entryHeadCm, poreIndex, fromCm);
+export function meanCapillaryShare(entryHeadCm: number, poreSizeIndex: number, fromCm: number, toCm: number): number {
+  if (toCm <= fromCm) return capillaryShare(entryHeadCm, poreSizeIndex, fromCm);
   return (
-    (capillaryIntegralCm(entryHeadCm, poreIndex, toCm) - capillaryIntegralCm(entryHeadCm, poreIndex, fromCm)) /
+    (capillaryIntegralCm(entryHeadCm, poreSizeIndex, toCm) - capillaryIntegralCm(entryHeadCm, poreSizeIndex, fromCm)) /
     (toCm - fromCm)
   );
 }
@@ -41,7 +41,8 @@ export function meanCapillaryShare(entryHeadCm: number, poreIndex: number, fromC
 /** Container capacity of a slice between two heights above its drained base, v/v. */
 export function capacityBetween(medium: Hydraulics, fromCm: number, toCm: number): number {
   return (
-    medium.innerWater + medium.interPorosity * meanCapillaryShare(medium.airEntryHeadCm, medium.poreIndex, fromCm, toCm)
+    medium.innerWater +
+    medium.interPorosity * meanCapillaryShare(medium.airEntryHeadCm, medium.poreSizeIndex, fromCm, toCm)
   );
 }
 
@@ -61,18 +62,18 @@ export function airFilledPorosity(medium: Hydraulics, depthCm: number): number {
  * the capacity: every wet piece carries a film).
  */
 export function hydraulicsOf(medium: MediumFigures): Hydraulics {
-  const entryHeadCm = airEntryHeadCm(medium.interPorosity, medium.smallMm);
-  const fringe = meanCapillaryShare(entryHeadCm, medium.poreIndex, 0, k.REFERENCE_DEPTH_CM) * medium.interPorosity;
+  const entryHeadCm = airEntryHeadCm(medium.interPorosity, medium.d10Mm);
+  const fringe = meanCapillaryShare(entryHeadCm, medium.poreSizeIndex, 0, k.REFERENCE_DEPTH_CM) * medium.interPorosity;
   const filmFloor = k.FILM_SHARE * medium.capacityAt10cm;
   return {
-    smallMm: medium.smallMm,
+    d10Mm: medium.d10Mm,
     meanMm: meanPieceMm(medium),
     interPorosity: medium.interPorosity,
     innerWater: Math.max(filmFloor, medium.capacityAt10cm - fringe),
     totalPorosity: medium.airAt10cm + medium.capacityAt10cm,
     airEntryHeadCm: entryHeadCm,
-    poreIndex: medium.poreIndex,
-    tightWater: medium.tightShare * medium.capacityAt10cm,
+    poreSizeIndex: medium.poreSizeIndex,
+    unavailableWater: medium.unavailableShare * medium.capacityAt10cm,
     wickingHeightCm: medium.wickingHeightCm,
     wettability: medium.firstYearWettability,
     dryDensityGL: medium.dryDensityGL,

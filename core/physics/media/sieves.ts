@@ -38,9 +38,9 @@ export function nearestSieve(sizeMm: number): Sieve {
 }
 
 /** The pair of sieves that a grade passes (the coarser) and stays on (the finer). */
-export function sievesOf(grade: { readonly smallMm: number; readonly largeMm: number }): {
+export function sievesOf(grade: { readonly d10Mm: number; readonly d90Mm: number }): {
   readonly staysOn: Sieve;
   readonly passes: Sieve;
 } {
-  return { staysOn: nearestSieve(grade.smallMm), passes: nearestSieve(grade.largeMm) };
+  return { staysOn: nearestSieve(grade.d10Mm), passes: nearestSieve(grade.d90Mm) };
 }

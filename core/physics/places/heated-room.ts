@@ -4,6 +4,7 @@
  * winter. The added moisture follows the humidity classes of EN ISO 13788 (class 2, ordinary
  * dwellings: 4 g/m³ at 0 °C outside and below, falling in a straight line to 0 at 20 °C; from memory).
  */
+import { round1 } from '../../base';
 import { relativeHumidityOfVapourPct, saturationVapourDensityGM3 } from '../air';
 import { k } from './constants';
 import type { MonthAir, Place } from './place';
@@ -29,7 +30,7 @@ function inside(half: MonthAir['day'], thermostatC: number, heating: Heating): M
   const outdoorGM3 = saturationVapourDensityGM3(half.temperatureC) * (half.relativeHumidityPct / 100);
   const vapourGM3 = outdoorGM3 + moistureExcessGM3(half.temperatureC, heating.moistureGM3);
   return {
-    temperatureC: Math.round(temperatureC * 10) / 10,
+    temperatureC: round1(temperatureC),
     relativeHumidityPct: Math.round(
       Math.max(1, Math.min(k.MOST_HUMIDITY_PCT, relativeHumidityOfVapourPct(vapourGM3, temperatureC))),
     ),

@@ -97,7 +97,7 @@ export function RootsAndPieces({ genus, units }: RootsAndPiecesProps) {
             {medium.name.replace(/ \d.*mm$/, '')}
           </text>
           <text y={1} fontSize={0.3} textAnchor="middle" fill={colors.inkSoft}>
-            {mmRange(medium.smallMm, medium.largeMm, units)}
+            {mmRange(medium.d10Mm, medium.d90Mm, units)}
           </text>
         </g>
       ))}

@@ -194,7 +194,7 @@ function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
           id="own-small"
           style={{ width: '100%' }}
           value={own.smallMm}
-          placeholder={String(like.smallMm)}
+          placeholder={String(like.d10Mm)}
           suffix="mm"
           onChange={(smallMm) => setOwn({ ...own, smallMm })}
         />
@@ -204,7 +204,7 @@ function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
           id="own-large"
           style={{ width: '100%' }}
           value={own.largeMm}
-          placeholder={String(like.largeMm)}
+          placeholder={String(like.d90Mm)}
           suffix="mm"
           onChange={(largeMm) => setOwn({ ...own, largeMm })}
         />

@@ -2,7 +2,7 @@
 
 /** The mix as it lies in a tub of the chosen depth, to scale, and beside it solids, water and air by height. */
 import { useId, useMemo } from 'react';
-import { capacityBetween, hydraulicsOfAgedMix, type MixPartSpec, ORDINARY_CONDITIONS, realiseMix, settledHeightShare } from '@core';
+import { capacityBetween, heaviestPart, hydraulicsOfAgedMix, type MixPartSpec, ORDINARY_CONDITIONS, realiseMix, settledHeightShare } from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
 import { PieceShape } from '../../drawing/piece-shapes';
@@ -31,7 +31,7 @@ export function Tub({ parts, depthCm, monthsOld, units }: TubProps) {
     () => packPieces(mix, { halfWidthCm: () => TUB_CM / 2, innerHalfCm: () => 0, fromCm: 0, toCm: heightCm }, 19),
     [mix, heightCm],
   );
-  const heaviest = [...mix].sort((a, b) => b.parts - a.parts)[0]!.medium;
+  const heaviest = heaviestPart(mix).medium;
   const slices = Array.from({ length: SLICES }, (_, i) => {
     const fromCm = (heightCm * i) / SLICES;
     const toCm = (heightCm * (i + 1)) / SLICES;

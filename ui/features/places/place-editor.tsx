@@ -4,7 +4,7 @@
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
-import { airflowClasses, celsiusToFahrenheit, fahrenheitToCelsius, type MonthAir, type Place, placeSchema } from '@core';
+import { airflowClasses, celsiusToFahrenheit, fahrenheitToCelsius, type MonthAir, type Place, placeSchema, round1 } from '@core';
 import { type Fault, monthNames, parseWith, type WordUnits } from '@core/words';
 import { ConflictError } from '../../data/client';
 import { type OwnPlace, useKeepPlace } from '../../data/places';
@@ -57,7 +57,7 @@ function columnsFor(place: Place, units: WordUnits): readonly Column[] {
     key,
     label,
     unit,
-    get: (month) => Math.round(month[key] * 10) / 10,
+    get: (month) => round1(month[key]),
     set: (month, value) => ({ ...month, [key]: value }),
   });
   return [

@@ -15,7 +15,7 @@ import { DoubtsView } from './doubts';
 import { Recipe } from './recipe';
 import { RootZone } from './root-zone';
 import { RuledOutList } from './ruled-out';
-import { WetFoot } from './wet-foot';
+import { PerchedWater } from './perched-water';
 import { Why } from './why';
 
 interface DetailsProps {
@@ -48,7 +48,7 @@ export function Details({ plan, review, onPotted }: DetailsProps) {
         {page === 'Mix' ? (
           <>
             <Recipe review={review} units={units} />
-            <WetFoot spec={review.spec} units={units} />
+            <PerchedWater spec={review.spec} units={units} />
             <h2>What it costs you</h2>
             <Costs costs={review.costs} />
           </>

@@ -3,7 +3,7 @@
 /** Everything that can be changed on a setup, its place and its watering. */
 import { InputNumber, Select } from 'antd';
 import { useMemo, type ReactNode } from 'react';
-import { baseOf, cmToInch, demoPlaces, inchToCm, mediaCatalogue, mossShareOf, potKindById, type SetupSpec, type Top, topDressings, tops, vesselCatalogue, type WhatIf } from '@core';
+import { baseOf, cmToInch, demoPlaces, inchToCm, mediaCatalogue, mossShareOf, potKindById, round1, roundHalf, type SetupSpec, type Top, topDressings, tops, vesselCatalogue, type WhatIf } from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { KeyedSlider } from '../../../controls/keyed-slider';
 import { useOwnPlaces } from '../../../data/places';
@@ -179,7 +179,7 @@ function PotFields({ now, units, set }: PotFieldsProps) {
         label="Height of the mix"
         text={cm(main.heightCm, units)}
         min={1}
-        max={Math.round((main.heightCm + crocking + 3) * 2) / 2}
+        max={roundHalf(main.heightCm + crocking + 3)}
         step={0.5}
         value={main.heightCm}
         onChange={(mainHeightCm) => set({ mainHeightCm })}
@@ -208,7 +208,7 @@ function PotFields({ now, units, set }: PotFieldsProps) {
             min={isInch ? 1.2 : 3}
             max={isInch ? 24 : 60}
             step={isInch ? 0.5 : 1}
-            value={isInch ? Math.round(cmToInch(vessel.rimDiameterCm) * 10) / 10 : vessel.rimDiameterCm}
+            value={isInch ? round1(cmToInch(vessel.rimDiameterCm)) : vessel.rimDiameterCm}
             suffix={isInch ? 'in' : 'cm'}
             onChange={(rim) => {
               if (rim !== null) set({ rimDiameterCm: isInch ? inchToCm(rim) : rim, mainHeightCm: undefined });

@@ -1,5 +1,5 @@
 /** Marks how high the main layer’s passages stay full after draining: its foot, wherever that lies. */
-import { compareWetFoot, layerBounds, type PottedSetup, widthAtCm } from '@core';
+import { comparePerchedWater, layerBounds, type PottedSetup, widthAtCm } from '@core';
 import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
@@ -13,8 +13,8 @@ interface WetFootMarkProps {
 /** Less than this is no foot worth a mark, cm. */
 const LEAST_CM = 0.3;
 
-export function WetFootMark({ setup, frame, units }: WetFootMarkProps) {
-  const { withCrocking } = compareWetFoot(setup);
+export function PerchedWaterMark({ setup, frame, units }: WetFootMarkProps) {
+  const { withCrocking } = comparePerchedWater(setup);
   const index = setup.layers.findIndex((layer) => layer.role === 'main');
   const base = layerBounds(setup.layers)[index]?.fromCm ?? 0;
   if (withCrocking.heightCm < LEAST_CM) return null;

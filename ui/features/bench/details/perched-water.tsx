@@ -1,18 +1,18 @@
-import { compareWetFoot, realise, type SetupSpec } from '@core';
+import { comparePerchedWater, realise, type SetupSpec } from '@core';
 import { cm, litres, type WordUnits } from '@core/words';
 import styles from './details.module.css';
 import { nb } from '../../../controls/nb';
 
 /** The wet foot with and without crocking, side by side: the same height, another volume. */
-export function WetFoot({ spec, units }: { readonly spec: SetupSpec; readonly units: WordUnits }) {
+export function PerchedWater({ spec, units }: { readonly spec: SetupSpec; readonly units: WordUnits }) {
   const setup = realise(spec);
   if (setup.kind !== 'pot') return null;
-  const { withCrocking, withoutCrocking, crockingHeightCm } = compareWetFoot(setup);
+  const { withCrocking, withoutCrocking, crockingHeightCm } = comparePerchedWater(setup);
   const text = (foot: typeof withCrocking) =>
     foot.heightCm < 0.1 ? 'none' : `${cm(foot.heightCm, units)}, ${litres(foot.volumeL)}`;
   return (
     <section aria-label="Wet foot">
-      <h2>Wet foot, passages full of water</h2>
+      <h2>Perched water, the wet foot</h2>
       {crockingHeightCm > 0 ? (
         <>
           <table className={styles.score}>

@@ -13,31 +13,31 @@ import { k } from './constants';
  * Height above the drained base up to which the passages stay full, cm, at most `mostCm`: where the
  * Brooks-Corey share (h_e/h)^λ falls to FULL_ABOVE.
  */
-export function wetFootHeightCm(medium: Hydraulics, mostCm: number): number {
-  return Math.min(mostCm, medium.airEntryHeadCm * k.FULL_ABOVE ** (-1 / medium.poreIndex));
+export function perchedWaterHeightCm(medium: Hydraulics, mostCm: number): number {
+  return Math.min(mostCm, medium.airEntryHeadCm * k.FULL_ABOVE ** (-1 / medium.poreSizeIndex));
 }
 
-export interface WetFoot {
+export interface PerchedWater {
   readonly heightCm: number;
   readonly volumeL: number;
 }
 
-export interface WetFootComparison {
-  readonly withCrocking: WetFoot;
+export interface PerchedWaterComparison {
+  readonly withCrocking: PerchedWater;
   /** The same pot filled with the main medium to the same surface. */
-  readonly withoutCrocking: WetFoot;
+  readonly withoutCrocking: PerchedWater;
   readonly crockingHeightCm: number;
 }
 
 /** The wet foot of the main layer as it lies, and as it would lie without crocking. */
-export function compareWetFoot(setup: PottedSetup): WetFootComparison {
+export function comparePerchedWater(setup: PottedSetup): PerchedWaterComparison {
   const bounds = layerBounds(setup.layers);
   const index = setup.layers.findIndex((layer) => layer.role === 'main');
   const main = setup.layers[index]!;
   const { fromCm, toCm } = bounds[index]!;
   const medium = hydraulicsOfLayer(main);
-  const footAt = (baseCm: number): WetFoot => {
-    const heightCm = wetFootHeightCm(medium, toCm - baseCm);
+  const footAt = (baseCm: number): PerchedWater => {
+    const heightCm = perchedWaterHeightCm(medium, toCm - baseCm);
     return { heightCm, volumeL: volumeBetweenL(setup.pot, baseCm, baseCm + heightCm) };
   };
   return { withCrocking: footAt(fromCm), withoutCrocking: footAt(0), crockingHeightCm: fromCm };
