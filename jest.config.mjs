@@ -15,7 +15,7 @@ const config = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(suncalc|ml-.*|odex)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(suncalc|ml-.*|odex|react-hotkeys-hook)/)'],
   moduleNameMapper: {
     '^@core/(.*)$': '<rootDir>/core/$1',
     '^@core$': '<rootDir>/core/index.ts',

@@ -1,7 +1,6 @@
 /** Conversions, used only at the edges (screens, files); inside the core units are metric. */
 export const MM_PER_INCH = 25.4; // exact by definition
 export const CM_PER_INCH = 2.54;
-export const ML_PER_US_FL_OZ = 29.5735;
 
 export type LengthUnit = 'metric' | 'inch';
 export type TemperatureUnit = 'C' | 'F';
@@ -11,4 +10,3 @@ export const fahrenheitToCelsius = (temperatureF: number): number => ((temperatu
 export const cmToInch = (lengthCm: number): number => lengthCm / CM_PER_INCH;
 export const inchToCm = (lengthIn: number): number => lengthIn * CM_PER_INCH;
 export const mmToInch = (lengthMm: number): number => lengthMm / MM_PER_INCH;
-export const inchToMm = (lengthIn: number): number => lengthIn * MM_PER_INCH;

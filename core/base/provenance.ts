@@ -19,10 +19,6 @@ export interface Sourced<T> {
 /** The plain values of a record of sourced ones, for computing with. */
 export type Plain<R> = { readonly [K in keyof R]: R[K] extends Sourced<infer T> ? T : R[K] };
 
-export function published<const T>(value: T, source: string): Sourced<T> {
-  return { value, provenance: { kind: 'published', source } };
-}
-
 export function practice<const T>(value: T): Sourced<T> {
   return { value, provenance: commonPractice };
 }

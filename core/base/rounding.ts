@@ -1,5 +1,5 @@
 /** Rounding to what a ruler, a bag or a thermometer shows. */
-export const roundTo = (value: number, step: number): number => Math.round(value / step) * step;
+
 /** To one decimal. */
 export const round1 = (value: number): number => Math.round(value * 10) / 10;
 /** To halves: pots and crocking are measured in half centimetres. */

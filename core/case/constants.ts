@@ -23,4 +23,3 @@ export const caseConstants = {
 } as const;
 
 export const k = numbersOf(caseConstants);
-export const DEFAULT_EVERY_DAYS = caseConstants.DEFAULT_EVERY_DAYS.value;

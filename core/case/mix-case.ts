@@ -11,4 +11,3 @@ export const mixCaseSchema = z.strictObject({
   /** Months the mix has been in use; 0 = new. */
   monthsOld: quantity('monthsOld').default(0),
 });
-export type MixCase = z.infer<typeof mixCaseSchema>;

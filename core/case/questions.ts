@@ -1,5 +1,4 @@
 /** The questions the core answers, each with the shape of what is asked. */
-import type { z } from 'zod';
 import { mixCaseSchema } from './mix-case';
 import type { PlaceBook } from './place-book';
 import { planCaseSchemaFor } from './plan-case';
@@ -19,6 +18,3 @@ export function questionSchemas(places: PlaceBook) {
     mix: mixCaseSchema,
   };
 }
-
-export type QuestionSchemas = ReturnType<typeof questionSchemas>;
-export type WhatIfQuestion = z.infer<QuestionSchemas['whatIf']>;

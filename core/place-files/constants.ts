@@ -46,6 +46,3 @@ export const fileConstants = {
 } as const;
 
 export const k = numbersOf(fileConstants);
-export const MOST_FAULTS = fileConstants.MOST_FAULTS.value;
-export const SUN_SHARE_ON_POT = fileConstants.SUN_SHARE_ON_POT.value;
-export const WIND_SHARE_AT_POT = fileConstants.WIND_SHARE_AT_POT.value;

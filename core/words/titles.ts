@@ -1,5 +1,5 @@
 /** Names for things as they are written on a label. */
-import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
+import { type Approach, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
 import { mountKindById, potKindById } from '../catalogue/vessels';
 import { heaviestPart, type MediumFigures } from '../physics/media';
 import { cm, mmRange, number, type WordUnits } from './format';
@@ -74,8 +74,4 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
 /** A setup on one line: what it is made of and what it is in. */
 export function titleOf(spec: SetupSpec, units: WordUnits): string {
   return `${setupTitle(spec, units)}, ${vesselText(spec, units)}`;
-}
-
-export function layerText(layer: LayerSpec, units: WordUnits): string {
-  return `${cm(layer.heightCm, units)} ${mixText(layer.mix, units)}`;
 }

@@ -1,6 +1,14 @@
 /** The kinds of own things, each with its shape. Shared with the screens. */
 import { z } from 'zod';
-import { type Genus, ownGenusSchema, type OwnMedium, ownMediumSchema, type OwnPot, ownPotSchema, type Versions } from '@core';
+import {
+  type Genus,
+  ownGenusSchema,
+  type OwnMedium,
+  ownMediumSchema,
+  type OwnPot,
+  ownPotSchema,
+  type Versions,
+} from '@core';
 
 export const ownKinds = ['medium', 'pot', 'genus'] as const;
 export type OwnKind = (typeof ownKinds)[number];

@@ -8,7 +8,6 @@ export const plantSummarySchema = z.object({
   genusId: z.string(),
   lastPotting: z.object({ pottedOn: z.string(), title: z.string() }).nullable(),
 });
-export type PlantSummary = z.infer<typeof plantSummarySchema>;
 
 export const plantLogSchema = plantSummarySchema.extend({
   /** Counts the changes of the plant itself. */

@@ -2,7 +2,20 @@
 
 /** A potted setup in section, to scale: wall, cone, layers with their pieces, roots, plant and water. */
 import { memo, useId, useMemo } from 'react';
-import { coneDiameterCm, filledHeightCm, heaviestPart, layerBounds, layerVolumesL, type Placement, type PlantInHand, type PottedSetup, realise, type SetupCurve, type SetupSpec, widthAtCm } from '@core';
+import {
+  coneDiameterCm,
+  filledHeightCm,
+  heaviestPart,
+  layerBounds,
+  layerVolumesL,
+  type Placement,
+  type PlantInHand,
+  type PottedSetup,
+  realise,
+  type SetupCurve,
+  type SetupSpec,
+  widthAtCm,
+} from '@core';
 import { cm, litres, mixText, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { EdgeHandle } from './edge-handle';

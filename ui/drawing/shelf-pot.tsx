@@ -1,6 +1,15 @@
 /** A small section of a setup, all on the shelf drawn to one scale. */
 import { memo } from 'react';
-import { filledHeightCm, heaviestPart, layerBounds, makeMount, type PottedSetup, realise, type SetupSpec, widthAtCm } from '@core';
+import {
+  filledHeightCm,
+  heaviestPart,
+  layerBounds,
+  makeMount,
+  type PottedSetup,
+  realise,
+  type SetupSpec,
+  widthAtCm,
+} from '@core';
 import { packPieces } from './pieces';
 import { PieceShape } from './piece-shapes';
 import { PotWall } from './pot-wall';

@@ -12,4 +12,3 @@ export const vesselConstants = {
 } as const;
 
 export const k = numbersOf(vesselConstants);
-export const TWO_WICKS_FROM_CM = vesselConstants.TWO_WICKS_FROM_CM.value;

@@ -14,8 +14,4 @@ export const choiceConstants = {
 } as const;
 
 export const k = numbersOf(choiceConstants);
-export const COMFORT_WEIGHT = choiceConstants.COMFORT_WEIGHT.value;
-export const AIR_WEIGHT = choiceConstants.AIR_WEIGHT.value;
-export const PIECE_WEIGHT = choiceConstants.PIECE_WEIGHT.value;
 export const LEAST_SETUPS = choiceConstants.LEAST_SETUPS.value;
-export const MOST_SETUPS = choiceConstants.MOST_SETUPS.value;

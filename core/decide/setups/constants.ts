@@ -24,9 +24,5 @@ export const setupConstants = {
 } as const;
 
 export const k = numbersOf(setupConstants);
-export const RIM_GAP_CM = setupConstants.RIM_GAP_CM.value;
-export const LEAST_SIZE_RATIO = setupConstants.LEAST_SIZE_RATIO.value;
-export const MOST_SIZE_RATIO = setupConstants.MOST_SIZE_RATIO.value;
 export const TOLERATED_FACTOR = setupConstants.TOLERATED_FACTOR.value;
 export const ORGANIC_YEARS = setupConstants.ORGANIC_YEARS.value;
-export const INORGANIC_YEARS = setupConstants.INORGANIC_YEARS.value;

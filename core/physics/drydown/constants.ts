@@ -91,19 +91,8 @@ export const drydownConstants = {
 } as const;
 
 export const k = numbersOf(drydownConstants);
-export const VAPOUR_DIFFUSIVITY_M2_H = drydownConstants.VAPOUR_DIFFUSIVITY_M2_H.value;
-export const VENTILATION_AT_10_MM = drydownConstants.VENTILATION_AT_10_MM.value;
-export const EXPOSED_SURFACE_SHARE = drydownConstants.EXPOSED_SURFACE_SHARE.value;
 export const SURFACE_WET_ABOVE = drydownConstants.SURFACE_WET_ABOVE.value;
 export const UPTAKE_FULL_ABOVE = drydownConstants.UPTAKE_FULL_ABOVE.value;
-export const LIQUID_CONDUCTIVITY_AT_10_CM = drydownConstants.LIQUID_CONDUCTIVITY_AT_10_CM.value;
-export const WICK_SUPPLY_G_H = drydownConstants.WICK_SUPPLY_G_H.value;
-export const FOOT_FILL_HOURS = drydownConstants.FOOT_FILL_HOURS.value;
-export const UNDERSIDE_SHARE = drydownConstants.UNDERSIDE_SHARE.value;
-export const CLAY_WALL_RESISTANCE_S_M = drydownConstants.CLAY_WALL_RESISTANCE_S_M.value;
-export const CELL_HEIGHT_CM = drydownConstants.CELL_HEIGHT_CM.value;
-export const MIN_CELLS = drydownConstants.MIN_CELLS.value;
 export const COVERED_SHARE = drydownConstants.COVERED_SHARE.value;
 export const HORIZON_DAYS = drydownConstants.HORIZON_DAYS.value;
 export const DAYS_PER_WEEK = drydownConstants.DAYS_PER_WEEK.value;
-export const MISTING_G_M2 = drydownConstants.MISTING_G_M2.value;

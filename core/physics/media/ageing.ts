@@ -70,8 +70,6 @@ export interface MixAge {
   readonly conditions: AgeingConditions;
 }
 
-export const NEW_MIX: MixAge = { months: 0, conditions: ORDINARY_CONDITIONS };
-
 /** The figures of a mix after some months of use. */
 export function hydraulicsOfAgedMix(mix: Mix, age: MixAge): Hydraulics {
   return hydraulicsOfParts(

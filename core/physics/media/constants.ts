@@ -29,8 +29,5 @@ export const mediaConstants = {
 } as const;
 
 export const k = numbersOf(mediaConstants);
-export const CAPILLARY_CONSTANT_MM2 = mediaConstants.CAPILLARY_CONSTANT_MM2.value;
-export const REFERENCE_DEPTH_CM = mediaConstants.REFERENCE_DEPTH_CM.value;
-export const SETTLED_AT_END = mediaConstants.SETTLED_AT_END.value;
 export const MAX_MIX_PARTS = mediaConstants.MAX_MIX_PARTS.value;
 export const SETTLING_SHARE = mediaConstants.SETTLING_SHARE.value;

@@ -20,7 +20,7 @@ export {
 } from './medium';
 export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic, type Mix } from './mix';
 export { type OwnMedium, ownMediumFigures } from './own-medium';
-export { type PorosityRun, type PorosityTest, porosityTest } from './porosity-test';
+export { type PorosityRun, porosityTest, type PorosityTest } from './porosity-test';
 export { type MixReport, reportMix } from './report';
 export { airFilledPorosity, capacityBetween, capillaryShare, containerCapacity, hydraulicsOf } from './retention';
 export { nearestSieve, sievesOf } from './sieves';

@@ -10,4 +10,4 @@ export {
   type Reservoir,
   type WallMaterial,
 } from './pot';
-export { type Stability, stability, wallDensities } from './stability';
+export { stability, type Stability, wallDensities } from './stability';

@@ -50,8 +50,6 @@ export interface Mount {
   readonly padThicknessCm: number;
 }
 
-export type Vessel = Pot | Mount;
-
 /** Walls that carry water to their outside and let it evaporate there. */
 export function isPorous(wall: WallMaterial): boolean {
   return wall === 'unglazed clay';

@@ -1,6 +1,29 @@
 /** The core, off the page's thread. It answers in figures; the page words them in the grower's units. */
 import * as Comlink from 'comlink';
-import { compareSides, type FaultAt, FaultError, makePlan, type PlanCase, type PlanFacts, type ReviewFacts, reviewSetup, type SchoolId, type SensitivityFacts, sensitivityOf, setupCurve, type SetupCurve, type SetupSpec, type SidesFacts, tuneToRoutine, type TuningFacts, type TurnFact, turnsOf, whatIf, type WhatIf, type WhatIfFacts } from '@core';
+import {
+  compareSides,
+  type FaultAt,
+  FaultError,
+  makePlan,
+  type PlanCase,
+  type PlanFacts,
+  type ReviewFacts,
+  reviewSetup,
+  type SchoolId,
+  type SensitivityFacts,
+  sensitivityOf,
+  setupCurve,
+  type SetupCurve,
+  type SetupSpec,
+  type SidesFacts,
+  tuneToRoutine,
+  type TuningFacts,
+  type TurnFact,
+  turnsOf,
+  whatIf,
+  type WhatIf,
+  type WhatIfFacts,
+} from '@core';
 import { placeBook } from '../place-book';
 
 export type OnProgress = (done: number, total: number) => void;

@@ -2,17 +2,13 @@
  * A worker for one long computation at a time. Asking anew ends the one that runs, and so does
  * `cancel`: the worker is terminated and a new one started for the next question.
  */
-import * as Comlink from 'comlink';
+import type * as Comlink from 'comlink';
 import type { BenchApi } from './bench-worker';
 
+/** A worker under way, and the core behind it. */
 export interface Running {
-  readonly worker: Worker;
+  readonly worker: Pick<Worker, 'terminate'>;
   readonly api: Comlink.Remote<BenchApi>;
-}
-
-export function startWorker(): Running {
-  const worker = new Worker(new URL('./bench-worker.ts', import.meta.url));
-  return { worker, api: Comlink.wrap<BenchApi>(worker) };
 }
 
 export type Outcome<T> =
@@ -29,9 +25,11 @@ export class LongWork {
   private isBusy = false;
   private abandon: (() => void) | null = null;
 
+  constructor(private readonly startWorker: () => Running) {}
+
   async run<T>(start: (api: Comlink.Remote<BenchApi>) => Promise<T>): Promise<Outcome<T>> {
     this.cancel();
-    this.running ??= startWorker();
+    this.running ??= this.startWorker();
     this.isBusy = true;
     const cancelled = new Promise<Outcome<T>>((resolve) => {
       this.abandon = () => resolve({ status: 'cancelled' });

@@ -4,9 +4,21 @@
  * in figures; the screens word them, so that other units need no new computation.
  */
 import * as Comlink from 'comlink';
-import type { PlanCase, PlanFacts, ReviewFacts, SchoolId, SetupCurve, SetupSpec, SidesFacts, TuningFacts, WhatIf, WhatIfFacts } from '@core';
+import type {
+  PlanCase,
+  PlanFacts,
+  ReviewFacts,
+  SchoolId,
+  SetupCurve,
+  SetupSpec,
+  SidesFacts,
+  TuningFacts,
+  WhatIf,
+  WhatIfFacts,
+} from '@core';
 import type { DoubtFacts, OnProgress, Refusable } from './bench-worker';
-import { LongWork, startWorker, type Outcome } from './long-work';
+import { LongWork, type Outcome } from './long-work';
+import { startWorker } from './start-worker';
 
 export { messageOf, type Outcome } from './long-work';
 
@@ -16,8 +28,8 @@ export interface TriedFacts {
 }
 
 export class Planner {
-  private readonly planning = new LongWork();
-  private readonly thinking = new LongWork();
+  private readonly planning = new LongWork(startWorker);
+  private readonly thinking = new LongWork(startWorker);
   private readonly quick = startWorker();
 
   /** Computes a plan; a plan still running for an earlier question is cancelled. */

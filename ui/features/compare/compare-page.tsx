@@ -6,7 +6,19 @@ import { Button } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { daysOf, genusOf, type PlanCase, specId } from '@core';
-import { cm, litres, mixText, monthNames, number, percent, priceText, type SetupReview, temperature, wordReview, type WordUnits } from '@core/words';
+import {
+  cm,
+  litres,
+  mixText,
+  monthNames,
+  number,
+  percent,
+  priceText,
+  type SetupReview,
+  temperature,
+  wordReview,
+  type WordUnits,
+} from '@core/words';
 import { loadDraft, readCase, storeDraft, type BenchDraft } from '../../data/bench-draft';
 import { nb } from '../../controls/nb';
 import { commonScale, SetupSection } from '../../drawing/setup-section';

@@ -4,7 +4,16 @@
 import { Button, Progress } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { PlanCase, SchoolId, SidesFacts } from '@core';
-import { number, percent, priceText, type SchoolComparison, setupTitle, vesselText, wordSides, type WordUnits } from '@core/words';
+import {
+  number,
+  percent,
+  priceText,
+  type SchoolComparison,
+  setupTitle,
+  vesselText,
+  wordSides,
+  type WordUnits,
+} from '@core/words';
 import { loadDraft, readCase } from '../../data/bench-draft';
 import { commonScale } from '../../drawing/setup-section';
 import { ShelfPot } from '../../drawing/shelf-pot';

@@ -3,7 +3,15 @@
 /** The home porosity test, step by step, with the arithmetic done, and a second run to see the spread. */
 import { Button, Input, InputNumber, Select, Steps } from 'antd';
 import { useState } from 'react';
-import { FaultError, mediaCatalogue, mediumById, ownMediumSchema, type PorosityRun, porosityTest, type PorosityTest } from '@core';
+import {
+  FaultError,
+  mediaCatalogue,
+  mediumById,
+  ownMediumSchema,
+  type PorosityRun,
+  porosityTest,
+  type PorosityTest,
+} from '@core';
 import { faultsIn, number, parseWith, percent } from '@core/words';
 import { useSaveOwn } from '../../data/own';
 import { Field } from '../../controls/field';

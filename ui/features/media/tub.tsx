@@ -2,7 +2,15 @@
 
 /** The mix as it lies in a tub of the chosen depth, to scale, and beside it solids, water and air by height. */
 import { useId, useMemo } from 'react';
-import { capacityBetween, heaviestPart, hydraulicsOfAgedMix, type MixPartSpec, ORDINARY_CONDITIONS, realiseMix, settledHeightShare } from '@core';
+import {
+  capacityBetween,
+  heaviestPart,
+  hydraulicsOfAgedMix,
+  type MixPartSpec,
+  ORDINARY_CONDITIONS,
+  realiseMix,
+  settledHeightShare,
+} from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
 import { PieceShape } from '../../drawing/piece-shapes';

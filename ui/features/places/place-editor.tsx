@@ -4,7 +4,15 @@
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import { z } from 'zod';
-import { airflowClasses, celsiusToFahrenheit, fahrenheitToCelsius, type MonthAir, type Place, placeSchema, round1 } from '@core';
+import {
+  airflowClasses,
+  celsiusToFahrenheit,
+  fahrenheitToCelsius,
+  type MonthAir,
+  type Place,
+  placeSchema,
+  round1,
+} from '@core';
 import { type Fault, monthNames, parseWith, type WordUnits } from '@core/words';
 import { ConflictError } from '../../data/client';
 import { type OwnPlace, useKeepPlace } from '../../data/places';

@@ -4,7 +4,16 @@
 import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
 import { Button, Dropdown } from 'antd';
 import { useMemo, useState } from 'react';
-import { demoPlaces, epwFile, heatedRoom, loggerCsv, monthlyCsv, ORDINARY_HEATING, type Place, summarizePlace } from '@core';
+import {
+  demoPlaces,
+  epwFile,
+  heatedRoom,
+  loggerCsv,
+  monthlyCsv,
+  ORDINARY_HEATING,
+  type Place,
+  summarizePlace,
+} from '@core';
 import { heatedRoomWords, number } from '@core/words';
 import { type OwnPlace, useOwnPlaces } from '../../data/places';
 import { useUndoable } from '../../data/use-undoable';

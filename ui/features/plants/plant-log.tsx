@@ -4,7 +4,17 @@ import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
-import { contextOf, factsOf, genusById, genusIds, placementOf, type PlanCase, readQuestion, type SetupSpec, setupSpecSchema } from '@core';
+import {
+  contextOf,
+  factsOf,
+  genusById,
+  genusIds,
+  placementOf,
+  type PlanCase,
+  readQuestion,
+  type SetupSpec,
+  setupSpecSchema,
+} from '@core';
 import { kindName, litres, mmRange, number, parseWith } from '@core/words';
 import { z } from 'zod';
 import type { PottingEntry } from '@server/events/schemas';

@@ -3,7 +3,19 @@
 /** What a grower knows: the plant, what it is in, where it stands, the time for watering. */
 import { Select } from 'antd';
 import { useState } from 'react';
-import { cmToInch, demoPlaces, generaCatalogue, type Genus, growthHabits, inchToCm, mediaCatalogue, type Place, type PlanFacts, plantStates, vesselCatalogue } from '@core';
+import {
+  cmToInch,
+  demoPlaces,
+  generaCatalogue,
+  type Genus,
+  growthHabits,
+  inchToCm,
+  mediaCatalogue,
+  type Place,
+  type PlanFacts,
+  plantStates,
+  vesselCatalogue,
+} from '@core';
 import { number } from '@core/words';
 import { useOwnPlaces } from '../../../data/places';
 import { useUnits } from '../../../data/units-context';

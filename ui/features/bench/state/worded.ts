@@ -3,7 +3,19 @@
 /** The stores as screens read them: in the grower's words and units. Another unit needs no new computation. */
 import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { type Fault, type PlanAnswer, type Sensitivity, type SetupReview, type Turn, type WhatIfAnswer, wordPlan, wordReview, wordSensitivity, wordTurn, wordWhatIf } from '@core/words';
+import {
+  type Fault,
+  type PlanAnswer,
+  type Sensitivity,
+  type SetupReview,
+  type Turn,
+  type WhatIfAnswer,
+  wordPlan,
+  wordReview,
+  wordSensitivity,
+  wordTurn,
+  wordWhatIf,
+} from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import type { CaseReading } from '../../../data/bench-draft';
 import { readingOf, useCase } from './case-store';

@@ -3,7 +3,23 @@
 /** Everything that can be changed on a setup, its place and its watering. */
 import { InputNumber, Select } from 'antd';
 import { useMemo, type ReactNode } from 'react';
-import { baseOf, cmToInch, demoPlaces, inchToCm, mediaCatalogue, mossShareOf, potKindById, round1, roundHalf, type SetupSpec, type Top, topDressings, tops, vesselCatalogue, type WhatIf } from '@core';
+import {
+  baseOf,
+  cmToInch,
+  demoPlaces,
+  inchToCm,
+  mediaCatalogue,
+  mossShareOf,
+  potKindById,
+  round1,
+  roundHalf,
+  type SetupSpec,
+  type Top,
+  topDressings,
+  tops,
+  vesselCatalogue,
+  type WhatIf,
+} from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { KeyedSlider } from '../../../controls/keyed-slider';
 import { useOwnPlaces } from '../../../data/places';
