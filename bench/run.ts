@@ -2,7 +2,25 @@
  * Speed, measured: npm run bench (a table) or npm run bench -- --json (one object).
  * Times are medians on the machine at hand; ratios and counts are what to compare.
  */
-import { buildColumn, constantPlace, createState, demoPlaces, type Drinker, hourClass, makePlan, makePot, mediumById, monthDrying, placeIn, type PottedSetup, regimeFigures, simulateYear, stepHour, totalWaterG, yearDrying } from '@core';
+import {
+  buildColumn,
+  constantPlace,
+  createState,
+  demoPlaces,
+  type Drinker,
+  hourClass,
+  makePlan,
+  makePot,
+  mediumById,
+  monthDrying,
+  placeIn,
+  type PottedSetup,
+  regimeFigures,
+  simulateYear,
+  stepHour,
+  totalWaterG,
+  yearDrying,
+} from '@core';
 import { integrate } from './ode-reference';
 
 const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };

@@ -1,7 +1,37 @@
 /** The core on the command line: JSON in, JSON out. */
 import { z } from 'zod';
-import { demoPlaces, makePlan, placeSchema, type PlanCase, questionSchemas, questionVersions, readPlaceFile, realiseMix, reportMix, resolveCase, runAllPractice, sensitivityOf, setupCurve, type SetupSpec, summarizePlace, tuneToRoutine, turnsOf, versioned, whatIf, type WhatIf } from '@core';
-import { fileFaultLine, metricWords, wordPlan, wordReading, wordSensitivity, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import {
+  demoPlaces,
+  makePlan,
+  placeSchema,
+  type PlanCase,
+  questionSchemas,
+  questionVersions,
+  readPlaceFile,
+  realiseMix,
+  reportMix,
+  resolveCase,
+  runAllPractice,
+  sensitivityOf,
+  setupCurve,
+  type SetupSpec,
+  summarizePlace,
+  tuneToRoutine,
+  turnsOf,
+  versioned,
+  whatIf,
+  type WhatIf,
+} from '@core';
+import {
+  fileFaultLine,
+  metricWords,
+  wordPlan,
+  wordReading,
+  wordSensitivity,
+  wordTuning,
+  wordTurn,
+  wordWhatIf,
+} from '@core/words';
 import { readJson, readText, refusalText, UsageError } from './input';
 
 const usage = `usage:

@@ -89,10 +89,9 @@ test('the quick look loses nothing: no candidate passed over would have led by m
     });
   expect(open.length).toBeGreaterThan(15);
   // Each is judged over its whole year, as the plan did not.
-  for (const spec of open) {
-    const review = reviewSetup(planCase, spec);
-    if (review.ruledOutBy === null) expect(review.score).toBeLessThanOrEqual(best.score + 3);
-  }
+  const allowed = open.map((spec) => reviewSetup(planCase, spec)).filter((review) => review.ruledOutBy === null);
+  expect(allowed.length).toBeGreaterThan(10);
+  for (const review of allowed) expect(review.score).toBeLessThanOrEqual(best.score + 3);
 });
 
 test('grades follow the root: the first tried is the best fitting', () => {

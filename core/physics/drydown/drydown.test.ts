@@ -94,7 +94,7 @@ describe('water balance', () => {
           expect(reservoirG(state)).toBeGreaterThanOrEqual(0);
         },
       ),
-      { numRuns: 25 },
+      { numRuns: 100 },
     );
   });
 

@@ -66,7 +66,7 @@ describe('capillary fringe', () => {
           expect(meanCapillaryShare(entry, index, from, from + depth)).toBeCloseTo(sum / steps, 3);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 100 },
     );
   });
 

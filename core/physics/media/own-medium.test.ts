@@ -61,9 +61,12 @@ describe('sieves (ASTM E11 designations)', () => {
   });
 
   test('openings named in inches are those inches within a fiftieth', () => {
-    for (const { openingMm, designation } of sieves) {
+    const inInches = sieves.flatMap(({ openingMm, designation }) => {
       const match = /^(?:(\d+) )?(?:(\d+)\/(\d+)|(\d+)) in$/.exec(designation);
-      if (!match) continue;
+      return match ? [{ openingMm, match }] : [];
+    });
+    expect(inInches.length).toBeGreaterThanOrEqual(8);
+    for (const { openingMm, match } of inInches) {
       const whole = Number(match[1] ?? match[4] ?? 0);
       const inches = whole + (match[2] ? Number(match[2]) / Number(match[3]) : 0);
       expect(Math.abs(openingMm / (inches * 25.4) - 1)).toBeLessThan(0.025);
