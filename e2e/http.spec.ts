@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from './server';
 
 test('POST /api/plan answers with ranked setups', async ({ app, request }) => {
@@ -41,4 +42,41 @@ test('a refused potting changes nothing', async ({ app, request }) => {
   });
   expect(answer.status()).toBe(422);
   expect(await list()).toBe(before);
+});
+
+test('the same potting sent twice is kept once', async ({ app, request }) => {
+  const plan = (await (
+    await request.post(`${app.address}/api/plan`, { data: { genus: 'oncidium', place: 'bathroom' } })
+  ).json()) as { version: number; setups: { spec: unknown }[] };
+  expect(plan.version).toBe(1);
+  const data = {
+    plantName: 'Twice tapped',
+    pottedOn: '2026-05-02',
+    idempotencyKey: `twice-${Date.now()}`,
+    planCase: { genus: 'oncidium', place: 'bathroom' },
+    spec: plan.setups[0]!.spec,
+  };
+  const first = await request.post(`${app.address}/api/pottings`, { data });
+  const second = await request.post(`${app.address}/api/pottings`, { data });
+  expect([first.status(), second.status()]).toEqual([201, 200]);
+  const log = (await second.json()) as { id: string; pottings: unknown[] };
+  expect(log.pottings).toHaveLength(1);
+  await request.delete(`${app.address}/api/plants/${log.id}`);
+});
+
+test('a late change of a place is told what is kept now', async ({ app, request }) => {
+  const { place } = JSON.parse(readFileSync('examples/oncidium-own-place.json', 'utf8')) as { place: object };
+  const kept = (await (await request.post(`${app.address}/api/places`, { data: place })).json()) as { id: string };
+  const put = (name: string) =>
+    request.put(`${app.address}/api/places/${kept.id}`, {
+      data: { ...place, name },
+      headers: { 'if-match': '"1"' },
+    });
+  const [first, late] = [await put('First'), await put('Late')];
+  expect([first.status(), first.headers().etag, late.status()]).toEqual([200, '"2"', 409]);
+  expect(await late.json()).toMatchObject({
+    current: { place: { name: 'First' }, version: 2 },
+    sent: { place: { name: 'Late' } },
+  });
+  await request.delete(`${app.address}/api/places/${kept.id}`);
 });
