@@ -153,7 +153,7 @@ export {
   type TuningFacts,
   type TurnFact,
   turnsOf,
-  whatIf,
   type WhatIf,
+  whatIf,
   type WhatIfFacts,
 } from './explore';

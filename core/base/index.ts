@@ -18,12 +18,12 @@ export {
   mmToInch,
   type TemperatureUnit,
 } from './convert';
-export { type Checked, checkWith, type FaultAt, faultCode, FaultError, type FaultFact } from './faults';
+export { type Checked, checkWith, type FaultAt, faultCode, FaultError, type FaultFact, faultsOf } from './faults';
 export {
   commonPractice,
   memory,
-  type Plain,
   plain,
+  type Plain,
   practice,
   type Provenance,
   provenanceLabel,

@@ -1,6 +1,6 @@
 export { type AirflowClass, airflowClasses, airSpeedMS, airSpeeds } from './airflow';
 export { DRY_HOME_PCT, LATENT_HEAT_J_G, SEA_LEVEL_KPA } from './constants';
-export { drivingDeficitGM3, dryingAir, type DryingAir, openSurfaceMmPerDay, surfaceResistanceSM } from './demand';
+export { drivingDeficitGM3, type DryingAir, dryingAir, openSurfaceMmPerDay, surfaceResistanceSM } from './demand';
 export {
   dewPointC,
   pressureAtAltitudeKPa,

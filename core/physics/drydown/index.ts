@@ -1,7 +1,7 @@
 export { buildCoarseColumn, buildColumn } from './build';
 export type { Column } from './column';
 export { COVERED_SHARE, DAYS_PER_WEEK, HORIZON_DAYS, SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from './constants';
-export { daysOf, dryDown, type DryDown, type DryingTime, dryingTime, dryingTimeByMonth } from './dry-down';
+export { daysOf, type DryDown, dryDown, type DryingTime, dryingTime, dryingTimeByMonth } from './dry-down';
 export { hourClass, type HourClass, leafConductances } from './hour-class';
 export { createState, stepHour } from './hour';
 export { filledHeightCm } from './pot-column';

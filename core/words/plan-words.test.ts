@@ -1,0 +1,232 @@
+/** The sentences of timing, aftercare, change-over and reasons: whole, with their own numbers, in both unit systems. */
+import type { AftercareFact, ChangeOverFact, ReasonFact, Timing } from '../advise';
+import { wordAftercare } from './aftercare';
+import { wordChangeOver } from './change-over';
+import { metricWords } from './format';
+import { wordReason } from './reasons';
+import { wordTiming } from './timing';
+
+const inches = { length: 'inch', temperature: 'F' } as const;
+
+describe('timing', () => {
+  test.each([
+    [{ verdict: 'go at once', code: 'failing roots', sign: null }, 'Do it at once', null],
+    [{ verdict: 'go', code: 'root tips', sign: null }, 'Do it now', null],
+    [
+      { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots' },
+      'Better wait',
+      'the last flower fades, or new roots start before that',
+    ],
+    [
+      { verdict: 'wait', code: 'dormant', sign: 'root tips on the new shoot' },
+      'Better wait',
+      'the new shoot shows its first root tips',
+    ],
+    [
+      { verdict: 'wait', code: 'no sign', sign: 'root tips or a shoot about to root' },
+      'Better wait',
+      'new root tips, or a shoot old enough to root soon',
+    ],
+  ] as const satisfies readonly (readonly [Timing, string, string | null])[])('%p', (timing, headline, waitFor) => {
+    const worded = wordTiming(timing);
+    expect(worded).toMatchObject({ ...timing, headline, waitFor });
+    expect(worded.sentence).toMatch(/^[A-Z].*\.$/);
+    expect(worded.sentence.endsWith(`Wait until ${waitFor}.`)).toBe(waitFor !== null);
+  });
+});
+
+describe('the first weeks', () => {
+  const span = { fromDay: 0, untilDay: 4 };
+  test.each([
+    [{ code: 'water', how: 'keep nearly dry', ...span }, /water before roots is rot/],
+    [{ code: 'water', how: 'at once', ...span }, /^Water it in at once\.$/],
+    [{ code: 'water', how: 'at once, hates drought', ...span }, /it hates drought/],
+    [{ code: 'water', how: 'after the cuts have closed', ...span }, /three or four days/],
+    [{ code: 'flush', ...span }, /run-off is clear/],
+    [{ code: 'shade', ...span }, /one to two weeks/],
+    [{ code: 'tug', ...span }, /four to eight weeks/],
+    [{ code: 'watch', ...span }, /reservoir filled low/],
+    [{ code: 'rest', ...span }, /half the water/],
+  ] as const satisfies readonly (readonly [AftercareFact, RegExp])[])('%p', (fact, said) => {
+    expect(wordAftercare(fact)).toMatchObject({ ...fact, sentence: expect.stringMatching(said) as string });
+  });
+
+  test('feed is told with its strength, and leaves the last word to the label', () => {
+    const feed = (starts: 'after a month' | 'after two weeks') =>
+      wordAftercare({ code: 'feed', starts, leastPpm: 25, mostPpm: 50, ...span }).sentence;
+    expect(feed('after a month')).toBe('No feed for a month, then 25–50 ppm in growth. The label of your feed wins.');
+    expect(feed('after two weeks')).toMatch(/^No feed for two weeks, then/);
+  });
+});
+
+describe('changing over', () => {
+  const target: ChangeOverFact['target'] = {
+    kind: 'pot',
+    family: 'conifer bark',
+    pieceShape: 'chip',
+    smallMm: 9,
+    largeMm: 15,
+    isWithMoss: false,
+    isOverWater: false,
+  };
+  const worded = (change: Partial<ChangeOverFact>) =>
+    wordChangeOver({
+      fromName: 'Sphagnum',
+      target,
+      stages: [{ when: 'now', step: 'into target in one step', waitFor: null }],
+      clinging: { code: 'unknown' },
+      ...change,
+    });
+
+  test('a stage names what it goes into and the sign before the next', () => {
+    const { stages } = worded({
+      stages: [
+        { when: 'now', step: 'half-way bark', waitFor: 'rooted through' },
+        { when: 'next repotting', step: 'target with little moss', waitFor: null },
+      ],
+    });
+    expect(stages[0]).toMatchObject({ when: 'now', sign: 'roots at the wall, and it holds when you tug it' });
+    expect(stages[1]).toMatchObject({ what: 'Into bark 9–15 mm, with little moss or none.', sign: null });
+  });
+
+  test.each([
+    [{ ...target, isWithMoss: true }, 'Into bark 9–15 mm with moss in one step.'],
+    [{ ...target, isOverWater: true }, 'Into bark 9–15 mm over water in one step.'],
+    [{ ...target, family: 'sphagnum', pieceShape: 'strand' }, 'Into sphagnum in one step.'],
+    [{ ...target, kind: 'mount' }, 'Into the mount in one step.'],
+  ] as const)('%#: %j', (of, what) => {
+    expect(worded({ target: of }).stages[0]!.what).toBe(what);
+  });
+
+  test('what clings is told for every past', () => {
+    const codes = ['unknown', 'ball whole', 'rinse, do not tear', 'pieces may stay', 'broken down', 'sound may stay'];
+    const said = codes.map((code) => worded({ clinging: { code } as ChangeOverFact['clinging'] }).clinging);
+    expect(new Set(said).size).toBe(codes.length);
+    for (const sentence of said) expect(sentence).toMatch(/^[A-Z].*\.$/);
+    expect(worded({ clinging: { code: 'gripped', family: 'lava' } }).clinging).toMatch(/^Roots grip lava:/);
+  });
+});
+
+describe('reasons', () => {
+  const said = (fact: ReasonFact, units = metricWords) => wordReason(fact, units);
+
+  test('pieces beside the band, with the root that would turn the grade', () => {
+    const fact: ReasonFact = {
+      code: 'pieces',
+      fit: 'finer',
+      pieceMm: 4.2,
+      rootDiameterMm: 3,
+      bandFromMm: 7.5,
+      bandToMm: 10.5,
+      finerGrade: null,
+      coarserGrade: { rootDiameterMm: 2, smallMm: 6, largeMm: 12 },
+    };
+    expect(said(fact).sentence).toBe(
+      'Pieces of about 4.2 mm are finer than the 7.5–10.5 mm that roots of 3 mm live in.',
+    );
+    expect(said(fact).wouldChange).toBe('With roots over 2 mm the 6–12 mm grade.');
+    expect(said(fact, inches).sentence).not.toMatch(/\d mm/);
+    expect(said({ ...fact, coarserGrade: null }).wouldChange).toBe('There is no other grade of it.');
+  });
+
+  test('moss sets no grade, and is called without its length', () => {
+    const fact: ReasonFact = {
+      code: 'pieces',
+      fit: 'gives way',
+      mediumName: 'Sphagnum chopped 10–30 mm',
+      rootDiameterMm: 2,
+    };
+    expect(said(fact).sentence).toMatch(/^Sphagnum chopped gives way/);
+  });
+
+  const month = (monthIndex: number, days: number) => ({ monthIndex, time: { status: 'dries' as const, days } });
+  const drying: Extract<ReasonFact, { code: 'drying' }> = {
+    code: 'drying',
+    fastest: { ...month(6, 2.4), air: { temperatureC: 24.6, relativeHumidityPct: 51.2 } },
+    slowest: month(0, 6.6),
+    routine: { kind: 'every', days: 7 },
+    gapDays: 7,
+  };
+
+  test('drying: the fastest and the slowest month, the routine, and what would meet it', () => {
+    expect(said(drying).sentence).toBe(
+      'It asks for water after 2.5 days in July (25 °C, 51 % humidity) and after 7 days in January; you leave it up to 7 days.',
+    );
+    expect(said(drying).wouldChange).toMatch(/^Watering every 2.5 days/);
+    const patient = said({ ...drying, routine: { kind: 'when dry' }, gapDays: null });
+    expect(patient.sentence).toMatch(/you water when it asks\.$/);
+    expect(patient.wouldChange).toMatch(/^A draught/);
+    const misted = (timesADay: number) => said({ ...drying, routine: { kind: 'misting', timesADay }, gapDays: 1 });
+    expect(misted(1).sentence).toMatch(/mist it once a day/);
+    expect(misted(3).sentence).toMatch(/mist it 3 times a day/);
+  });
+
+  test('comfort: what is wrong most decides what would raise it', () => {
+    const comfort = (tooDryShare: number, tooWetShare: number) =>
+      said({
+        code: 'comfort',
+        comfortShare: 1 - tooDryShare - tooWetShare,
+        tooDryShare,
+        tooWetShare,
+        longestDrySpellDays: 1,
+        longestWetSpellDays: 2,
+      }).wouldChange;
+    expect(comfort(0.2, 0.1)).toMatch(/more often/);
+    expect(comfort(0.01, 0.1)).toMatch(/less often/);
+    expect(comfort(0, 0)).toMatch(/much longer gap/);
+  });
+
+  test('air: enough or not turns the advice', () => {
+    const air = (airShare: number) => said({ code: 'air', genusName: 'Vanda', airShare, airNeedShare: 0.4 });
+    expect(air(0.5).wouldChange).toMatch(/^Only a medium with less than 40 % air/);
+    expect(air(0.3).wouldChange).toMatch(/^A coarser grade/);
+  });
+
+  test('reservoir: days, or longer than can be looked ahead', () => {
+    expect(said({ code: 'reservoir', volumeL: 0.3, lastsDays: 12 }).sentence).toMatch(/0.3 L lasts 12 days/);
+    expect(said({ code: 'reservoir', volumeL: 2, lastsDays: null }).sentence).toMatch(/longer than 60 days/);
+  });
+
+  test('depth: above or under the surface, deeper where the air is dry', () => {
+    const depth = (baseAboveSurfaceCm: number, deeperForDryAirCm = 0) =>
+      said({
+        code: 'depth',
+        genusName: 'Miltoniopsis',
+        depth: 'base just tucked in',
+        baseAboveSurfaceCm,
+        deeperForDryAirCm,
+        meanHumidityPct: 38,
+      });
+    expect(depth(0.3).sentence).toMatch(/0.3 cm above the surface/);
+    expect(depth(-0.5).sentence).toMatch(/0.5 cm under the surface\.$/);
+    expect(depth(-1.5, 1).sentence).toMatch(/\(1 cm of it because your air averages 38 % humidity\)/);
+    expect(depth(-1.5, 1).wouldChange).toMatch(/above 45 %/);
+  });
+
+  test('position, size, pad, life and steadiness have their numbers', () => {
+    const at = (position: 'centre' | 'back to the wall' | 'on the diagonal') =>
+      said({ code: 'position', position, offsetCm: 2.5, habit: 'creeping', rhizomeStepCm: 3 }).sentence;
+    expect(at('centre')).toMatch(/its habit \(creeping\)/);
+    expect(at('back to the wall')).toMatch(/against the wall, 2.5 cm/);
+    expect(at('on the diagonal')).toMatch(/into a corner/);
+    const size = {
+      code: 'size',
+      rootBallDiameterCm: 9,
+      spreadCm: 3,
+      years: 2,
+      rimDiameterCm: 12,
+      nextYearCm: 14,
+    } as const;
+    expect(said(size).sentence).toMatch(/make 12 cm: the 12 cm size/);
+    expect(said(size).wouldChange).toBe('For 3 years it would need 14 cm.');
+    const pad = { code: 'pad', genusName: 'Vanda', holdsG: 80, padThicknessCm: 1, widthCm: 12 } as const;
+    expect(said(pad).sentence).toMatch(/^A 1 cm pad on a 12 cm mount holds 80 g/);
+    expect(said({ ...pad, padThicknessCm: 0 }).sentence).toMatch(/^Bare,/);
+    expect(said({ code: 'life', isOrganic: true, lifeYears: 2.5 }).sentence).toMatch(/spent after about 2.5 years/);
+    expect(said({ code: 'life', isOrganic: false, lifeYears: 10 }).sentence).toMatch(/lasts about 10 years/);
+    expect(said({ code: 'stability', weightG: 840, tippingAngleDeg: 21.4 }).sentence).toMatch(/0.8 kg and tips at 21°/);
+    expect(said({ code: 'layers', crockingHeightCm: 2, crockingVolumeL: 0.2 }).sentence).toMatch(
+      /takes the place of 0.2 L/,
+    );
+  });
+});
