@@ -45,6 +45,33 @@ const config = [
       ],
     },
   },
+  {
+    // A judgement or a constant of nature stands in its room's table, with unit and origin. What may stand
+    // bare is arithmetic: units, halves, geometry, the clock. The files left out are tables whose every
+    // value carries its origin, and one published equation kept line by line beside its source.
+    files: ['core/{physics,decide,advise,explore}/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      '**/constants.ts',
+      'core/decide/setups/recipes.ts',
+      'core/physics/air/airflow.ts',
+      'core/physics/air/reference-evapotranspiration.ts',
+      'core/physics/drydown/{hour-class,regime}.ts',
+      'core/physics/pots/stability.ts',
+    ],
+    rules: {
+      'no-magic-numbers': [
+        'error',
+        {
+          ignore: [
+            -2, -1, 0, 0.5, 1, 2, 3, 4, 5, 6, 10, 12, 15, 24, 28, 30, 31, 60, 100, 180, 365, 1000, 2025, 1e4, 1e-9,
+            1e-12, 1e-30,
+          ],
+          ignoreArrayIndexes: true,
+        },
+      ],
+    },
+  },
 ];
 
 export default config;

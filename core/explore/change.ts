@@ -13,7 +13,7 @@ import {
   type SetupSpec,
 } from '../case';
 import { mediumById } from '../catalogue/media';
-import { fillPot, topDressings } from '../decide/setups';
+import { BARE_FILM_CM, fillPot, topDressings } from '../decide/setups';
 import type { Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
 import { isOpenWork } from '../physics/pots';
@@ -138,7 +138,7 @@ export function changedSpec(spec: SetupSpec, change: WhatIf): SetupSpec {
     return {
       ...aged,
       vessel,
-      layers: aged.layers.map((layer) => ({ ...layer, heightCm: Math.max(k.LEAST_PAD_CM, change.padThicknessCm!) })),
+      layers: aged.layers.map((layer) => ({ ...layer, heightCm: Math.max(BARE_FILM_CM, change.padThicknessCm!) })),
     };
   }
   const { vessel } = aged;

@@ -36,9 +36,13 @@ export const exploreConstants = {
   // Changes by hand.
   LEAST_LAYER_CM: byChoice(0.5, 'cm', 'a thinner layer is none'),
   RIM_FREE_CM: byChoice(0.2, 'cm', 'a hand may fill a pot to so much under the rim'),
-  LEAST_PAD_CM: byChoice(0.2, 'cm', 'height noted for the layer of a bare mount'),
   // The wet foot.
   FULL_ABOVE: fromMemory(0.8, 'share of the passages', 'above this passages count as full'),
 } as const;
+
+/** Shares of moss tried in tuning: finer where a little moss changes much. */
+export const mossShareConstants = [0, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.5, 0.6].map((share) =>
+  byChoice(share, 'share', 'of moss, tried in tuning'),
+);
 
 export const k = numbersOf(exploreConstants);

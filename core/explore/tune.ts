@@ -11,7 +11,7 @@ import { allRules, forbiddingRule } from '../decide/rules';
 import { type CaseContext, contextOf, factsOf } from '../decide/setups';
 import { buildColumn, daysOf, dryingTime, HORIZON_DAYS } from '../physics/drydown';
 import { baseOf, changedSpec, mossShareOf, type WhatIf } from './change';
-import { k } from './constants';
+import { k, mossShareConstants } from './constants';
 
 /** One thing changed. */
 export type TuneMove =
@@ -39,8 +39,6 @@ export interface TuningFacts {
   readonly isReached: boolean;
 }
 
-const mossSteps = [0, 0.1, 0.15, 0.2, 0.25, 0.3, 0.35, 0.4, 0.5, 0.6] as const;
-
 /** Median over the year of the days until it asks for water. */
 function middlingDays(context: CaseContext, spec: SetupSpec, horizonDays: number): number {
   const column = buildColumn(realise(spec, context.ageing), context.drinker);
@@ -63,7 +61,8 @@ function mossMoves(spec: SetupSpec): readonly Move[] {
   const now = mossShareOf(mix);
   // A pot of nothing but moss has no share to change.
   if (now >= 1) return [STAY];
-  const moves = mossSteps
+  const moves = mossShareConstants
+    .map(({ value }) => value)
     .filter((share) => Math.abs(share - now) > k.SAME_MOSS_SHARE)
     .map((share): Move => ({
       change: { mossShare: share },

@@ -1,12 +1,9 @@
 /** @jest-environment jsdom */
-import { QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
-import { App } from 'antd';
-import type { ReactNode } from 'react';
 import { client } from './client';
-import { useOwn, usePutAway } from './own';
-import { everyPage } from './pages';
-import { makeQueryClient } from './query-provider';
+import { useOwn, usePutAway, useUnreadableOwn } from './own';
+import { everyPage, type Page } from './pages';
+import { Around, standInBrowser } from '../testing/screen';
 
 jest.mock('./client', () => {
   const actual = jest.requireActual<typeof import('./client')>('./client');
@@ -14,27 +11,14 @@ jest.mock('./client', () => {
 });
 const server = client as jest.Mocked<typeof client>;
 
-// The message of the component library looks at the screen's width.
-window.matchMedia ??= ((query: string) => ({
-  matches: false,
-  media: query,
-  addListener: () => undefined,
-  removeListener: () => undefined,
-  addEventListener: () => undefined,
-  removeEventListener: () => undefined,
-})) as unknown as typeof window.matchMedia;
+beforeAll(standInBrowser);
 
 const pots = ['a', 'b'].map((id) => ({ id, data: { potKindId: 'net-pot', rimDiameterCm: 9, count: 1 } }));
 
-function shelf() {
-  const queries = makeQueryClient();
-  const wrapper = ({ children }: { readonly children: ReactNode }) => (
-    <App>
-      <QueryClientProvider client={queries}>{children}</QueryClientProvider>
-    </App>
-  );
-  return renderHook(() => ({ own: useOwn('pot'), away: usePutAway('pot') }), { wrapper });
-}
+const shelf = () =>
+  renderHook(() => ({ own: useOwn('pot'), unreadable: useUnreadableOwn('pot'), away: usePutAway('pot') }), {
+    wrapper: Around,
+  });
 const ids = (items: readonly { readonly id: string }[]) => items.map((item) => item.id);
 
 beforeEach(() => {
@@ -69,10 +53,22 @@ test('what the server refuses to put away comes back', async () => {
 });
 
 test('a list is asked for page by page, and one that does not end is said to', async () => {
-  const pages = new Map<string | null, { items: number[]; next: string | null }>([
-    [null, { items: [1, 2], next: 'x' }],
-    ['x', { items: [3], next: null }],
+  const odd = { id: 'o', name: 'Odd' };
+  const pages = new Map<string | null, Page<number>>([
+    [null, { items: [1, 2], unreadable: [odd], next: 'x' }],
+    ['x', { items: [3], unreadable: [], next: null }],
   ]);
-  expect(await everyPage((cursor) => Promise.resolve(pages.get(cursor)!))).toEqual([1, 2, 3]);
-  await expect(everyPage(() => Promise.resolve({ items: [], next: 'again' }))).rejects.toThrow(/does not end/);
+  expect(await everyPage((cursor) => Promise.resolve(pages.get(cursor)!))).toEqual({
+    items: [1, 2, 3],
+    unreadable: [odd],
+  });
+  const endless = { items: [], unreadable: [], next: 'again' };
+  await expect(everyPage(() => Promise.resolve(endless))).rejects.toThrow(/does not end/);
+});
+
+test('what cannot be read is told beside what can', async () => {
+  server.own.mockResolvedValue({ items: pots, unreadable: [{ id: 'o', name: 'Odd pot' }], next: null });
+  const { result } = shelf();
+  await waitFor(() => expect(result.current.unreadable.map(({ name }) => name)).toEqual(['Odd pot']));
+  expect(result.current.own).toHaveLength(2);
 });

@@ -5,24 +5,27 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { useState } from 'react';
 import { client, type OwnKind } from './client';
-import { everyPage } from './pages';
+import { everyPage, type Kept, type Unreadable } from './pages';
 import { messageOf } from './worker/long-work';
 import type { OwnEntry, OwnTypes } from '@server/own/schemas';
 
 const keyOf = (kind: OwnKind) => ['own', kind] as const;
 
+const nothing: Kept<never> = { items: [], unreadable: [] };
+
 /** Empty until they have come, or when the server cannot be reached: saving says when the server is gone. */
-export function useOwn<K extends OwnKind>(kind: K): readonly OwnEntry<K>[] {
+function useKept<K extends OwnKind>(kind: K): Kept<OwnEntry<K>> {
   const { data } = useQuery({
     queryKey: keyOf(kind),
-    queryFn: () =>
-      everyPage<OwnEntry<K>>(async (cursor) => {
-        const { items, next } = await client.own(kind, cursor);
-        return { items, next };
-      }),
+    queryFn: () => everyPage<OwnEntry<K>>((cursor) => client.own(kind, cursor)),
   });
-  return data ?? [];
+  return data ?? nothing;
 }
+
+export const useOwn = <K extends OwnKind>(kind: K): readonly OwnEntry<K>[] => useKept(kind).items;
+
+/** What is kept of a kind and cannot be read by this program. */
+export const useUnreadableOwn = (kind: OwnKind): readonly Unreadable[] => useKept(kind).unreadable;
 
 export function useSaveOwn<K extends OwnKind>(kind: K) {
   const queries = useQueryClient();
@@ -49,8 +52,11 @@ export function usePutAway(kind: OwnKind): PutAway {
     mutationFn: (id: string) => client.remove(`own/${kind}`, id),
     onMutate: async (id) => {
       await queries.cancelQueries({ queryKey });
-      const before = queries.getQueryData<readonly OwnEntry[]>(queryKey);
-      queries.setQueryData<readonly OwnEntry[]>(queryKey, (items) => items?.filter((item) => item.id !== id));
+      const before = queries.getQueryData<Kept<OwnEntry>>(queryKey);
+      queries.setQueryData<Kept<OwnEntry>>(
+        queryKey,
+        (kept) => kept && { ...kept, items: kept.items.filter((item) => item.id !== id) },
+      );
       return { before };
     },
     onSuccess: (_done, id) => setLast(id),

@@ -4,7 +4,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Place } from '@core';
 import { client } from './client';
-import { everyPage } from './pages';
+import { everyPage, type Kept, type Unreadable } from './pages';
 
 export interface OwnPlace {
   readonly place: Place;
@@ -13,20 +13,25 @@ export interface OwnPlace {
 }
 
 const queryKey = ['places'] as const;
-const none: readonly OwnPlace[] = [];
+const nothing: Kept<OwnPlace> = { items: [], unreadable: [] };
 
 /** Empty until they have come, or when the server cannot be reached. */
-export function useOwnPlaces(): readonly OwnPlace[] {
+function useKept(): Kept<OwnPlace> {
   const { data } = useQuery({
     queryKey,
     queryFn: () =>
       everyPage<OwnPlace>(async (cursor) => {
-        const { places, versions, next } = await client.places(cursor);
-        return { items: places.map((place) => ({ place, version: versions[place.id] ?? 1 })), next };
+        const { places, versions, ...rest } = await client.places(cursor);
+        return { ...rest, items: places.map((place) => ({ place, version: versions[place.id] ?? 1 })) };
       }),
   });
-  return data ?? none;
+  return data ?? nothing;
 }
+
+export const useOwnPlaces = (): readonly OwnPlace[] => useKept().items;
+
+/** Places that are kept and cannot be read by this program. */
+export const useUnreadablePlaces = (): readonly Unreadable[] => useKept().unreadable;
 
 /** Keeps a new place, or changes one that was seen at a version. */
 export function useKeepPlace() {

@@ -44,7 +44,11 @@ function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
 
 /** Coarse pieces that the main medium does not fall through: the next size that is at least three times coarser. */
 function crockingFor(main: MediumFigures): string {
-  return main.d90Mm > 8 ? 'pebbles-16-32' : main.d90Mm > 4 ? 'clay-pebbles-8-16' : 'pebbles-8-16';
+  return main.d90Mm > k.LARGE_CROCKS_ABOVE_MM
+    ? 'pebbles-16-32'
+    : main.d90Mm > k.MIDDLE_CROCKS_ABOVE_MM
+      ? 'clay-pebbles-8-16'
+      : 'pebbles-8-16';
 }
 
 const pureMixes = new Map<string, readonly MixPartSpec[]>();
@@ -111,7 +115,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
     recipe.additions.length === 0
       ? [{ ...base, parts: 1 }]
       : [
-          { ...base, parts: 4 },
+          { ...base, parts: k.BASE_PARTS },
           ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
         ];
   const years =
@@ -136,13 +140,17 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
 
 function mounted(mountKindId: string, padThicknessCm: number, context: CaseContext): SetupSpec {
   const { widthsCm } = mountKindById(mountKindId);
-  const neededCm = context.plant.rootBallDiameterCm * 0.9;
+  const neededCm = context.plant.rootBallDiameterCm * k.MOUNT_WIDTH_SHARE;
   const widthCm = widthsCm.find((width) => width >= neededCm) ?? widthsCm[widthsCm.length - 1]!;
   return {
     approach: 'mount',
     vessel: { kind: 'mount', mountKindId, widthCm, padThicknessCm },
     layers: [
-      { role: 'main', mix: [{ mediumId: 'sphagnum-loose', parts: 1 }], heightCm: Math.max(0.2, padThicknessCm) },
+      {
+        role: 'main',
+        mix: [{ mediumId: 'sphagnum-loose', parts: 1 }],
+        heightCm: Math.max(k.BARE_FILM_CM, padThicknessCm),
+      },
     ],
   };
 }

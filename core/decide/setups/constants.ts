@@ -20,9 +20,26 @@ export const setupConstants = {
   SIZES_TRIED: byChoice(2, 'sizes', 'tried: the smallest with the room and what comes after it'),
   BARE_MOUNT_LIFE_YEARS: fromMemory(10, 'years', 'a bare mount lasts'),
   PLANT_BALANCE_SHARE: fromMemory(0.35, 'share', 'of a plant’s height at which its weight acts'),
+  MOUNT_WIDTH_SHARE: fromPractice(0.9, 'share', 'of the root ball’s width that a mount is at least wide'),
+  BARE_FILM_CM: fromMemory(0.2, 'cm', 'of water and root that stands for a mount without a pad'),
+  MOUNT_PAD_THIN_CM: fromPractice(0.5, 'cm', 'of sphagnum behind the roots: a thin pad'),
+  MOUNT_PAD_CM: fromPractice(1, 'cm', 'of sphagnum behind the roots: a usual pad'),
+  MOUNT_PAD_THICK_CM: fromPractice(2, 'cm', 'of sphagnum behind the roots: a thick pad'),
+  CROCKING_SHARE: fromPractice(0.15, 'share', 'of the height: coarse pieces at the bottom'),
+  THICK_CROCKING_SHARE: fromPractice(0.3, 'share', 'of the height: a thick layer under bark'),
+  MOSS_CROCKING_SHARE: fromPractice(0.2, 'share', 'of the height: coarse pieces under moss'),
+  THICK_MOSS_CROCKING_SHARE: fromPractice(0.4, 'share', 'of the height: a thick layer under moss'),
+  SOIL_CROCKING_SHARE: fromPractice(0.12, 'share', 'of the height: coarse pieces under a soil-like mix'),
+  LARGE_CROCKS_ABOVE_MM: fromMemory(8, 'mm', 'd90 of a medium that falls through all but the largest crocks'),
+  MIDDLE_CROCKS_ABOVE_MM: fromMemory(4, 'mm', 'd90 of a medium that falls through small crocks'),
+  BASE_PARTS: byChoice(4, 'parts', 'of the main medium in a mix; what is mixed in is counted to these'),
+  PEBBLE_TOP_CM: fromPractice(1, 'cm', 'of pebbles on top'),
+  LAVA_TOP_CM: fromPractice(1.5, 'cm', 'of lava on top: about two pieces'),
+  MOSS_TOP_CM: fromPractice(1, 'cm', 'of live moss on top'),
   HALF_WET_G_L: byDefinition(500, 'g/L', 'of half the water a medium holds, per v/v'),
 } as const;
 
 export const k = numbersOf(setupConstants);
+export const BARE_FILM_CM = setupConstants.BARE_FILM_CM.value;
 export const TOLERATED_FACTOR = setupConstants.TOLERATED_FACTOR.value;
 export const ORGANIC_YEARS = setupConstants.ORGANIC_YEARS.value;

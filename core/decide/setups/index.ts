@@ -1,6 +1,6 @@
 export { type CandidateFacts, factsOf, judge, type Judgement, layerVolumesL, screenComfort } from './assess';
 export { fillPot, generateCandidates } from './candidates';
-export { ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
+export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
 export { type CaseContext, contextOf } from './context';
 export { byFit, misfitFactor, pieceBandMm, switchRootMm } from './grade';
 export { topDressings } from './recipes';

@@ -4,6 +4,7 @@
  */
 import type { Approach } from '../../case';
 import type { MediumFamily } from '../../physics/media';
+import { k } from './constants';
 
 export interface Addition {
   readonly mediumId: string;
@@ -73,34 +74,41 @@ const plain = (
 const inorganic = (base: MediumFamily, additions: readonly Addition[] = []): Recipe =>
   plain(base, 'moist inorganic', inorganicPots, {
     additions,
-    crockingShares: [0.15, 0],
+    crockingShares: [k.CROCKING_SHARE, 0],
     takesTop: true,
   });
 
 export const recipes: readonly Recipe[] = [
-  plain('conifer bark', 'organic pot', barkPots, { crockingShares: [0.15, 0, 0.3], takesTop: true }),
+  plain('conifer bark', 'organic pot', barkPots, {
+    crockingShares: [k.CROCKING_SHARE, 0, k.THICK_CROCKING_SHARE],
+    takesTop: true,
+  }),
   ...barkMixes.map((additions) =>
-    plain('conifer bark', 'organic pot', mixedBarkPots, { additions, crockingShares: [0.15, 0], takesTop: true }),
+    plain('conifer bark', 'organic pot', mixedBarkPots, {
+      additions,
+      crockingShares: [k.CROCKING_SHARE, 0],
+      takesTop: true,
+    }),
   ),
   plain('coconut', 'organic pot', ['plastic-clear-cone', 'plastic-slotted', 'clay-unglazed'], {
-    crockingShares: [0.15],
+    crockingShares: [k.CROCKING_SHARE],
   }),
   plain('coconut', 'organic pot', ['plastic-slotted', 'clay-unglazed'], {
     additions: [charcoal],
-    crockingShares: [0.15],
+    crockingShares: [k.CROCKING_SHARE],
   }),
   plain('tree fern and cork', 'organic pot', ['plastic-clear-cone', 'clay-unglazed', 'plastic-round'], {
-    crockingShares: [0.15, 0],
+    crockingShares: [k.CROCKING_SHARE, 0],
     takesTop: true,
   }),
   plain('charcoal', 'moist inorganic', ['plastic-clear-cone', 'clay-unglazed', 'plastic-slotted'], {
-    crockingShares: [0.15],
+    crockingShares: [k.CROCKING_SHARE],
   }),
-  plain('sphagnum', 'moss pot', mossPots, { crockingShares: [0.2, 0, 0.4] }),
-  plain('sphagnum', 'moss pot', mossPots, { additions: [perlite], crockingShares: [0.2, 0] }),
+  plain('sphagnum', 'moss pot', mossPots, { crockingShares: [k.MOSS_CROCKING_SHARE, 0, k.THICK_MOSS_CROCKING_SHARE] }),
+  plain('sphagnum', 'moss pot', mossPots, { additions: [perlite], crockingShares: [k.MOSS_CROCKING_SHARE, 0] }),
   plain('sphagnum', 'moss pot', mossPots, { additions: [{ mediumId: 'bark-3-6', partsToFour: 2 }] }),
   plain('sphagnum', 'recovery in moss', ['plastic-clear-cone', 'net-pot', 'clay-unglazed'], {
-    crockingShares: [0, 0.2],
+    crockingShares: [0, k.MOSS_CROCKING_SHARE],
   }),
   inorganic('fired clay'),
   inorganic('pumice'),
@@ -128,18 +136,18 @@ export const recipes: readonly Recipe[] = [
     'soil-like mix',
     ['plastic-round', 'plastic-deep', 'clay-unglazed', 'plastic-pan', 'clay-glazed'],
     {
-      crockingShares: [0.12, 0],
+      crockingShares: [k.SOIL_CROCKING_SHARE, 0],
       takesTop: true,
     },
   ),
   plain('soil-like mix', 'soil-like mix', ['plastic-round', 'plastic-deep', 'plastic-pan', 'clay-unglazed'], {
     additions: [perlite],
-    crockingShares: [0.12],
+    crockingShares: [k.SOIL_CROCKING_SHARE],
     takesTop: true,
   }),
   plain('soil-like mix', 'soil-like mix', ['plastic-round', 'plastic-deep', 'plastic-pan'], {
     additions: [{ mediumId: 'bark-2-4', partsToFour: 4 }],
-    crockingShares: [0.12, 0],
+    crockingShares: [k.SOIL_CROCKING_SHARE, 0],
     takesTop: true,
   }),
 ];
@@ -152,13 +160,13 @@ export interface TopDressing {
 }
 
 export const topDressings: readonly TopDressing[] = [
-  { side: 'pebbles', mediumId: 'gravel-4-8', heightCm: 1 },
-  { side: 'lava', mediumId: 'lava-8-16', heightCm: 1.5 },
-  { side: 'moss', mediumId: 'live-moss', heightCm: 1 },
+  { side: 'pebbles', mediumId: 'gravel-4-8', heightCm: k.PEBBLE_TOP_CM },
+  { side: 'lava', mediumId: 'lava-8-16', heightCm: k.LAVA_TOP_CM },
+  { side: 'moss', mediumId: 'live-moss', heightCm: k.MOSS_TOP_CM },
 ];
 
 /** Pads for mounts, cm of sphagnum; 0 = bare roots. */
-export const mountPadsCm: readonly number[] = [0, 0.5, 1, 2];
+export const mountPadsCm: readonly number[] = [0, k.MOUNT_PAD_THIN_CM, k.MOUNT_PAD_CM, k.MOUNT_PAD_THICK_CM];
 export const mountKinds: readonly string[] = [
   'mount-cork',
   'mount-tree-fern',

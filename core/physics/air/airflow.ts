@@ -40,14 +40,14 @@ export function surfaceTransfer(
   const thinness = k.SEA_LEVEL_KPA / pressureKPa;
   const viscosityM2S = k.KINEMATIC_VISCOSITY_M2_S * thinness;
   const reynolds = (speedMS * k.SURFACE_LENGTH_M) / viscosityM2S;
-  const forcedNusselt = 0.664 * Math.sqrt(reynolds) * Math.cbrt(k.PRANDTL);
+  const forcedNusselt = k.LAMINAR_PLATE * Math.sqrt(reynolds) * Math.cbrt(k.PRANDTL);
   const rayleigh =
     ((k.GRAVITY_M_S2 / k.REFERENCE_KELVIN) * k.FREE_CONVECTION_DIFFERENCE_K * k.SURFACE_LENGTH_M ** 3) /
     (viscosityM2S * k.THERMAL_DIFFUSIVITY_M2_S * thinness);
-  const freeNusselt = 0.27 * rayleigh ** 0.25;
+  const freeNusselt = k.COOLED_PLATE * rayleigh ** k.COOLED_PLATE_EXPONENT;
   const nusselt = Math.cbrt(forcedNusselt ** 3 + freeNusselt ** 3);
   const convectiveWM2K = (nusselt * k.CONDUCTIVITY_W_M_K) / k.SURFACE_LENGTH_M;
-  const radiativeWM2K = 4 * k.EMISSIVITY * k.STEFAN_BOLTZMANN_W_M2_K4 * (temperatureC + 273.15) ** 3;
+  const radiativeWM2K = 4 * k.EMISSIVITY * k.STEFAN_BOLTZMANN_W_M2_K4 * (temperatureC + k.KELVIN) ** 3;
   return {
     massTransferMS: (convectiveWM2K * thinness) / (k.VOLUMETRIC_HEAT_J_M3_K * k.LEWIS_TWO_THIRDS),
     heatTransferWM2K: convectiveWM2K + radiativeWM2K,

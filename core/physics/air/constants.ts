@@ -51,6 +51,25 @@ export const airConstants = {
     'CODATA, rounded',
     'gas constant of water vapour',
   ),
+  LAMINAR_PLATE: fromSource(
+    0.664,
+    '',
+    'Pohlhausen 1921, in Incropera & DeWitt, Fundamentals of Heat and Mass Transfer',
+    'Nu = 0.664 Re^½ Pr^⅓ of a laminar flat plate',
+  ),
+  COOLED_PLATE: fromSource(
+    0.27,
+    '',
+    'McAdams 1954, in Incropera & DeWitt, Fundamentals of Heat and Mass Transfer',
+    'Nu = 0.27 Ra^¼ of a cooled plate facing up',
+  ),
+  COOLED_PLATE_EXPONENT: fromSource(
+    0.25,
+    '',
+    'McAdams 1954, in Incropera & DeWitt, Fundamentals of Heat and Mass Transfer',
+    'exponent of the Rayleigh number of a cooled plate facing up',
+  ),
+  SECONDS_PER_DAY: byDefinition(86400, 's', 'in a day'),
   KELVIN: byDefinition(273.15, 'K', '0 °C'),
   LATENT_HEAT_J_G: fromSource(
     2450,

@@ -68,5 +68,5 @@ export function surfaceResistanceSM(air: DryingAir, heatAreaRatio: number): numb
 /** Evaporation from an open wet surface, mm/day (heat from above and below: ratio 2). */
 export function openSurfaceMmPerDay(air: DryingAir, heatAreaRatio = 2): number {
   const gPerM2S = drivingDeficitGM3(air, heatAreaRatio) / surfaceResistanceSM(air, heatAreaRatio);
-  return (gPerM2S * 86400) / 1000;
+  return (gPerM2S * k.SECONDS_PER_DAY) / 1000;
 }

@@ -25,6 +25,18 @@ export const mediaConstants = {
   MAX_MIX_PARTS: byChoice(5, 'parts', 'of a mix'),
   MOST_POROSITY: fromMemory(0.98, 'v/v', 'no mix is more void than this'),
   ORGANIC_FROM_SHARE: fromMemory(0.25, 'share', 'of the bags: more organic than this makes a mix organic'),
+  LOOSENING_EXPONENT: fromSource(
+    1.02,
+    '',
+    'de Larrard, Concrete Mixture Proportioning, 1999, eq. 1.45',
+    'how fast small pieces loosen a coarse bed as they grow',
+  ),
+  WALL_EXPONENT: fromSource(
+    1.5,
+    '',
+    'de Larrard, Concrete Mixture Proportioning, 1999, eq. 1.46',
+    'how fast coarse pieces disturb a finer bed',
+  ),
   SETTLING_SHARE: fromPractice(0.05, 'share', 'of the volume settles after the first waterings: about a twentieth'),
 } as const;
 

@@ -4,6 +4,8 @@
  * Concrete Mixture Proportioning (1999), eq. 1.34 with the interaction functions 1.45 and 1.46.
  * Its limits are Furnas 1931 (very unequal sizes) and plain addition (equal sizes).
  */
+import { k } from './constants';
+
 export interface PackedFraction {
   readonly sizeMm: number;
   /** Volume of this part as it lies in the bag, loose, L. */
@@ -14,12 +16,12 @@ export interface PackedFraction {
 
 /** How much a coarse bed is loosened by finer pieces: 0 (they vanish) to 1 (same size). */
 export function looseningEffect(coarseMm: number, fineMm: number): number {
-  return Math.sqrt(1 - (1 - fineMm / coarseMm) ** 1.02);
+  return Math.sqrt(1 - (1 - fineMm / coarseMm) ** k.LOOSENING_EXPONENT);
 }
 
 /** How much coarse pieces disturb the packing of finer ones: 0 (not at all) to 1 (same size). */
 export function wallEffect(coarseMm: number, fineMm: number): number {
-  return 1 - (1 - fineMm / coarseMm) ** 1.5;
+  return 1 - (1 - fineMm / coarseMm) ** k.WALL_EXPONENT;
 }
 
 /** Solid fraction of the mixed bed (pieces with their inner pores, over bed volume). */

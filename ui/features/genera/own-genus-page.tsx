@@ -7,7 +7,8 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, ownGenusSchema } from '@core';
 import { type Fault, parseWith } from '@core/words';
-import { useOwn, usePutAway, useSaveOwn } from '../../data/own';
+import { UnreadableNote } from '../../controls/unreadable-note';
+import { useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../data/own';
 import { Field } from '../../controls/field';
 import { TraitField, traitKeys } from '../../controls/trait-field';
 import { messageOf } from '../../data/worker/planner';
@@ -22,6 +23,7 @@ function draftFrom(genusId: string): Draft {
 
 export function OwnGenusPage() {
   const own = useOwn('genus');
+  const unreadable = useUnreadableOwn('genus');
   const save = useSaveOwn('genus');
   const { message } = App.useApp();
   const [likeId, setLikeId] = useState('phalaenopsis');
@@ -71,6 +73,7 @@ export function OwnGenusPage() {
         </ul>
       ) : null}
       {undo ? <Button onClick={undo}>Undo</Button> : null}
+      <UnreadableNote kept={unreadable} />
       <div className={styles.startRow}>
         <Field id="genus-name" label="Its name" fault={faultAt('name')}>
           <Input id="genus-name" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />

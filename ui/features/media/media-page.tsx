@@ -6,7 +6,8 @@ import { Button } from 'antd';
 import { mediumById, realiseMix, reportMix } from '@core';
 import { cm, litres, percent } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
-import { useOwn, usePutAway } from '../../data/own';
+import { UnreadableNote } from '../../controls/unreadable-note';
+import { useOwn, usePutAway, useUnreadableOwn } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
 import styles from './media.module.css';
@@ -25,6 +26,7 @@ function MediaInBrowser() {
   const { units } = useUnits();
   const [draft, setDraft] = useMixDraft();
   const own = useOwn('medium');
+  const unreadable = useUnreadableOwn('medium');
   const { putAway, undo } = usePutAway('medium');
   const report = reportMix(realiseMix(draft.parts), draft.depthCm, draft.wantedL, draft.monthsOld);
   return (
@@ -109,6 +111,7 @@ function MediaInBrowser() {
           ))}
         </ul>
         {undo ? <Button onClick={undo}>Undo</Button> : null}
+        <UnreadableNote kept={unreadable} />
       </section>
       <PorosityGuide />
     </div>

@@ -15,8 +15,9 @@ import {
   summarizePlace,
 } from '@core';
 import { heatedRoomWords, number } from '@core/words';
-import { type OwnPlace, useOwnPlaces } from '../../data/places';
+import { type OwnPlace, useOwnPlaces, useUnreadablePlaces } from '../../data/places';
 import { useUndoable } from '../../data/use-undoable';
+import { UnreadableNote } from '../../controls/unreadable-note';
 import { PlaceView } from '../../controls/place-view';
 import { useUnits } from '../../data/units-context';
 import { ImportPlace } from './import-place';
@@ -43,6 +44,7 @@ function download(place: Place, format: Format): void {
 
 export function PlacesPage() {
   const kept = useOwnPlaces();
+  const unreadable = useUnreadablePlaces();
   const putAway = useUndoable();
   const { units } = useUnits();
   const [picked, setPicked] = useState<string | null>(null);
@@ -88,6 +90,7 @@ export function PlacesPage() {
             </span>
           </button>
         ))}
+        <UnreadableNote kept={unreadable} />
         <ImportPlace onKept={(place) => setPicked(place.id)} />
       </section>
       {editing ? (

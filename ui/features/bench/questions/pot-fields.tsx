@@ -6,7 +6,8 @@ import { Button, InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
 import { cmToInch, inchToCm, ownPotSchema, potKindById, vesselCatalogue } from '@core';
 import { cm, number, parseWith, type WordUnits } from '@core/words';
-import { useOwn, usePutAway, useSaveOwn } from '../../../data/own';
+import { UnreadableNote } from '../../../controls/unreadable-note';
+import { useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../../data/own';
 import { useUnits } from '../../../data/units-context';
 import { messageOf } from '../../../data/worker/long-work';
 import { answer } from '../state/actions';
@@ -25,6 +26,7 @@ export function PotFields() {
   const answers = useCase((state) => state.answers);
   const faultAt = useFaultAt();
   const pots = useOwn('pot');
+  const unreadable = useUnreadableOwn('pot');
   const { putAway, undo } = usePutAway('pot');
   const isOnly = answers.ownPots !== undefined;
   const useOnly = (on: boolean) => answer({ ownPots: on ? pots.map((item) => item.data) : undefined });
@@ -62,6 +64,7 @@ export function PotFields() {
         ))}
       </ul>
       {undo ? <Button onClick={undo}>Undo</Button> : null}
+      <UnreadableNote kept={unreadable} />
       <NewPot units={units} />
     </div>
   );

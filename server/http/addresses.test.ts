@@ -1,0 +1,194 @@
+/** The addresses as a browser uses them: requests in, responses out, over a real database. */
+import { randomUUID } from 'node:crypto';
+import { demoPlaces, ownMediumSchema, type Place } from '@core';
+import { makePlan } from '@core/testing';
+import { bringPottingBack, postPotting, putPottingAway } from '../events/handlers';
+import { bringOwnBack, getOwn, postOwn, putOwnAway } from '../own/handlers';
+import { bringPlaceBack, getPlaces, postPlace, putPlace, putPlaceAway } from '../places/handlers';
+import { postPlan } from '../plan/handlers';
+import { bringPlantBack, getPlant, getPlants, putPlantAway } from '../plants/handlers';
+import { ensureCollection } from '../collections/repository';
+import { entityManager } from '../db/orm';
+import { homeScope } from '../scope';
+import { testDatabase, testDatabaseUrl } from '../testing/database';
+
+testDatabase();
+beforeAll(async () => {
+  process.env.DATABASE_URL = testDatabaseUrl();
+  await ensureCollection(await entityManager(), homeScope);
+});
+afterAll(async () => {
+  await (await globalThis.tenderCairnOrm)?.close(true);
+  globalThis.tenderCairnOrm = undefined;
+});
+
+const nobody = '00000000-0000-4000-8000-000000000000';
+const sent = (body: unknown, headers: Readonly<Record<string, string>> = {}, method = 'POST') =>
+  new Request('http://localhost/', { method, headers, body: JSON.stringify(body) });
+const asked = (query = '') => new Request(`http://localhost/${query}`);
+const at = (id: string) => ({ params: Promise.resolve({ id }) });
+const ofKind = (kind: string, id = nobody) => ({ params: Promise.resolve({ kind, id }) });
+/** What these answers may carry; each test looks at its own. */
+interface Answered {
+  readonly id: string;
+  readonly version: number;
+  readonly pottings: readonly { readonly id: string }[];
+}
+const json = async (response: Response) => (await response.json()) as Answered;
+
+const place = (name: string): Place => ({ ...demoPlaces[0]!, id: 'own-place', name });
+async function keptPlace(name: string): Promise<Place> {
+  return (await (await postPlace(sent(place(name)))).json()) as Place;
+}
+
+describe('places', () => {
+  test('kept with 201, changed with the version in the ETag', async () => {
+    const kept = await postPlace(sent(place('Address shelf')));
+    expect(kept.status).toBe(201);
+    const { id } = await json(kept);
+    const changed = await putPlace(sent(place('Address sill'), { 'if-match': '"1"' }, 'PUT'), at(id));
+    expect([changed.status, changed.headers.get('etag')]).toEqual([200, '"2"']);
+    expect(await json(changed)).toMatchObject({ id, name: 'Address sill' });
+  });
+
+  test('a late change gets 409 with both states', async () => {
+    const { id } = await keptPlace('Both states');
+    await putPlace(sent(place('First'), { 'if-match': '"1"' }, 'PUT'), at(id));
+    const late = await putPlace(sent(place('Late'), { 'if-match': '"1"' }, 'PUT'), at(id));
+    expect(late.status).toBe(409);
+    expect(late.headers.get('content-type')).toBe('application/problem+json');
+    expect(await json(late)).toMatchObject({
+      current: { place: { name: 'First' }, version: 2 },
+      sent: { place: { name: 'Late' } },
+    });
+  });
+
+  test.each([[''], ['"x"'], ['"1.5"']])('If-Match %p names no version: the change is made', async (seen) => {
+    const { id } = await keptPlace('No version named');
+    const changed = await putPlace(sent(place('Changed'), { 'if-match': seen }, 'PUT'), at(id));
+    expect(changed.status).toBe(200);
+  });
+
+  test('one month too few is refused with its field, and nothing is kept', async () => {
+    const before = await json(await getPlaces(asked('?limit=200')));
+    const refused = await postPlace(sent({ ...place('Short year'), months: place('x').months.slice(1) }));
+    expect(refused.status).toBe(422);
+    expect(await json(refused)).toMatchObject({ faults: [{ path: 'months' }] });
+    expect(await json(await getPlaces(asked('?limit=200')))).toEqual(before);
+  });
+
+  test('of no such id there is none: 404, before the database is asked', async () => {
+    expect((await putPlace(sent(place('X'), {}, 'PUT'), at('no-uuid'))).status).toBe(404);
+    expect((await putPlace(sent(place('X'), {}, 'PUT'), at(nobody))).status).toBe(404);
+    expect((await putPlaceAway(asked(), at('no-uuid'))).status).toBe(404);
+    expect((await bringPlaceBack(asked(), at(nobody))).status).toBe(404);
+  });
+
+  test('away and back again', async () => {
+    const { id } = await keptPlace('Comes back');
+    expect((await putPlaceAway(asked(), at(id))).status).toBe(204);
+    expect((await putPlace(sent(place('X'), {}, 'PUT'), at(id))).status).toBe(404);
+    expect((await bringPlaceBack(asked(), at(id))).status).toBe(204);
+    expect((await putPlace(sent(place('X'), {}, 'PUT'), at(id))).status).toBe(200);
+  });
+});
+
+describe('pottings and plants', () => {
+  const planCase = { genus: 'oncidium', place: 'bathroom' } as const;
+  const { spec } = makePlan(planCase).setups[0]!;
+  const potting = (more: object = {}) => ({ plantName: 'By address', pottedOn: '2026-05-01', planCase, spec, ...more });
+
+  test('kept with 201; the same key again gives the same plant with 200', async () => {
+    const idempotencyKey = randomUUID();
+    const first = await postPotting(sent(potting({ idempotencyKey })));
+    const again = await postPotting(sent(potting({ idempotencyKey })));
+    expect([first.status, again.status]).toEqual([201, 200]);
+    const [one, other] = [await json(first), await json(again)];
+    expect(other.id).toBe(one.id);
+    expect(other.pottings).toHaveLength(1);
+  });
+
+  test('whoever saw an older plant gets 409 with both', async () => {
+    const { id, version } = await json(await postPotting(sent(potting())));
+    await postPotting(sent(potting({ plantId: id, plantVersion: version, plantName: 'First' })));
+    const late = await postPotting(sent(potting({ plantId: id, plantVersion: version, plantName: 'Late' })));
+    expect(late.status).toBe(409);
+    expect(await json(late)).toMatchObject({ current: { name: 'First' }, sent: { name: 'Late' } });
+  });
+
+  test('to a plant that is none: 404; with a wrong day: 422', async () => {
+    expect((await postPotting(sent(potting({ plantId: nobody })))).status).toBe(404);
+    const refused = await postPotting(sent(potting({ pottedOn: '2026-02-30' })));
+    expect(refused.status).toBe(422);
+    expect(await json(refused)).toMatchObject({ faults: [{ path: 'pottedOn' }] });
+  });
+
+  test('a plant is listed, opened, put away and brought back, and its entries too', async () => {
+    const { id, pottings } = await json(await postPotting(sent(potting({ plantName: 'Zz listed' }))));
+    const entryId = pottings[0]!.id;
+    const list = async () => JSON.stringify(await json(await getPlants(asked('?limit=200'))));
+    expect(await list()).toContain(id);
+    expect((await putPottingAway(asked(), at(entryId))).status).toBe(204);
+    expect(await json(await getPlant(asked(), at(id)))).toMatchObject({ pottings: [] });
+    expect((await bringPottingBack(asked(), at(entryId))).status).toBe(204);
+    expect((await putPlantAway(asked(), at(id))).status).toBe(204);
+    expect((await getPlant(asked(), at(id))).status).toBe(404);
+    expect(await list()).not.toContain(id);
+    expect((await bringPlantBack(asked(), at(id))).status).toBe(204);
+    expect((await json(await getPlant(asked(), at(id)))).pottings).toHaveLength(1);
+  });
+
+  test('an id that is none is not looked for', async () => {
+    expect((await getPlant(asked(), at("1' or '1'='1"))).status).toBe(404);
+  });
+});
+
+describe('own things', () => {
+  const medium = ownMediumSchema.parse({ name: 'Address bark', likeId: 'bark-6-12' });
+
+  test('kept, listed, away and back', async () => {
+    const kept = await postOwn(sent(medium), ofKind('medium'));
+    expect(kept.status).toBe(201);
+    const { id } = await json(kept);
+    const list = async () => JSON.stringify(await json(await getOwn(asked('?limit=200'), ofKind('medium'))));
+    expect(await list()).toContain(id);
+    expect((await putOwnAway(asked(), ofKind('pot', id))).status).toBe(404);
+    expect((await putOwnAway(asked(), ofKind('medium', id))).status).toBe(204);
+    expect(await list()).not.toContain(id);
+    expect((await bringOwnBack(asked(), ofKind('medium', id))).status).toBe(204);
+    expect(await list()).toContain(id);
+  });
+
+  test('a kind nobody knows is 404 at every address', async () => {
+    const answers = [
+      await getOwn(asked(), ofKind('spaceship')),
+      await postOwn(sent({}), ofKind('spaceship')),
+      await putOwnAway(asked(), ofKind('spaceship')),
+      await bringOwnBack(asked(), ofKind('spaceship')),
+    ];
+    expect(answers.map(({ status }) => status)).toEqual([404, 404, 404, 404]);
+  });
+
+  test('faults are told with their fields', async () => {
+    const refused = await postOwn(sent({ ...medium, airShare: 7, capacityShare: 0.2 }), ofKind('medium'));
+    expect(refused.status).toBe(422);
+    expect(await json(refused)).toMatchObject({ faults: [{ path: 'airShare', code: 'range' }, { path: 'airShare' }] });
+  });
+});
+
+describe('the plan', () => {
+  test('says its version, and takes a question without one as the first', async () => {
+    const question = { genus: 'vanda', place: 'bathroom' };
+    const [bare, versioned] = [await postPlan(sent(question)), await postPlan(sent({ version: 1, ...question }))];
+    expect([bare.status, versioned.status]).toEqual([200, 200]);
+    const answer = await json(bare);
+    expect(answer.version).toBe(1);
+    expect(answer).toEqual(await json(versioned));
+  });
+
+  test('a question from a newer program is refused by its version', async () => {
+    const refused = await postPlan(sent({ version: 99, genus: 'vanda', place: 'bathroom' }));
+    expect(refused.status).toBe(422);
+    expect(await json(refused)).toMatchObject({ faults: [{ path: 'version', code: 'unknown version' }] });
+  });
+});
