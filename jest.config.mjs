@@ -15,7 +15,9 @@ const config = {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(@ant-design/(?:colors|fast-color)|suncalc|ml-.*|odex|react-hotkeys-hook)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@ant-design/(?:colors|fast-color)|suncalc|ml-.*|odex|react-hotkeys-hook)/)',
+  ],
   moduleNameMapper: {
     '\\.module\\.css$': '<rootDir>/ui/testing/no-style.ts',
     '^@core/(.*)$': '<rootDir>/core/$1',

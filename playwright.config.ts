@@ -1,12 +1,13 @@
 import { defineConfig } from '@playwright/test';
+import { databaseUrls } from './e2e/databases';
 
 export default defineConfig({
   testDir: 'e2e',
   timeout: 120_000,
   // Generous: a busy machine is no fault of the application.
   expect: { timeout: 30_000 },
-  // One server, one database, tests in order.
-  workers: 1,
+  // Each worker has a server and a database of its own; the tests of a file run in order.
+  workers: databaseUrls().length,
   retries: 0,
   reporter: 'list',
   use: {

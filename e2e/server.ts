@@ -1,11 +1,15 @@
 /** The built application on a free port, which a test can stop and start again. */
 import { spawn, execFileSync, type ChildProcess } from 'node:child_process';
 import { test as base, expect, type Page } from '@playwright/test';
+import { databaseUrls } from './databases';
 
 export class AppServer {
   private child: ChildProcess | null = null;
 
-  constructor(private readonly port: string) {}
+  constructor(
+    private readonly port: string,
+    private readonly databaseUrl: string,
+  ) {}
 
   get address(): string {
     return `http://127.0.0.1:${this.port}`;
@@ -14,7 +18,7 @@ export class AppServer {
   async start(): Promise<void> {
     this.child = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', this.port], {
       stdio: 'ignore',
-      env: process.env,
+      env: { ...process.env, DATABASE_URL: this.databaseUrl },
     });
     await expect
       .poll(
@@ -47,9 +51,9 @@ interface Pages {
 
 export const test = base.extend<Pages, { app: AppServer }>({
   app: [
-    async ({}, provide) => {
+    async ({}, provide, { parallelIndex }) => {
       const port = execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
-      const app = new AppServer(port);
+      const app = new AppServer(port, databaseUrls()[parallelIndex]!);
       await app.start();
       await provide(app);
       await app.stop();

@@ -1,4 +1,4 @@
-import { expect, pick, test, waitForPlan } from './server';
+import { expect, test, waitForPlan } from './server';
 
 for (const [name, viewport] of [
   ['upright', { width: 820, height: 1180 }],
@@ -39,7 +39,9 @@ test.describe('a tablet upright, by touch', () => {
     const before = await heading.innerText();
     await bench.getByTestId('setup').nth(1).tap();
     await expect(heading).not.toHaveText(before);
-    await pick(bench, 'Genus', 'Oncidium and its mixed hybrids');
+    // The list is long: only what fits its window is in the page.
+    await bench.getByLabel('Genus', { exact: true }).fill('vanda');
+    await bench.locator('.ant-select-dropdown:visible').getByText('Vanda', { exact: true }).click();
     await waitForPlan(bench);
   });
 });

@@ -106,4 +106,8 @@ ensure_database() {
   [ "$there" = 1 ] || "$bin/createdb" -h 127.0.0.1 -p "$PG_PORT" -U cairn "$1"
 }
 
+copy_database() { # copy_database FROM TO
+  PGPASSWORD=$PG_PASSWORD "$(pg_bin)/createdb" -h 127.0.0.1 -p "$PG_PORT" -U cairn -T "$1" "$2"
+}
+
 run_ts() { node --import "$root/node_modules/tsx/dist/loader.mjs" "$@"; }

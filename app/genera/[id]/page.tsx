@@ -2,11 +2,12 @@ import { notFound } from 'next/navigation';
 import { genusIds } from '@core';
 import { GenusPage } from '@ui/features/genera/genus-page';
 
-export function generateStaticParams(): { id: string }[] {
-  return genusIds.map((id) => ({ id }));
-}
+/** Written at their first reading, and kept: building all of them would make every start wait. */
+export const dynamic = 'force-static';
 
-export const dynamicParams = false;
+export function generateStaticParams(): { id: string }[] {
+  return [];
+}
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
