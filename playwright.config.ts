@@ -7,7 +7,7 @@ export default defineConfig({
   // Generous: a busy machine is no fault of the application.
   expect: { timeout: 30_000 },
   // Each worker has a server and a database of its own; the tests of a file run in order.
-  workers: databaseUrls().length,
+  workers: Math.max(1, databaseUrls.length),
   retries: 0,
   reporter: 'list',
   use: {

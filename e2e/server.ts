@@ -53,7 +53,9 @@ export const test = base.extend<Pages, { app: AppServer }>({
   app: [
     async ({}, provide, { parallelIndex }) => {
       const port = execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
-      const app = new AppServer(port, databaseUrls()[parallelIndex]!);
+      const databaseUrl = databaseUrls[parallelIndex];
+      if (databaseUrl === undefined) throw new Error('E2E_DATABASE_URLS is not set: run ./check');
+      const app = new AppServer(port, databaseUrl);
       await app.start();
       await provide(app);
       await app.stop();
