@@ -6,6 +6,7 @@ import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCand
 import { allRules } from './all';
 import { findingOf, isHeld, type RuleInput, runRules } from './rule';
 import { demoPlaceIds, planCaseSchema, resolveCase } from '../../testing';
+import { approvedLine } from '../../testing/approved';
 
 /** Cases chosen so that every corner of the trade is visited: genera, airs, states, pasts, wishes. */
 const cases: readonly PlanCase[] = [
@@ -100,11 +101,12 @@ const cases: readonly PlanCase[] = [
 
 interface Visit {
   readonly input: RuleInput;
+  readonly planCase: string;
   readonly label: string;
 }
 
 function visits(): Visit[] {
-  return cases.flatMap((planCase) => {
+  return cases.flatMap((planCase, index) => {
     const context: CaseContext = contextOf(resolveCase(planCaseSchema.parse(planCase)));
     // Every way of potting is met at this stride, in several pots and tops.
     const candidates = generateCandidates(context)
@@ -113,6 +115,7 @@ function visits(): Visit[] {
     // Some are judged over the year: enough to meet each kind of setup, and quick.
     return candidates.map((facts, i) => ({
       input: { context, facts, judgement: i % 10 === 0 ? judge(context, facts) : null },
+      planCase: `${index + 1} ${planCase.genus} in ${String(planCase.place)}`,
       label: `${planCase.genus} in ${String(planCase.place)}: ${facts.id}`,
     }));
   });
@@ -144,6 +147,16 @@ describe.each(allRules.map((rule) => [rule.id, rule] as const))('rule %s', (_id,
       expect(sentence).toMatch(/^[A-Z0-9].*[.]$/);
       expect(sentence + wouldChange).not.toMatch(/undefined|NaN|Infinity|null|\[object/);
     }
+  });
+
+  test('speaks where it did when it was last looked at, with the same figures', () => {
+    const counts = new Map<string, number>();
+    for (const { planCase } of speaking) counts.set(planCase, (counts.get(planCase) ?? 0) + 1);
+    expect([
+      approvedLine({ topic: rule.topic, effect: rule.effect, points: rule.points, schools: rule.schools }),
+      approvedLine(rule.figures(speaking[0]!.input)),
+      ...[...counts].map(([planCase, count]) => `${planCase}: ${count}`),
+    ]).toMatchSnapshot();
   });
 
   test('weighs something if it weighs at all', () => {

@@ -30,6 +30,18 @@ describe('ageing', () => {
     expect(containerCapacity(agedHydraulics(lava, 60), 10)).toBe(containerCapacity(hydraulicsOf(lava), 10));
   });
 
+  test('a spent medium has smaller pieces and narrower passages that draw water higher', () => {
+    const fresh = agedHydraulics(bark, 0);
+    const spent = agedHydraulics(bark, 12 * bark.lifeYears);
+    expect(spent.d10Mm).toBeLessThan(0.9 * fresh.d10Mm);
+    expect(spent.d10Mm / fresh.d10Mm).toBeCloseTo(spent.meanMm / fresh.meanMm, 9);
+    expect(spent.interPorosity).toBeLessThan(fresh.interPorosity);
+    expect(spent.airEntryHeadCm).toBeGreaterThan(fresh.airEntryHeadCm);
+    expect(spent.dryDensityGL).toBeGreaterThan(fresh.dryDensityGL);
+    // Beyond its life it gets no worse: the course is known only so far.
+    expect(agedHydraulics(bark, 24 * bark.lifeYears)).toEqual(spent);
+  });
+
   test('new bark hardly wets; after its first months it does', () => {
     expect(agedHydraulics(bark, 0).wettability).toBeLessThan(0.7);
     expect(agedHydraulics(bark, 9).wettability).toBe(1);

@@ -1,0 +1,72 @@
+/** Whole plans as they were last looked at, so that a change of the model or a rule shows what it moves. */
+import type { PlanCase } from '../case';
+import { contextOf, generateCandidates } from '../decide/setups';
+import { daysOf } from '../physics/drydown';
+import { makePlan, planCaseSchema, resolveCase } from '../testing';
+import { approvedLine } from '../testing/approved';
+
+const cases: readonly PlanCase[] = [
+  { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } },
+  { genus: 'vanda', place: 'humid-terrace', routine: { kind: 'every', days: 1 } },
+  { genus: 'paphiopedilum', place: 'cool-shade', routine: { kind: 'every', days: 4 }, liveRootsPct: 60 },
+  { genus: 'masdevallia', place: 'monsoon-balcony', routine: { kind: 'every', days: 14 } },
+  { genus: 'cymbidium', place: 'slate-yard', rootBallDiameterCm: 18, schools: { steps: 'small-steps' } },
+  {
+    genus: 'maxillaria',
+    place: 'heated-flat',
+    bulbs: 'wrinkled',
+    holiday: { fromDay: 190, days: 14 },
+    current: { mediumId: 'bark-6-12', yearsInMedium: 3 },
+  },
+  { genus: 'brassavola', place: 'dry-plateau', yearsWanted: 5, routine: { kind: 'weekdays', weekdays: [1, 4] } },
+  {
+    genus: 'oncidium',
+    place: 'bathroom',
+    state: 'failing, poor roots',
+    current: { mediumId: 'sphagnum-packed', vesselKind: 'clay-unglazed' },
+    schools: { top: 'moss', peroxide: 'never' },
+  },
+];
+const nameOf = (planCase: PlanCase) => `${planCase.genus} in ${String(planCase.place)}`;
+
+test.each(cases.map((planCase) => [nameOf(planCase), planCase] as const))('the plan for a %s', (_name, planCase) => {
+  const plan = makePlan(planCaseSchema.parse(planCase));
+  expect([
+    approvedLine({ candidates: plan.candidateCount, yearsComputed: plan.yearsComputed, timing: plan.timing }),
+    ...plan.setups.slice(0, 6).map((setup) =>
+      approvedLine({
+        id: setup.id,
+        score: setup.score,
+        days: setup.daysByMonth.map(daysOf),
+        comfortable: setup.year.comfortable,
+        air: setup.airAfterWatering,
+        lifeYears: setup.lifeYears,
+        reservoirDays: setup.reservoirDays,
+        stability: setup.stability,
+        layersL: setup.layers.map((layer) => layer.volumeL),
+        placement: setup.placement,
+        findings: setup.findings.map((finding) => finding.ruleId),
+        aftercare: setup.aftercare,
+        changeOver: setup.changeOver,
+        costs: setup.costs,
+      }),
+    ),
+    ...plan.ruledOut.map(({ spec, finding, alike }) => `${spec.approach}: ${finding.ruleId} ${alike}`),
+  ]).toMatchSnapshot();
+});
+
+test.each(cases.map((planCase) => [nameOf(planCase), planCase] as const))(
+  'what is tried for a %s',
+  (_name, planCase) => {
+    const counts = new Map<string, number>();
+    for (const spec of generateCandidates(contextOf(resolveCase(planCaseSchema.parse(planCase))))) {
+      const vessel = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
+      const mix = spec.layers.flatMap((layer) =>
+        layer.role === 'main' ? layer.mix.map((part) => `${part.parts} ${part.mediumId}`) : [],
+      );
+      const key = `${spec.approach}, ${vessel}: ${mix.join(' + ')}`;
+      counts.set(key, (counts.get(key) ?? 0) + 1);
+    }
+    expect([...counts].map(([key, count]) => `${key} (${count})`)).toMatchSnapshot();
+  },
+);
