@@ -3,6 +3,7 @@ import '@fontsource-variable/newsreader';
 import '@fontsource-variable/newsreader/wght-italic.css';
 import '@ui/theme/base.css';
 import type { Metadata } from 'next';
+import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { Header } from '@ui/shell/header';
 import { Providers } from '@ui/shell/providers';
@@ -12,7 +13,9 @@ export const metadata: Metadata = {
   description: 'How to pot this orchid, here, with your time.',
 };
 
-export default function RootLayout({ children }: { readonly children: ReactNode }) {
+export default async function RootLayout({ children }: { readonly children: ReactNode }) {
+  // Made for each request: its scripts carry the nonce of its answer.
+  await connection();
   return (
     <html lang="en">
       <body>

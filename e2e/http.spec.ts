@@ -1,6 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from './server';
 
+/** Changes say what they are, with a body or without. */
+const asJson = { headers: { 'content-type': 'application/json' } };
+
 test('POST /api/plan answers with ranked setups', async ({ app, request }) => {
   const answer = await request.post(`${app.address}/api/plan`, {
     data: { genus: 'paphiopedilum', place: 'cool-shade' },
@@ -30,7 +33,9 @@ test('what is not JSON, and ids that are none, are refused', async ({ app, reque
   });
   expect(broken.status()).toBe(400);
   expect((await request.get(`${app.address}/api/plants/not-an-id`)).status()).toBe(404);
-  expect((await request.delete(`${app.address}/api/plants/00000000-0000-4000-8000-000000000000`)).status()).toBe(404);
+  expect(
+    (await request.delete(`${app.address}/api/plants/00000000-0000-4000-8000-000000000000`, asJson)).status(),
+  ).toBe(404);
 });
 
 test('a refused potting changes nothing', async ({ app, request }) => {
@@ -61,7 +66,7 @@ test('the same potting sent twice is kept once', async ({ app, request }) => {
   expect([first.status(), second.status()]).toEqual([201, 200]);
   const log = (await second.json()) as { id: string; pottings: unknown[] };
   expect(log.pottings).toHaveLength(1);
-  await request.delete(`${app.address}/api/plants/${log.id}`);
+  await request.delete(`${app.address}/api/plants/${log.id}`, asJson);
 });
 
 test('a late change of a place is told what is kept now', async ({ app, request }) => {
@@ -78,5 +83,5 @@ test('a late change of a place is told what is kept now', async ({ app, request 
     current: { place: { name: 'First' }, version: 2 },
     sent: { place: { name: 'Late' } },
   });
-  await request.delete(`${app.address}/api/places/${kept.id}`);
+  await request.delete(`${app.address}/api/places/${kept.id}`, asJson);
 });

@@ -16,9 +16,9 @@ export class AppServer {
   }
 
   async start(): Promise<void> {
-    this.child = spawn('node', ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', this.port], {
+    this.child = spawn('node', ['--import', 'tsx', 'server/door/main.ts'], {
       stdio: 'ignore',
-      env: { ...process.env, DATABASE_URL: this.databaseUrl },
+      env: { ...process.env, DATABASE_URL: this.databaseUrl, PORT: this.port, NODE_ENV: 'production' },
     });
     await expect
       .poll(

@@ -54,26 +54,35 @@ as_postgres() {
   if [ "$(id -u)" -eq 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
 }
 
+# Makes a cluster aside and renames it when it is whole: killed at any moment, the next start begins anew.
+make_cluster() {
+  local bin=$1 cluster=$2 pwfile=$3 making
+  # A killed start may have left one, and its initdb may still be writing there: never the same folder.
+  rm -rf "$cluster" "$cluster".making.* || true
+  making=$(mktemp -d "$cluster.making.XXXXXX")
+  (umask 077; random_password >"$pwfile")
+  if [ "$(id -u)" -eq 0 ]; then
+    chown postgres "$making" "$pwfile"
+    runuser -u postgres -- test -w "$making" || fail "the user postgres cannot reach $making: a folder above it is closed to other users"
+  fi
+  chmod 700 "$making"
+  as_postgres "$bin/initdb" -D "$making" -U cairn --pwfile="$pwfile" --auth=scram-sha-256 \
+    --encoding=UTF8 --locale=C.UTF-8 >"$cluster.initdb.log" 2>&1 || { cat "$cluster.initdb.log" >&2; fail "initdb failed"; }
+  mv "$making" "$cluster"
+}
+
+random_password() { node -e 'process.stdout.write(require("crypto").randomBytes(18).toString("hex"))'; }
+
 # start_postgres DIRECTORY [postgres options]: makes the cluster if there is none, starts it on a
-# free loopback port, sets PG_PORT and PG_PASSWORD.
+# free loopback port, sets PG_PORT, PG_PASSWORD (of cairn, who owns the cluster) and APP_PASSWORD (of
+# tender, as whom the application comes: no superuser, owner of its own databases alone).
 start_postgres() {
   local cluster=$1; shift
   local bin pwfile
   bin=$(pg_bin) || fail "PostgreSQL is not installed"
   pwfile="$cluster.password"
   mkdir -p "$(dirname "$cluster")"
-  if [ ! -f "$cluster/PG_VERSION" ]; then
-    # A half-made cluster has no PG_VERSION at its end; begin again.
-    rm -rf "$cluster"; mkdir -p "$cluster"
-    (umask 077; node -e 'process.stdout.write(require("crypto").randomBytes(18).toString("hex"))' >"$pwfile")
-    if [ "$(id -u)" -eq 0 ]; then
-      chown postgres "$cluster" "$pwfile"
-      runuser -u postgres -- test -w "$cluster" || fail "the user postgres cannot reach $cluster: a folder above it is closed to other users"
-    fi
-    chmod 700 "$cluster"
-    as_postgres "$bin/initdb" -D "$cluster" -U cairn --pwfile="$pwfile" --auth=scram-sha-256 \
-      --encoding=UTF8 --locale=C.UTF-8 >"$cluster.initdb.log" 2>&1 || { cat "$cluster.initdb.log" >&2; fail "initdb failed"; }
-  fi
+  if [ ! -f "$cluster/PG_VERSION" ]; then make_cluster "$bin" "$cluster" "$pwfile"; fi
   PG_PASSWORD=$(cat "$pwfile")
   # A cluster left running by a killed start is ours: stop it, then start afresh.
   if as_postgres "$bin/pg_ctl" -D "$cluster" status >/dev/null 2>&1; then
@@ -84,6 +93,7 @@ start_postgres() {
     PG_PORT=$(free_port)
     if as_postgres "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
       -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $*" start >/dev/null 2>&1; then
+      ensure_app_role "$cluster"
       return 0
     fi
   done
@@ -96,18 +106,60 @@ stop_postgres() {
   as_postgres "$bin/pg_ctl" -D "$1" -m fast -w stop >/dev/null 2>&1 || true
 }
 
-database_url() { printf 'postgresql://cairn:%s@127.0.0.1:%s/%s' "$PG_PASSWORD" "$PG_PORT" "$1"; }
+database_url() { printf 'postgresql://tender:%s@127.0.0.1:%s/%s' "$APP_PASSWORD" "$PG_PORT" "$1"; }
 
+as_cairn() { # as_cairn DATABASE SQL
+  PGPASSWORD=$PG_PASSWORD "$(pg_bin)/psql" -h 127.0.0.1 -p "$PG_PORT" -U cairn -d "$1" -v ON_ERROR_STOP=1 -qAtc "$2"
+}
+
+ensure_app_role() {
+  local pwfile="$1.app-password"
+  [ -s "$pwfile" ] || (umask 077; random_password >"$pwfile")
+  APP_PASSWORD=$(cat "$pwfile")
+  [ "$(as_cairn postgres "select 1 from pg_roles where rolname = 'tender'")" = 1 ] || as_cairn postgres 'create role tender'
+  as_cairn postgres "alter role tender login nosuperuser nocreatedb nocreaterole password '$APP_PASSWORD'"
+}
+
+# A database that an earlier version made as cairn is handed over, with what is in it.
 ensure_database() {
-  local bin; bin=$(pg_bin)
-  local -x PGPASSWORD=$PG_PASSWORD
-  local there
-  there=$("$bin/psql" -h 127.0.0.1 -p "$PG_PORT" -U cairn -d postgres -Atc "select 1 from pg_database where datname = '$1'")
-  [ "$there" = 1 ] || "$bin/createdb" -h 127.0.0.1 -p "$PG_PORT" -U cairn "$1"
+  if [ "$(as_cairn postgres "select 1 from pg_database where datname = '$1'")" != 1 ]; then
+    as_cairn postgres "create database \"$1\" owner tender"
+  fi
+  [ "$(as_cairn postgres "select pg_get_userbyid(datdba) from pg_database where datname = '$1'")" = tender ] || hand_over "$1"
+}
+
+hand_over() {
+  as_cairn "$1" "do \$\$ declare thing record; begin
+    for thing in select c.oid::regclass as name from pg_class c join pg_namespace n on n.oid = c.relnamespace
+      where n.nspname = 'public' and c.relkind in ('r', 'v', 'm', 'S')
+      order by c.relkind = 'S'
+    loop execute format('alter table %s owner to tender', thing.name); end loop;
+    execute 'alter schema public owner to tender';
+    execute format('alter database %I owner to tender', current_database());
+  end \$\$"
 }
 
 copy_database() { # copy_database FROM TO
-  PGPASSWORD=$PG_PASSWORD "$(pg_bin)/createdb" -h 127.0.0.1 -p "$PG_PORT" -U cairn -T "$1" "$2"
+  PGPASSWORD=$PG_PASSWORD "$(pg_bin)/createdb" -h 127.0.0.1 -p "$PG_PORT" -U cairn -O tender -T "$1" "$2"
+}
+
+# Notes a process so that it can be known again: its id, when it started, and what it runs.
+note_process() { # note_process PID FILE
+  printf '%s %s' "$1" "$(process_start "$1")" >"$2"
+}
+
+process_start() { sed 's/^.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }
+
+# Ends the process a note speaks of, and only that one: ids are given out again.
+end_noted() { # end_noted FILE PART_OF_ITS_COMMAND
+  local pid started
+  [ -f "$1" ] || return 0
+  read -r pid started <"$1" || true
+  if [[ "$pid" =~ ^[0-9]+$ ]] && [ -n "$started" ] && [ "$(process_start "$pid")" = "$started" ] \
+    && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF "$2"; then
+    kill "$pid" 2>/dev/null || true
+  fi
+  rm -f "$1"
 }
 
 run_ts() { node --import "$root/node_modules/tsx/dist/loader.mjs" "$@"; }

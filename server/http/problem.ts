@@ -4,13 +4,18 @@ import type { Fault } from '@core/words';
 /** A fault of the request as such may come without a code. */
 export type SaidFault = Omit<Fault, 'code'> & Partial<Pick<Fault, 'code'>>;
 
+/** More than these help nobody; how many there were is told beside. */
+export const MOST_FAULTS = 50;
+
 export function problem(
   status: number,
   title: string,
   faults: readonly SaidFault[] = [],
   more: Readonly<Record<string, unknown>> = {},
 ): Response {
-  return new Response(JSON.stringify({ type: 'about:blank', title, status, faults, ...more }), {
+  const told = faults.slice(0, MOST_FAULTS);
+  const count = faults.length > told.length ? { faultCount: faults.length } : {};
+  return new Response(JSON.stringify({ type: 'about:blank', title, status, faults: told, ...count, ...more }), {
     status,
     headers: { 'content-type': 'application/problem+json' },
   });

@@ -2,6 +2,8 @@
 import type { z } from 'zod';
 import { readQuestion } from '@core';
 import { parseWith, wordFault } from '@core/words';
+import { MOST_BODY_BYTES } from '../door/admit';
+import { faultIn, readText } from './body-text';
 import { problem, type SaidFault } from './problem';
 
 export type Body<T> =
@@ -12,13 +14,21 @@ const refused = (faults: readonly SaidFault[]): Body<never> => ({
   response: problem(422, 'Some values cannot be used.', faults),
 });
 
+const MALFORMED = [{ path: '(whole)', message: 'must be JSON' }];
+
 async function jsonOf(request: Request): Promise<Body<unknown>> {
-  try {
-    return { status: 'ok', value: await request.json() };
-  } catch {
-    const faults = [{ path: '(whole)', message: 'must be JSON' }];
-    return { status: 'refused', response: problem(400, 'The body is not JSON.', faults) };
+  const text = await readText(request);
+  if (text === null) {
+    return { status: 'refused', response: problem(413, `The body is longer than ${MOST_BODY_BYTES / 1e6} MB.`) };
   }
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return { status: 'refused', response: problem(400, 'The body is not JSON.', MALFORMED) };
+  }
+  const fault = faultIn(value);
+  return fault ? refused([fault]) : { status: 'ok', value };
 }
 
 export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<Body<T>> {

@@ -51,7 +51,8 @@ interface Sent {
 
 async function call(method: string, path: string, { body, headers = {} }: Sent = {}): Promise<Response> {
   const all = new Headers(headers);
-  if (body !== undefined) all.set('content-type', 'application/json');
+  // Every change says it is JSON, with a body or without: the server takes no other.
+  if (method !== 'GET') all.set('content-type', 'application/json');
   let response: Response;
   try {
     response = await fetch(path, { method, headers: all, body: body === undefined ? null : JSON.stringify(body) });

@@ -1,0 +1,84 @@
+/**
+ * Who may ask, and what: decided from the head of a request, before its body is read and before the
+ * application sees it. Growers' data lies on their own machine; another page in the same browser must
+ * neither read nor change it (cross-site requests), nor a foreign name that points here (DNS rebinding).
+ */
+import type { IncomingHttpHeaders } from 'node:http';
+import { methodsAt } from './routes';
+
+export interface Head {
+  readonly method: string;
+  /** Path and query as sent. */
+  readonly url: string;
+  readonly headers: IncomingHttpHeaders;
+}
+
+export interface Refusal {
+  readonly status: number;
+  readonly title: string;
+  readonly headers?: Readonly<Record<string, string>>;
+}
+
+/** A body of this many bytes is taken, a longer one is not. */
+export const MOST_BODY_BYTES = 1_000_000;
+export const LOOPBACK_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
+
+const reading: ReadonlySet<string> = new Set(['GET', 'HEAD']);
+
+const refuse = (status: number, title: string, headers: Readonly<Record<string, string>> = {}): Refusal => ({
+  status,
+  title,
+  headers,
+});
+
+/** The name in a Host header, without its port. */
+export function hostName(host: string): string {
+  return host.toLowerCase().replace(/:\d*$/, '');
+}
+
+/** The path with its escapes read; null where they cannot be, or hide a NUL. */
+function readPath(url: string): string | null {
+  try {
+    const [path = '', query = ''] = url.split('?', 2);
+    const decoded = decodeURIComponent(path);
+    return decoded.includes('\0') || /%00/.test(query) ? null : decoded;
+  } catch {
+    return null;
+  }
+}
+
+/** Whether a page of another origin sent this, as far as the browser says. */
+function isForeign({ headers, method }: Head): boolean {
+  const site = headers['sec-fetch-site'];
+  const { origin } = headers;
+  if (site !== undefined && site !== 'same-origin' && site !== 'none') return true;
+  if (origin === undefined) return false;
+  const own = headers.host ?? '';
+  const isOwn = origin === `http://${own}` || origin === `https://${own}`;
+  return !isOwn && !(reading.has(method) && origin === 'null' && site === 'same-origin');
+}
+
+/** hosts: names this server may be called by. null: come in. */
+export function refusalOf(head: Head, hosts: readonly string[]): Refusal | null {
+  const { method, url, headers } = head;
+  if (!hosts.includes(hostName(headers.host ?? ''))) {
+    return refuse(421, 'This server does not go by that name. Open it by its own address.');
+  }
+  const path = readPath(url);
+  if (path === null) return refuse(400, 'The address cannot be read.');
+  const methods = methodsAt(path);
+  if (methods === null) return refuse(404, 'There is no such address.');
+  if (!methods.includes(method)) {
+    return refuse(405, `This address takes ${methods.join(', ')}.`, { allow: methods.join(', ') });
+  }
+  const isData = path.startsWith('/api/');
+  if (isData && isForeign(head)) return refuse(403, 'Only Tender Cairn’s own pages may ask for this.');
+  if (reading.has(method)) return null;
+  if (!/^application\/json\s*(;|$)/i.test(headers['content-type'] ?? '')) {
+    return refuse(415, 'Changes are sent as application/json.');
+  }
+  if (Number(headers['content-length'] ?? 0) > MOST_BODY_BYTES) {
+    return refuse(413, `The body is longer than ${MOST_BODY_BYTES / 1e6} MB.`);
+  }
+  return null;
+}

@@ -1,0 +1,82 @@
+/** The door: an HTTP server that lets in what may come in, and hands it to the application. */
+import { randomBytes } from 'node:crypto';
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import type { Socket } from 'node:net';
+import { type Refusal, refusalOf } from './admit';
+import { contentPolicy, safetyHeaders } from './headers';
+
+export interface DoorSettings {
+  /** Names this server may be called by, without ports. */
+  readonly hosts: readonly string[];
+  /** A request not sent whole after so long is cut. */
+  readonly slowestRequestMs: number;
+}
+
+export const SLOWEST_REQUEST_MS = 30_000;
+const SLOWEST_HEAD_MS = 10_000;
+const LOOKED_AFTER_EVERY_MS = 1_000;
+const NONCE_BYTES = 16;
+
+type Inside = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
+
+const problemBody = ({ status, title }: Refusal): string =>
+  JSON.stringify({ type: 'about:blank', title, status, faults: [] });
+
+function sendRefusal(request: IncomingMessage, response: ServerResponse, refusal: Refusal): void {
+  response.writeHead(refusal.status, {
+    ...refusal.headers,
+    'content-type': 'application/problem+json',
+    // What is left of the body is not read.
+    connection: 'close',
+  });
+  response.end(request.method === 'HEAD' ? undefined : problemBody(refusal));
+}
+
+const brokenRequests: Readonly<Record<string, Refusal>> = {
+  ERR_HTTP_REQUEST_TIMEOUT: { status: 408, title: 'The request took too long to arrive.' },
+  HPE_HEADER_OVERFLOW: { status: 431, title: 'The head of the request is too long.' },
+};
+const unreadable: Refusal = { status: 400, title: 'The request cannot be read.' };
+
+/** What is no HTTP gets an answer too, if it still listens. */
+function answerBroken(error: NodeJS.ErrnoException, socket: Socket): void {
+  if (!socket.writable) {
+    socket.destroy();
+    return;
+  }
+  const refusal = brokenRequests[error.code ?? ''] ?? unreadable;
+  const body = problemBody(refusal);
+  socket.end(
+    `HTTP/1.1 ${refusal.status} Refused\r\ncontent-type: application/problem+json\r\n` +
+      `content-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
+  );
+}
+
+export function makeDoor(inside: Inside, settings: DoorSettings): Server {
+  const server = createServer(
+    {
+      requestTimeout: settings.slowestRequestMs,
+      headersTimeout: Math.min(SLOWEST_HEAD_MS, settings.slowestRequestMs),
+      connectionsCheckingInterval: Math.min(LOOKED_AFTER_EVERY_MS, settings.slowestRequestMs),
+    },
+    (request, response) => {
+      const { method = '', url = '/', headers } = request;
+      const nonce = randomBytes(NONCE_BYTES).toString('base64');
+      for (const [name, value] of Object.entries(safetyHeaders(nonce, url))) response.setHeader(name, value);
+      const refusal = refusalOf({ method, url, headers }, settings.hosts);
+      if (refusal) {
+        sendRefusal(request, response, refusal);
+        return;
+      }
+      // The framework reads the nonce for its own scripts from the request; a client cannot choose it.
+      headers['content-security-policy'] = contentPolicy(nonce);
+      void Promise.resolve(inside(request, response)).catch((error: unknown) => {
+        process.stderr.write(`${String(error)}\n`);
+        if (!response.headersSent) sendRefusal(request, response, { status: 500, title: 'Something went wrong here.' });
+        else response.destroy();
+      });
+    },
+  );
+  server.on('clientError', (error: NodeJS.ErrnoException, socket) => answerBroken(error, socket as Socket));
+  return server;
+}

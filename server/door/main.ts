@@ -1,0 +1,30 @@
+/** The web server: the built application behind the door, on loopback. PORT=3210 tsx server/door/main.ts */
+import next from 'next';
+import { makeDoor, SLOWEST_REQUEST_MS } from './door';
+import { settingsFrom } from './settings';
+
+async function main(): Promise<void> {
+  const { port, hosts } = settingsFrom(process.env);
+  const hostname = '127.0.0.1';
+  const application = next({ dev: false, hostname, port });
+  await application.prepare();
+  const handle = application.getRequestHandler();
+  const server = makeDoor((request, response) => handle(request, response), {
+    hosts,
+    slowestRequestMs: SLOWEST_REQUEST_MS,
+  });
+  const stop = (): void => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    // Those still being answered get a moment.
+    setTimeout(() => process.exit(0), 3_000).unref();
+  };
+  process.once('SIGTERM', stop);
+  process.once('SIGINT', stop);
+  server.listen(port, hostname);
+}
+
+main().catch((error: unknown) => {
+  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  process.exitCode = 1;
+});
