@@ -9,6 +9,7 @@ import { Migration20261124000000 } from './migrations/Migration20261124000000';
 import { Migration20261125000000 } from './migrations/Migration20261125000000';
 import { Migration20261126000000 } from './migrations/Migration20261126000000';
 import { Migration20261127000000 } from './migrations/Migration20261127000000';
+import { Migration20261128000000 } from './migrations/Migration20261128000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -18,7 +19,13 @@ export function databaseUrl(): string {
 }
 
 /** In the order in which they are applied. */
-const migrations = [Migration20261124000000, Migration20261125000000, Migration20261126000000, Migration20261127000000];
+const migrations = [
+  Migration20261124000000,
+  Migration20261125000000,
+  Migration20261126000000,
+  Migration20261127000000,
+  Migration20261128000000,
+];
 
 export function ormConfig(clientUrl: string) {
   return defineConfig({
@@ -31,4 +38,25 @@ export function ormConfig(clientUrl: string) {
     },
     pool: { min: 0, max: 5 },
   });
+}
+
+const SLOWEST_CONNECTION_MS = 2_000;
+const SLOWEST_STATEMENT_MS = 10_000;
+
+/**
+ * For requests: a frozen database must not hold them for ever, so connections and statements are given
+ * up. Migrations take the time they need.
+ */
+export function requestConfig(clientUrl: string) {
+  return {
+    ...ormConfig(clientUrl),
+    pool: { min: 0, max: 5, acquireTimeoutMillis: SLOWEST_CONNECTION_MS },
+    driverOptions: {
+      connection: {
+        connectionTimeoutMillis: SLOWEST_CONNECTION_MS,
+        statement_timeout: SLOWEST_STATEMENT_MS,
+        query_timeout: SLOWEST_STATEMENT_MS + SLOWEST_CONNECTION_MS,
+      },
+    },
+  };
 }

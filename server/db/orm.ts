@@ -1,6 +1,6 @@
 /** One connection pool for the whole server process. */
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql';
-import { databaseUrl, ormConfig } from './config';
+import { databaseUrl, requestConfig } from './config';
 
 declare global {
   // Survives reloads of modules in development.
@@ -12,7 +12,7 @@ declare global {
  * again, so that a server started before its database recovers by itself.
  */
 export async function entityManager(): Promise<EntityManager> {
-  const starting = (globalThis.tenderCairnOrm ??= MikroORM.init(ormConfig(databaseUrl())));
+  const starting = (globalThis.tenderCairnOrm ??= MikroORM.init(requestConfig(databaseUrl())));
   try {
     return (await starting).em.fork();
   } catch (error) {

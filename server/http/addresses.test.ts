@@ -51,6 +51,20 @@ describe('places', () => {
     expect(await json(changed)).toMatchObject({ id, name: 'Address sill' });
   });
 
+  test('the same Idempotency-Key gives the same place with 200', async () => {
+    const headers = { 'idempotency-key': randomUUID() };
+    const answers = [await postPlace(sent(place('Once'), headers)), await postPlace(sent(place('Once'), headers))];
+    expect(answers.map((answer) => answer.status)).toEqual([201, 200]);
+    const [first, again] = [await json(answers[0]!), await json(answers[1]!)];
+    expect(again.id).toBe(first.id);
+  });
+
+  test.each(['short', 'x'.repeat(81)])('the key %p is refused with its length', async (key) => {
+    const refused = await postPlace(sent(place('Keyed'), { 'idempotency-key': key }));
+    expect(refused.status).toBe(422);
+    expect(JSON.stringify(await refused.json())).toMatch(/idempotencyKey must have between 8 and 80|8.*80/);
+  });
+
   test('a late change gets 409 with both states', async () => {
     const { id } = await keptPlace('Both states');
     await putPlace(sent(place('First'), { 'if-match': '"1"' }, 'PUT'), at(id));
@@ -145,6 +159,16 @@ describe('pottings and plants', () => {
 
 describe('own things', () => {
   const medium = ownMediumSchema.parse({ name: 'Address bark', likeId: 'bark-6-12' });
+
+  test('the same Idempotency-Key gives the same thing with 200', async () => {
+    const headers = { 'idempotency-key': randomUUID() };
+    const post = () => postOwn(sent(medium, headers), ofKind('medium'));
+    const answers = [await post(), await post()];
+    expect(answers.map((answer) => answer.status)).toEqual([201, 200]);
+    expect((await json(answers[1]!)).id).toBe((await json(answers[0]!)).id);
+    const pot = { potKindId: 'net-pot', rimDiameterCm: 9, count: 1 };
+    expect((await postOwn(sent(pot, headers), ofKind('pot'))).status).toBe(409);
+  });
 
   test('kept, listed, away and back', async () => {
     const kept = await postOwn(sent(medium), ofKind('medium'));

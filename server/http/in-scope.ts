@@ -3,6 +3,7 @@ import { ConnectionException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../db/orm';
 import { homeScope, type Scope } from '../scope';
+import { KeyTakenError } from './once';
 import { problem } from './problem';
 
 export interface Inside {
@@ -10,19 +11,61 @@ export interface Inside {
   readonly scope: Scope;
 }
 
-/** What the network says of a database that is not there, or went away. */
-const awayCodes: ReadonlySet<unknown> = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', '57P01', '57P03']);
+/** What network and database say of one that is not there, went away, is full, or gave up a statement. */
+const awayCodes: ReadonlySet<unknown> = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  '53100',
+  '53300',
+  '57014',
+  '57P01',
+  '57P02',
+  '57P03',
+]);
+const awayWords = /timeout expired|Query read timeout|Timeout acquiring a connection|Connection terminated/i;
 
-const isAway = (error: unknown): boolean =>
-  error instanceof ConnectionException ||
-  (typeof error === 'object' && error !== null && 'code' in error && awayCodes.has(error.code));
+function isAway(error: unknown): boolean {
+  if (error instanceof ConnectionException) return true;
+  if (typeof error !== 'object' || error === null) return false;
+  return ('code' in error && awayCodes.has(error.code)) || (error instanceof Error && awayWords.test(error.message));
+}
 
-/** Runs a handler; a database that is away is answered with 503 and tried again by the next request. */
+/** A request is answered within this, whatever the database does. */
+export const LONGEST_WAIT_MS = 2_500;
+const RETRY_AFTER_S = 2;
+
+const retryLater = (title: string): Response => {
+  const response = problem(503, title);
+  response.headers.set('retry-after', String(RETRY_AFTER_S));
+  return response;
+};
+
+/** The database is there and does not answer: a write may be kept or not. */
+const silent = (): Response =>
+  retryLater('The database does not answer. A change may be kept or not; sending it again keeps it once.');
+
+/**
+ * Runs a handler; a database that is away is answered with 503 and tried again by the next request, and
+ * one that does not answer in time too.
+ */
 export async function inScope(handle: (inside: Inside) => Promise<Response>): Promise<Response> {
+  const work = (async () => handle({ em: await entityManager(), scope: homeScope }))();
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise<'late'>((resolve) => {
+    timer = setTimeout(() => resolve('late'), LONGEST_WAIT_MS);
+  });
   try {
-    return await handle({ em: await entityManager(), scope: homeScope });
+    const first = await Promise.race([work, late]);
+    if (first !== 'late') return first;
+    // Nobody waits for it any more; how it ends is of no use to this request.
+    work.catch(() => undefined);
+    return silent();
   } catch (error) {
+    if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
     if (!isAway(error)) throw error;
-    return problem(503, 'The database cannot be reached. Nothing was changed; try again in a moment.');
+    return retryLater('The database cannot be reached. Nothing was changed; try again in a moment.');
+  } finally {
+    clearTimeout(timer);
   }
 }

@@ -14,6 +14,8 @@ export const OwnItem = defineEntity({
     /** The thing itself, as validated JSON, and the version of its shape. */
     data: p.json<unknown>(),
     dataVersion: p.integer(),
+    /** Of the request that made it, if it had one; the same key twice is the same thing. */
+    idempotencyKey: p.string().length(80).nullable(),
     createdAt: p.datetime(),
     deletedAt: p.datetime().nullable(),
   },

@@ -1,10 +1,11 @@
 /** The addresses of own media, pots and genera. */
 import { hiding } from '../http/hiding';
 import { inScope } from '../http/in-scope';
+import { onceKeyOf } from '../http/once';
 import { pageOf } from '../http/page';
 import { notFound } from '../http/problem';
 import { readBody } from '../http/read-body';
-import { listOwn, saveOwn, setOwnHidden } from './repository';
+import { listOwn, saveOwnOnce, setOwnHidden } from './repository';
 import { isOwnKind, type OwnKind, ownSchemas, type OwnTypes } from './schemas';
 
 export interface ByKind {
@@ -27,7 +28,12 @@ export async function postOwn(request: Request, { params }: ByKind): Promise<Res
   if (!isOwnKind(kind)) return noKind();
   const body = await readBody<OwnTypes[OwnKind]>(request, ownSchemas[kind]);
   if (body.status === 'refused') return body.response;
-  return inScope(async ({ em, scope }) => Response.json(await saveOwn(em, scope, kind, body.value), { status: 201 }));
+  const once = onceKeyOf(request);
+  if (once.status === 'refused') return once.response;
+  return inScope(async ({ em, scope }) => {
+    const { kept, wasKnown } = await saveOwnOnce(em, scope, kind, body.value, once.key);
+    return Response.json(kept, { status: wasKnown ? 200 : 201 });
+  });
 }
 
 const hidingOf = (kind: OwnKind) =>

@@ -1,7 +1,8 @@
 import { genusById } from '@core';
+import { KeyTakenError } from '../http/once';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
-import { listOwn, saveOwn, setOwnHidden } from './repository';
+import { listOwn, saveOwn, saveOwnOnce, setOwnHidden } from './repository';
 import { isOwnKind, type OwnKind, ownSchemas } from './schemas';
 
 const database = testDatabase();
@@ -33,6 +34,28 @@ test('a medium, a pot and a genus are kept as they were stated', async () => {
   expect((await list('medium')).items.map((item) => item.data)).toEqual([medium]);
   expect((await list('pot')).items.map((item) => item.data)).toEqual([pot]);
   expect((await list('genus')).items.map((item) => item.data)).toEqual([genus]);
+});
+
+test('the same key keeps one thing of a kind, at the same moment and later', async () => {
+  const pot = ownSchemas.pot.parse({ potKindId: 'net-pot', rimDiameterCm: 9 });
+  const save = () => saveOwnOnce(em(), scope, 'pot', pot, 'tapped-twice');
+  const kept = [...(await Promise.all([save(), save(), save()])), await save()];
+  expect(new Set(kept.map((once) => once.kept.id)).size).toBe(1);
+  expect(kept.filter((once) => !once.wasKnown)).toHaveLength(1);
+  expect((await list('pot')).items).toHaveLength(1);
+  expect((await saveOwnOnce(em(), scope, 'pot', pot, null)).wasKnown).toBe(false);
+});
+
+test('a key that made another kind is not taken for this one', async () => {
+  await saveOwnOnce(
+    em(),
+    scope,
+    'pot',
+    ownSchemas.pot.parse({ potKindId: 'net-pot', rimDiameterCm: 9 }),
+    'one-key-two-kinds',
+  );
+  const medium = ownSchemas.medium.parse({ name: 'Bark', likeId: 'bark-6-12', airShare: 0.45, capacityShare: 0.3 });
+  await expect(saveOwnOnce(em(), scope, 'medium', medium, 'one-key-two-kinds')).rejects.toThrow(KeyTakenError);
 });
 
 test('kinds do not mix', async () => {

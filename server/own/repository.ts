@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type OwnPot, potKindById, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
+import { keepOnce, type KeptOnce } from '../http/once';
 import { cursorOf, type PageWish, readCursor } from '../http/page';
 import type { Scope } from '../scope';
 import { OwnItem, type OwnItemRow } from './entity';
@@ -46,11 +47,31 @@ export async function listOwn<K extends OwnKind>(
   };
 }
 
+/** Keeps a thing of the grower's own; the same key twice keeps it once. */
+export async function saveOwnOnce<K extends OwnKind>(
+  em: EntityManager,
+  scope: Scope,
+  kind: K,
+  data: OwnTypes[K],
+  idempotencyKey: string | null,
+): Promise<KeptOnce<OwnEntry<K>>> {
+  return keepOnce(
+    idempotencyKey,
+    async (key) => {
+      const row = await em.fork().findOne(OwnItem, { collection: scope.collectionId, kind, idempotencyKey: key });
+      const known = row && dataOf(kind, row);
+      return known && { id: row.id, data: known };
+    },
+    () => saveOwn(em, scope, kind, data, idempotencyKey),
+  );
+}
+
 export async function saveOwn<K extends OwnKind>(
   em: EntityManager,
   scope: Scope,
   kind: K,
   data: OwnTypes[K],
+  idempotencyKey: string | null = null,
 ): Promise<OwnEntry<K>> {
   const id = randomUUID();
   em.create(OwnItem, {
@@ -60,6 +81,7 @@ export async function saveOwn<K extends OwnKind>(
     name: nameOf(kind, data),
     data,
     dataVersion: ownVersions.newest,
+    idempotencyKey,
     createdAt: new Date(),
     deletedAt: null,
   });

@@ -14,6 +14,8 @@ export const StoredPlace = defineEntity({
     airVersion: p.integer(),
     /** Counts the changes; a late writer is told. */
     version: p.integer(),
+    /** Of the request that made it, if it had one; the same key twice is the same thing. */
+    idempotencyKey: p.string().length(80).nullable(),
     createdAt: p.datetime(),
     deletedAt: p.datetime().nullable(),
   },

@@ -2,10 +2,11 @@
 import { hiding, type ById } from '../http/hiding';
 import { isId } from '../http/ids';
 import { inScope } from '../http/in-scope';
+import { onceKeyOf } from '../http/once';
 import { pageOf } from '../http/page';
 import { changedMeanwhile, notFound } from '../http/problem';
 import { readBody } from '../http/read-body';
-import { changePlace, listPlaces, savePlace, setPlaceHidden } from './repository';
+import { changePlace, listPlaces, savePlaceOnce, setPlaceHidden } from './repository';
 import { wholePlaceSchema } from './schemas';
 
 export async function getPlaces(request: Request): Promise<Response> {
@@ -15,7 +16,12 @@ export async function getPlaces(request: Request): Promise<Response> {
 export async function postPlace(request: Request): Promise<Response> {
   const body = await readBody(request, wholePlaceSchema);
   if (body.status === 'refused') return body.response;
-  return inScope(async ({ em, scope }) => Response.json(await savePlace(em, scope, body.value), { status: 201 }));
+  const once = onceKeyOf(request);
+  if (once.status === 'refused') return once.response;
+  return inScope(async ({ em, scope }) => {
+    const { kept, wasKnown } = await savePlaceOnce(em, scope, body.value, once.key);
+    return Response.json(kept, { status: wasKnown ? 200 : 201 });
+  });
 }
 
 /** "If-Match: 3" names the version that the writer saw; null where none is named. */

@@ -1,7 +1,7 @@
 import { demoPlaces, type Place } from '@core';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
-import { changePlace, listPlaces, savePlace, setPlaceHidden } from './repository';
+import { changePlace, listPlaces, savePlace, savePlaceOnce, setPlaceHidden } from './repository';
 
 const database = testDatabase();
 const em = () => database.em();
@@ -21,6 +21,27 @@ test('places are kept, hidden and brought back, under the id of their row', asyn
   expect((await list()).places).toEqual([]);
   expect(await setPlaceHidden(em(), scope, kept.id, null)).toBe(true);
   expect((await list()).places).toHaveLength(1);
+});
+
+test('the same key keeps one place: at the same moment, later, and after it was put away', async () => {
+  const key = 'tapped-twice';
+  const kept = await Promise.all(Array.from({ length: 4 }, () => savePlaceOnce(em(), scope, own('Once'), key)));
+  expect(new Set(kept.map((once) => once.kept.id)).size).toBe(1);
+  expect(kept.filter((once) => !once.wasKnown)).toHaveLength(1);
+  const { id } = kept[0]!.kept;
+  expect(await savePlaceOnce(em(), scope, own('Once'), key)).toMatchObject({ kept: { id }, wasKnown: true });
+  expect((await list()).places).toHaveLength(1);
+  await setPlaceHidden(em(), scope, id, new Date());
+  expect(await savePlaceOnce(em(), scope, own('Once'), key)).toMatchObject({ kept: { id }, wasKnown: true });
+});
+
+test('another key, no key, or another collection keeps another place', async () => {
+  const stranger = await database.freshScope();
+  const keep = (where: Scope, key: string | null) => savePlaceOnce(em(), where, own('Twin'), key);
+  const kept = [await keep(scope, 'key-number-1'), await keep(scope, 'key-number-2'), await keep(scope, null)];
+  kept.push(await keep(scope, null), await keep(stranger, 'key-number-1'));
+  expect(kept.every((once) => !once.wasKnown)).toBe(true);
+  expect(new Set(kept.map((once) => once.kept.id)).size).toBe(5);
 });
 
 test('a place can be changed, but not one that was put away or never was, nor by a stranger', async () => {

@@ -4,6 +4,7 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type Place, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
+import { keepOnce, type KeptOnce } from '../http/once';
 import { cursorOf, type PageWish, readCursor } from '../http/page';
 import type { Scope } from '../scope';
 import { StoredPlace, type StoredPlaceRow } from './entity';
@@ -37,7 +38,29 @@ export async function listPlaces(em: EntityManager, scope: Scope, { limit, after
   };
 }
 
-export async function savePlace(em: EntityManager, scope: Scope, place: Place): Promise<Place> {
+/** Keeps a place; the same key twice keeps it once. */
+export async function savePlaceOnce(
+  em: EntityManager,
+  scope: Scope,
+  place: Place,
+  idempotencyKey: string | null,
+): Promise<KeptOnce<Place>> {
+  return keepOnce(
+    idempotencyKey,
+    async (key) => {
+      const row = await em.fork().findOne(StoredPlace, { collection: scope.collectionId, idempotencyKey: key });
+      return row && placeOf(row);
+    },
+    () => savePlace(em, scope, place, idempotencyKey),
+  );
+}
+
+export async function savePlace(
+  em: EntityManager,
+  scope: Scope,
+  place: Place,
+  idempotencyKey: string | null = null,
+): Promise<Place> {
   const id = randomUUID();
   em.create(StoredPlace, {
     id,
@@ -46,6 +69,7 @@ export async function savePlace(em: EntityManager, scope: Scope, place: Place): 
     air: { ...place, id },
     airVersion: placeVersions.newest,
     version: 1,
+    idempotencyKey,
     createdAt: new Date(),
     deletedAt: null,
   });

@@ -56,6 +56,23 @@ test('a server that is gone is said to be gone', async () => {
   expect(error).toBeInstanceOf(UnreachableError);
 });
 
+test('what is tapped twice or sent again after a lost answer carries one key; once answered, a new one', async () => {
+  const place = demoPlaces[0]!;
+  const keysOf = (calls: readonly Call[]) => calls.map(({ headers }) => headers.get('idempotency-key'));
+  const lost = serverAnswers(() => Promise.reject(new TypeError('fetch failed')));
+  const failed = await Promise.allSettled([client.savePlace(place), client.savePlace(place)]);
+  expect(failed.map((one) => one.status)).toEqual(['rejected', 'rejected']);
+  const answered = serverAnswers(() => json(201, place));
+  await client.savePlace(place);
+  await client.savePlace(place);
+  await client.savePlace({ ...place, name: 'Another' });
+  const [one, two] = keysOf(lost);
+  const [again, next, other] = keysOf(answered);
+  expect(one).toMatch(/^[0-9a-f-]{36}$/);
+  expect([two, again]).toEqual([one, one]);
+  expect(new Set([one, next, other]).size).toBe(3);
+});
+
 test('the next page is asked for after the last one seen', async () => {
   const calls = serverAnswers(() => json(200, { plants: [], next: null }));
   await client.plants('a b/c');

@@ -73,6 +73,19 @@ async function ask<T>(schema: z.ZodType<T>, method: string, path: string, sent?:
   return parsed.data;
 }
 
+/** Keys of what is on its way or was never answered; the same thing sent again carries the same key. */
+const unanswered = new Map<string, string>();
+
+/** Creates something once, however often it is tapped or sent again after a lost answer. */
+async function askOnce<T>(schema: z.ZodType<T>, path: string, body: unknown): Promise<T> {
+  const what = `${path} ${JSON.stringify(body)}`;
+  const key = unanswered.get(what) ?? crypto.randomUUID();
+  unanswered.set(what, key);
+  const made = await ask(schema, 'POST', path, { body, headers: { 'idempotency-key': key } });
+  unanswered.delete(what);
+  return made;
+}
+
 const after = (cursor: string | null): string => (cursor === null ? '' : `?after=${encodeURIComponent(cursor)}`);
 
 export type PottedForm = PottingInput;
@@ -86,7 +99,7 @@ export const client = {
   savePotting: (form: PottedForm): Promise<PlantLog> => ask(plantLogSchema, 'POST', '/api/pottings', { body: form }),
 
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, 'GET', `/api/places${after(cursor)}`),
-  savePlace: (place: Place): Promise<Place> => ask(wholePlaceSchema, 'POST', '/api/places', { body: place }),
+  savePlace: (place: Place): Promise<Place> => askOnce(wholePlaceSchema, '/api/places', place),
   /** version: as last seen; a place changed since then is not overwritten. */
   changePlace: (place: Place, version: number | null): Promise<Place> =>
     ask(wholePlaceSchema, 'PUT', `/api/places/${place.id}`, {
@@ -97,11 +110,10 @@ export const client = {
   own: <K extends OwnKind>(kind: K, cursor: string | null): Promise<OwnPage<K>> =>
     ask(ownPageSchema(kind) as unknown as z.ZodType<OwnPage<K>>, 'GET', `/api/own/${kind}${after(cursor)}`),
   saveOwn: <K extends OwnKind>(kind: K, data: OwnTypes[K]): Promise<OwnEntry<K>> =>
-    ask(
+    askOnce(
       z.object({ id: z.uuid(), data: ownSchemas[kind] }) as unknown as z.ZodType<OwnEntry<K>>,
-      'POST',
       `/api/own/${kind}`,
-      { body: data },
+      data,
     ),
 
   remove: async (kind: Kept, id: string): Promise<void> => {
