@@ -8,6 +8,7 @@ import type { AirflowClass } from '../physics/air';
 import type { Place } from '../physics/places';
 import { k } from './constants';
 import { filledRemark } from './import-logger';
+import { keepable } from './keepable';
 import { binMonths, fillMonths, type Reading, roundMonth } from './month-bins';
 import { type FileFaultAt, type ReadingFacts, refused, type RemarkFact } from './result';
 
@@ -40,10 +41,11 @@ export function placeFromEpw(text: string): ReadingFacts {
   if ((location[0] ?? '').toUpperCase() !== 'LOCATION') {
     return refused([{ line: 1, fact: { code: 'not EPW' } }]);
   }
-  const [latitudeDeg, longitudeDeg, altitudeM] = [Number(location[6]), Number(location[7]), Number(location[9])];
+  const [latitudeDeg, longitudeDeg, altitudeM] = [numberAt(location, 6), numberAt(location, 7), numberAt(location, 9)];
   if (
     ![latitudeDeg, longitudeDeg, altitudeM].every(Number.isFinite) ||
-    Math.abs(latitudeDeg) > ranges.latitudeDeg.max
+    Math.abs(latitudeDeg) > ranges.latitudeDeg.max ||
+    Math.abs(longitudeDeg) > ranges.longitudeDeg.max
   ) {
     return refused([{ line: 1, fact: { code: 'EPW location' } }]);
   }
@@ -63,7 +65,7 @@ export function placeFromEpw(text: string): ReadingFacts {
     const line = k.HEADING_LINES + 1 + i;
     const monthIndex = numberAt(cells, MONTH) - 1;
     if (cells.length < k.LEAST_FIELDS) faults.push({ line, fact: { code: 'too few fields', count: cells.length } });
-    else if (!(monthIndex >= 0 && monthIndex < 12))
+    else if (!(Number.isInteger(monthIndex) && monthIndex >= 0 && monthIndex < 12))
       faults.push({ line, fact: { code: 'not a month', text: cells[MONTH] ?? '' } });
     else {
       const temperatureC = numberAt(cells, DRY_BULB_C);
@@ -121,5 +123,5 @@ export function placeFromEpw(text: string): ReadingFacts {
     }),
   };
   const remarks: RemarkFact[] = lacking > 0 ? [{ code: 'left out', hours: lacking }] : [];
-  return { status: 'ok', place, origin: { code: 'epw' }, remarks: [...remarks, ...filledRemark(filled)] };
+  return keepable(place, { code: 'epw' }, [...remarks, ...filledRemark(filled)]);
 }

@@ -15,16 +15,39 @@ const dayOrMonthFirst = /^(\d{1,2})[-/.](\d{1,2})[-/.](\d{4})(?:[T ](\d{1,2}):(\
 
 export type DateOrder = 'day first' | 'month first';
 
-/** Which order the file uses: a first number above 12 must be a day, a second one above 12 too. */
-export function dateOrderOf(texts: readonly string[]): DateOrder {
+/**
+ * Which order the file uses: a first number above 12 must be a day, a second one above 12 too. Where
+ * neither is, the days must follow one another: read the wrong way, each is a month from the next. null
+ * where both readings hold.
+ */
+export function dateOrderOf(texts: readonly string[]): DateOrder | null {
+  const dates = new Map<string, RegExpExecArray>();
   for (const text of texts) {
     const match = dayOrMonthFirst.exec(text.trim());
     if (!match) continue;
     if (Number(match[1]) > 12) return 'day first';
     if (Number(match[2]) > 12) return 'month first';
+    dates.set(`${match[3]}-${match[1]}-${match[2]}`, match);
   }
-  return 'day first';
+  const spanOf = (monthAt: 1 | 2, dayAt: 1 | 2): number => {
+    const days = [...dates.values()].map((match) =>
+      Date.UTC(Number(match[3]), Number(match[monthAt]) - 1, Number(match[dayAt])),
+    );
+    return days.length === 0 ? 0 : Math.max(...days) - Math.min(...days);
+  };
+  const isSame = [...dates.values()].every((match) => Number(match[1]) === Number(match[2]));
+  if (isSame) return 'day first';
+  const [dayFirst, monthFirst] = [spanOf(2, 1), spanOf(1, 2)];
+  // So many days in a row fill their span; read the other way they lie months apart.
+  const fills = (span: number) => span <= 2 * dates.size * MS_PER_DAY;
+  if (dates.size > 1 && fills(dayFirst) !== fills(monthFirst)) return fills(dayFirst) ? 'day first' : 'month first';
+  return null;
 }
+
+const MS_PER_DAY = 86_400_000;
+
+/** Whether a text names a time of day, not the day alone. */
+export const hasClock = (text: string): boolean => /\d:\d\d/.test(text);
 
 function checked(moment: Moment): Moment | null {
   const date = new Date(Date.UTC(moment.year, moment.monthIndex, moment.day));

@@ -73,6 +73,21 @@ describe('EPW weather files', () => {
     expect(harbour.months[9]).toMatchObject({ rainMm: 12, rainDays: 1 });
   });
 
+  test('a month of 1.5, an unstated latitude and a longitude of 999 are refused, not read as something', () => {
+    const half = epw((fields, line) => {
+      if (line === 12) fields[1] = '1.5';
+    });
+    expect(faults(placeFromEpw(half))).toEqual(['line 12: month must be 1 to 12, is "1.5"']);
+    for (const [from, to] of [
+      [',12.5,', ',,'],
+      [',101.0,', ',,'],
+      [',101.0,', ',999,'],
+      [',7.0,4.0', ',7.0,'],
+    ] as const) {
+      expect(faults(placeFromEpw(epw().replace(from, to)))[0]).toMatch(/LOCATION must give/);
+    }
+  });
+
   test('missing values are left out and said', () => {
     const reading = placeFromEpw(
       epw((fields, line) => {

@@ -7,6 +7,14 @@ export type FileFaultFact =
   | { readonly code: 'no headings' | 'not EPW' | 'EPW location' | 'empty' }
   | { readonly code: 'second headings'; readonly firstLine: number }
   | { readonly code: 'missing columns'; readonly lacking: readonly string[]; readonly headings: readonly string[] }
+  | {
+      readonly code: 'unclear column';
+      readonly kind: 'time' | 'temperature' | 'humidity';
+      readonly headings: readonly string[];
+    }
+  | { readonly code: 'two units'; readonly heading: string }
+  | { readonly code: 'unknown unit'; readonly heading: string; readonly middle: number }
+  | { readonly code: 'unclear dates'; readonly example: string }
   | { readonly code: 'headings lack'; readonly columns: readonly string[] }
   | { readonly code: 'not a time'; readonly text: string }
   | { readonly code: 'no number'; readonly column: string | null }
@@ -36,6 +44,9 @@ export interface FileFaultAt {
 
 export type RemarkFact =
   | { readonly code: 'gap'; readonly hours: number; readonly afterMinutes: number }
+  | { readonly code: 'more gaps'; readonly count: number; readonly hours: number }
+  | { readonly code: 'repeated'; readonly count: number }
+  | { readonly code: 'no clock' }
   | { readonly code: 'filled months'; readonly months: readonly number[] }
   | { readonly code: 'left out'; readonly hours: number };
 

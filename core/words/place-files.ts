@@ -31,6 +31,14 @@ function faultText(fact: FileFaultFact): string {
       return `a second line of headings; the first is line ${fact.firstLine}. Two files in one?`;
     case 'missing columns':
       return `no column for ${fact.lacking.map((name) => `a ${name}`).join(', ')}; the headings are: ${fact.headings.join(', ')}`;
+    case 'unclear column':
+      return `more than one column may be the ${fact.kind}: ${fact.headings.join(', ')}. Leave one of them`;
+    case 'two units':
+      return `the heading "${fact.heading}" names two units; name the one that the readings are in`;
+    case 'unknown unit':
+      return `the heading "${fact.heading}" names no unit, and ${fact.middle} may be °C or °F: write one of them into it`;
+    case 'unclear dates':
+      return `"${fact.example}" may be day/month or month/day: write dates as 2026-04-18`;
     case 'headings lack':
       return `the headings lack ${fact.columns.join(', ')}`;
     case 'not a time':
@@ -70,6 +78,12 @@ function remarkText(fact: RemarkFact): string {
       const from = new Date(fact.afterMinutes * 60000).toISOString().slice(0, 16).replace('T', ' ');
       return `no readings for ${fact.hours} h after ${from}`;
     }
+    case 'more gaps':
+      return `${fact.count} more gaps, ${fact.hours} h together`;
+    case 'repeated':
+      return `${fact.count} readings stand there twice: the same file appended?`;
+    case 'no clock':
+      return 'no time of day with the readings: day and night are taken as the same';
     case 'filled months':
       return `no readings in ${fact.months.map((month) => monthNames[month]).join(', ')}: filled from the months beside`;
     case 'left out':
