@@ -31,6 +31,17 @@ describe('what hangs on a mount', () => {
     expect(waterG(4) / waterG(2)).toBeCloseTo(2, 6);
   });
 
+  test('its cells lie on one another, from the wood outwards, and share the roots', () => {
+    const column = onMount(2);
+    const last = column.cellCount - 1;
+    expect(column.floorCm[last]).toBeCloseTo(0, 9);
+    expect(column.floorCm[0]! + column.thicknessCm[0]!).toBeCloseTo(2, 9);
+    for (let i = 0; i < last; i += 1) {
+      expect(column.floorCm[i]).toBeCloseTo(column.floorCm[i + 1]! + column.thicknessCm[i + 1]!, 9);
+    }
+    expect(column.rootShare.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+  });
+
   test('it dries from its face and its edges; a bare root from half of its round side', () => {
     expect(onMount(0).topAreaM2).toBeCloseTo((90 * Math.PI) / 2 / 1e4, 9);
     const edgeCm = 2 * (10 + 20) * Math.sqrt(0.45);
