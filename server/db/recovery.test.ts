@@ -1,6 +1,8 @@
 /** A database that is not there yet, that goes away, or that does not answer: it is said in time, and passes by itself. */
 import { connect, createServer, type Server, type Socket } from 'node:net';
-import { inScope, LONGEST_WAIT_MS } from '../http/in-scope';
+import { inPage } from '../http/in-page';
+import { inScope } from '../http/in-scope';
+import { LONGEST_WAIT_MS } from '../http/in-time';
 import { testDatabaseUrl } from '../testing/database';
 
 const database = new URL(testDatabaseUrl());
@@ -103,6 +105,7 @@ test('one that does not answer holds nobody: 503 with what is known of a change,
   expect(performance.now() - since).toBeLessThan(2 * LONGEST_WAIT_MS);
   expect(answers.map((answer) => answer.status)).toEqual(Array.from({ length: 8 }, () => 503));
   expect(await answers[0]!.json()).toMatchObject({ title: expect.stringMatching(/may be kept or not/) as string });
+  await expect(inPage(({ em }) => em.execute('select 1'))).rejects.toThrow(/does not answer|Timeout acquiring/);
   thaw();
   await expect(
     (async () => {

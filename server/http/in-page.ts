@@ -2,9 +2,11 @@
 import { entityManager } from '../db/orm';
 import { homeScope } from '../scope';
 import type { Inside } from './in-scope';
+import { inTime } from './in-time';
 
 export async function inPage<T>(read: (inside: Inside) => Promise<T>): Promise<T> {
-  const found = await read({ em: await entityManager(), scope: homeScope });
+  const found = await inTime((async () => read({ em: await entityManager(), scope: homeScope }))());
+  if (found === 'late') throw new Error('The database does not answer.');
   // Server components hand over JSON only.
   return JSON.parse(JSON.stringify(found)) as T;
 }

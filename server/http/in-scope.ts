@@ -3,6 +3,7 @@ import { ConnectionException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../db/orm';
 import { homeScope, type Scope } from '../scope';
+import { inTime } from './in-time';
 import { KeyTakenError } from './once';
 import { problem } from './problem';
 
@@ -31,8 +32,6 @@ function isAway(error: unknown): boolean {
   return ('code' in error && awayCodes.has(error.code)) || (error instanceof Error && awayWords.test(error.message));
 }
 
-/** A request is answered within this, whatever the database does. */
-export const LONGEST_WAIT_MS = 2_500;
 const RETRY_AFTER_S = 2;
 
 const retryLater = (title: string): Response => {
@@ -50,22 +49,12 @@ const silent = (): Response =>
  * one that does not answer in time too.
  */
 export async function inScope(handle: (inside: Inside) => Promise<Response>): Promise<Response> {
-  const work = (async () => handle({ em: await entityManager(), scope: homeScope }))();
-  let timer: NodeJS.Timeout | undefined;
-  const late = new Promise<'late'>((resolve) => {
-    timer = setTimeout(() => resolve('late'), LONGEST_WAIT_MS);
-  });
   try {
-    const first = await Promise.race([work, late]);
-    if (first !== 'late') return first;
-    // Nobody waits for it any more; how it ends is of no use to this request.
-    work.catch(() => undefined);
-    return silent();
+    const answer = await inTime((async () => handle({ em: await entityManager(), scope: homeScope }))());
+    return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
     if (!isAway(error)) throw error;
     return retryLater('The database cannot be reached. Nothing was changed; try again in a moment.');
-  } finally {
-    clearTimeout(timer);
   }
 }

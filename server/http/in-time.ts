@@ -1,0 +1,19 @@
+/** Nobody waits for ever: what does not come in time is given up, however the database fares. */
+
+/** A request is answered within this. */
+export const LONGEST_WAIT_MS = 2_500;
+
+export async function inTime<T>(work: Promise<T>): Promise<T | 'late'> {
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise<'late'>((resolve) => {
+    timer = setTimeout(() => resolve('late'), LONGEST_WAIT_MS);
+  });
+  try {
+    const first = await Promise.race([work, late]);
+    // Nobody waits for it any more; how it ends is of no use to this request.
+    if (first === 'late') work.catch(() => undefined);
+    return first;
+  } finally {
+    clearTimeout(timer);
+  }
+}
