@@ -48,14 +48,13 @@ function readPath(url: string): string | null {
 }
 
 /** Whether a page of another origin sent this, as far as the browser says. */
-function isForeign({ headers, method }: Head): boolean {
+function isForeign({ headers }: Head): boolean {
   const site = headers['sec-fetch-site'];
   const { origin } = headers;
   if (site !== undefined && site !== 'same-origin' && site !== 'none') return true;
   if (origin === undefined) return false;
   const own = headers.host ?? '';
-  const isOwn = origin === `http://${own}` || origin === `https://${own}`;
-  return !isOwn && !(reading.has(method) && origin === 'null' && site === 'same-origin');
+  return origin !== `http://${own}` && origin !== `https://${own}`;
 }
 
 /** hosts: names this server may be called by. null: come in. */
