@@ -5,7 +5,11 @@ export const fileConstants = {
   DAY_TO_HOUR: byChoice(20, 'h', 'by day ends'),
   GAP_STEPS: byChoice(4, 'steps', 'a pause so many times the usual step is a gap'),
   ROOM_LIGHT_W_M2: fromMemory(30, 'W/m²', 'on a windowsill plant while the sun is up'),
-  SURELY_CELSIUS_TO: fromMemory(40, '', 'a middle reading up to it, of no stated unit, is °C: plants live there'),
+  SURELY_CELSIUS_TO: fromMemory(
+    34,
+    '',
+    'a middle reading up to it, of no stated unit, is °C: no plant’s place is warmer',
+  ),
   SURELY_FAHRENHEIT_FROM: fromMemory(50, '', 'a middle reading from it on, of no stated unit, is °F'),
   MOST_GAPS: byChoice(3, 'gaps', 'told one by one, the longest; the rest together'),
   LEAST_READINGS: byChoice(24, 'readings', 'fewer make no climate'),
