@@ -111,6 +111,11 @@ const refusedFiles: readonly (readonly [string, string, RegExp])[] = [
     file('Time,Temp,RH', (h) => `${iso(h)},${45 + (h.hour % 2)},${h.rh}`),
     /names no unit, and 4[56] may be °C or °F/,
   ],
+  [
+    'no unit, and 36 is a cold shed or a furnace',
+    file('Time,Temp,RH', (h) => `${iso(h)},36,${h.rh}`),
+    /names no unit, and 36 may be °C or °F/,
+  ],
   ['only absolute humidity', file('Time,Temp,Absolute humidity', plain), /no column for a humidity/],
   ['only a battery in per cent', file('Time,Temp,Battery %', plain), /no column for a humidity/],
   ['only a dew point', file('Time,Dew point °C,RH', plain), /no (column for a|line of headings)/],
