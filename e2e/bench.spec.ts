@@ -58,6 +58,9 @@ test('half-filled work survives a reload, wrong values too', async ({ bench }) =
   await bench.reload();
   await expect(bench.getByLabel('Root thickness')).toHaveValue('4.2');
   await expect(bench.getByLabel('You water')).toHaveValue('99');
+  // Nothing is being worked out, and nothing says so.
+  await expect(bench.getByText(/Set right what is marked/)).toBeVisible();
+  await expect(bench.getByText('Working it out…')).toHaveCount(0);
   await bench.getByLabel('You water').fill('5');
   await waitForPlan(bench);
 });

@@ -11,7 +11,7 @@ import { asProposed, edit, showMonth } from '../state/actions';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
-import { useMonthIndex, useReviewWords, useSpec } from '../state/worded';
+import { useMonthIndex, useReading, useReviewWords, useSpec } from '../state/worded';
 import { WhatIfStage } from '../what-if/what-if-stage';
 import { MountDrawing } from '../../../drawing/mount-drawing';
 import { PotDrawing } from '../../../drawing/pot-drawing';
@@ -41,10 +41,14 @@ export function Stage() {
   const drawnHour = useDeferredValue(hour);
   const last = curve ? curve.hours.length - 1 : 0;
 
+  const isFaulty = useReading().status === 'faulty';
+
   if (!spec || !review || !plan) {
     return (
       <section className={styles.stage} aria-label="The chosen setup">
-        <p className={styles.empty}>{failure ?? 'Working it out…'}</p>
+        <p className={styles.empty}>
+          {failure ?? (isFaulty ? 'Set right what is marked, then the setups stand here.' : 'Working it out…')}
+        </p>
       </section>
     );
   }
