@@ -110,6 +110,25 @@ test('cairn mix reports what a mix holds and takes out of the bags', () => {
   expect(report.bags.reduce((sum, bag) => sum + bag.takeL, 0)).toBeGreaterThan(5);
 });
 
+test('cairn place refuses a file of two readings, naming the flags that decide, and obeys them', () => {
+  const rows = Array.from({ length: 24 }, (_, hour) => `04/05/2026 ${hour}:00,40,60,80`);
+  const table = ['Time,Temp,RH 1,RH 2', ...rows].join('\n');
+  const refused = cairn(['place', '-'], table);
+  expect(refused.code).toBe(2);
+  for (const flag of ['--humidity "RH 2"', '--unit C', '--unit F', '--dates day-first', '--dates month-first']) {
+    expect(refused.err).toContain(flag);
+  }
+  const read = cairn(['place', '-', '--humidity', 'RH 2', '--unit', 'F', '--dates', 'month-first'], table);
+  expect(read.code).toBe(0);
+  const { place, readAs } = JSON.parse(read.out) as {
+    place: { months: { day: { temperatureC: number; relativeHumidityPct: number } }[] };
+    readAs: string[];
+  };
+  expect(place.months[3]!.day).toEqual({ temperatureC: 4.4, relativeHumidityPct: 80 });
+  expect(readAs.join(' ')).toMatch(/month first.*5 April 2026/);
+  expect(cairn(['place', '-', '--unit', 'K'], table)).toMatchObject({ code: 2, err: '--unit must be C or F\n' });
+});
+
 test('cairn place reads a logger file, and refuses a broken one by line', () => {
   const answer = JSON.parse(cairn(['place', 'examples/places/logger-stairwell.csv']).out) as {
     place: { months: unknown[] };

@@ -1,5 +1,6 @@
 /** Reading a JSON case from a file or standard input, and saying what is wrong with it. */
-import { readFile } from 'node:fs/promises';
+import { createReadStream } from 'node:fs';
+import type { Readable } from 'node:stream';
 import { text } from 'node:stream/consumers';
 import type { z } from 'zod';
 import { FaultError, readQuestion } from '@core';
@@ -8,18 +9,25 @@ import { faultLine, faultsIn } from '@core/words';
 /** The call itself is wrong. */
 export class UsageError extends Error {}
 
-export async function readText(argument: string | undefined): Promise<string> {
+/** A file, or standard input for "-". */
+function openInput(argument: string | undefined): Readable {
   if (argument === undefined) throw new UsageError('name a FILE, or - for standard input');
-  if (argument === '-') return text(process.stdin);
+  return argument === '-' ? process.stdin : createReadStream(argument);
+}
+
+/** @throws UsageError where a file cannot be read. */
+export async function reading<T>(argument: string | undefined, read: (input: Readable) => Promise<T>): Promise<T> {
+  const input = openInput(argument);
   try {
-    return await readFile(argument, 'utf8');
-  } catch {
-    throw new UsageError(`${argument}: cannot be read`);
+    return await read(input);
+  } catch (error) {
+    if (error instanceof Error && 'syscall' in error) throw new UsageError(`${argument}: cannot be read`);
+    throw error;
   }
 }
 
 export async function readJson<T>(argument: string | undefined, schema: z.ZodType<T>): Promise<T> {
-  const raw = await readText(argument);
+  const raw = await reading(argument, (input) => text(input));
   let value: unknown;
   try {
     value = JSON.parse(raw);

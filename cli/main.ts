@@ -7,7 +7,6 @@ import {
   type PlanCase,
   questionSchemas,
   questionVersions,
-  readPlaceFile,
   realiseMix,
   reportMix,
   resolveCase,
@@ -15,24 +14,15 @@ import {
   sensitivityOf,
   setupCurve,
   type SetupSpec,
-  summarizePlace,
   tuneToRoutine,
   turnsOf,
   versioned,
   whatIf,
   type WhatIf,
 } from '@core';
-import {
-  fileFaultLine,
-  metricWords,
-  wordPlan,
-  wordReading,
-  wordSensitivity,
-  wordTuning,
-  wordTurn,
-  wordWhatIf,
-} from '@core/words';
-import { readJson, readText, refusalText, UsageError } from './input';
+import { metricWords, wordPlan, wordSensitivity, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import { readJson, refusalText, UsageError } from './input';
+import { placeOfFile } from './place-file';
 
 const usage = `usage:
   cairn plan FILE       ranked setups for a case, what was ruled out, how sure it is, what would change it
@@ -40,7 +30,10 @@ const usage = `usage:
   cairn whatif FILE     a setup beside the same with a "change"
   cairn tune FILE       the smallest change that puts the watering on the grower's day
   cairn mix FILE        what a mix holds, and what to take out of the bags
-  cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary
+  cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary;
+                        where a file can be read in two ways: --temperature "HEADING",
+                        --humidity "HEADING", --unit C or F, --dates day-first or month-first;
+                        --latitude and --longitude of a logger's place, in degrees
   cairn practice        what the model says beside what growers do
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
 FILE may be - for standard input.`;
@@ -110,35 +103,29 @@ async function mix(argument: string | undefined): Promise<void> {
   answer({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
 }
 
-async function place(argument: string | undefined): Promise<void> {
-  const text = await readText(argument);
-  const about = { name: argument ?? 'place', latitudeDeg: 45, longitudeDeg: 0 };
-  const reading = wordReading(readPlaceFile(text, about));
-  if (reading.status === 'refused') throw new UsageError(reading.faults.map(fileFaultLine).join('\n'));
-  answer({ place: reading.place, remarks: reading.remarks, summary: summarizePlace(reading.place) });
-}
-
 function schema(argument: string | undefined): void {
   const wanted = schemas[argument ?? ''];
   if (!wanted) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
   print(z.toJSONSchema(wanted, { io: 'input' }));
 }
 
-const commands: Readonly<Record<string, (argument: string | undefined) => Promise<void> | void>> = {
+const commands: Readonly<
+  Record<string, (argument: string | undefined, rest: readonly string[]) => Promise<void> | void>
+> = {
   plan,
   drydown,
   whatif: whatIfChanged,
   tune,
   mix,
-  place,
+  place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
   practice: () => print(runAllPractice()),
   schema,
 };
 
-async function run(command: string | undefined, argument: string | undefined): Promise<void> {
+async function run([command, argument, ...rest]: readonly string[]): Promise<void> {
   const obey = commands[command ?? ''];
   if (!obey) throw new UsageError(usage);
-  await obey(argument);
+  await obey(argument, rest);
 }
 
 // A reader that closes the pipe early (head) is no fault of ours.
@@ -146,7 +133,7 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code !== 'EPIPE') throw error;
 });
 
-run(process.argv[2], process.argv[3]).catch((error: unknown) => {
+run(process.argv.slice(2)).catch((error: unknown) => {
   process.stderr.write(`${refusalText(error)}\n`);
   process.exitCode = 2;
 });

@@ -122,7 +122,17 @@ export {
   versioned,
   whatIfSchemaFor,
 } from './case';
-export { epwFile, loggerCsv, monthlyCsv, readPlaceFile } from './place-files';
+export {
+  encodingOf,
+  epwFile,
+  type FileAbout,
+  loggerCsv,
+  monthlyCsv,
+  openPlaceFile,
+  type PlaceFileReader,
+  type ReadingChoices,
+  type ReadingFacts,
+} from './place-files';
 export { runAllPractice } from './practice';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
 export {

@@ -33,3 +33,51 @@ test('a bad file is refused with line and reason, and nothing is kept', async ({
   await expect(visitor.getByRole('button', { name: 'Keep this place' })).toHaveCount(0);
   expect(await kept()).toEqual(before);
 });
+
+const twoHumidities = (inside: number, outside: number): string =>
+  [
+    'Time,Temp,RH 1,RH 2',
+    ...Array.from({ length: 48 }, (_, i) => `2026-07-0${1 + Math.floor(i / 24)} ${i % 24}:00,21,${inside},${outside}`),
+  ].join('\n');
+
+test('a file that can be read in two ways is asked about once, and the next of its shape is read the same', async ({
+  visitor,
+  app,
+}) => {
+  await visitor.goto(`${app.address}/places`);
+  const drop = (name: string, text: string) =>
+    visitor.locator('input[type=file]').setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await drop('spring.csv', twoHumidities(61, 83));
+  await expect(visitor.getByText('Which column is the relative humidity?')).toBeVisible();
+  await expect(visitor.getByRole('button', { name: 'Read it so' })).toBeDisabled();
+  await visitor.getByRole('radio', { name: /RH 2 83, 83, 83/ }).check();
+  await visitor.getByRole('button', { name: 'Read it so' }).click();
+  await expect(visitor.getByText(/humidity from RH 2\./)).toBeVisible();
+  await expect(visitor.getByText(/1 July 2026 00:00, 21 °C, 83 %/)).toBeVisible();
+  await visitor.reload();
+  await drop('summer.csv', twoHumidities(50, 70));
+  await expect(visitor.getByText('Read as you chose for the last file of this kind.')).toBeVisible();
+  await expect(visitor.getByText(/21 °C, 70 %/)).toBeVisible();
+  await visitor.getByRole('button', { name: 'Choose again' }).click();
+  await visitor.getByRole('radio', { name: /RH 1/ }).check();
+  await visitor.getByRole('button', { name: 'Read it so' }).click();
+  await expect(visitor.getByText(/21 °C, 50 %/)).toBeVisible();
+});
+
+test('a long file does not hold the page, shows how far it is, and can be stopped', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/places`);
+  const minutes = (i: number) => new Date(Date.UTC(2026, 0, 1) + i * 60_000).toISOString().slice(0, 16);
+  const rows = Array.from({ length: 700_000 }, (_, i) => `${minutes(i)},21,60`);
+  await visitor.locator('input[type=file]').setInputFiles({
+    name: 'long.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(['Time,Temp,RH', ...rows].join('\n')),
+  });
+  const progress = visitor.getByRole('progressbar', { name: 'Read of the file' });
+  await expect(progress).toBeVisible();
+  // The page answers while the file is read.
+  await visitor.getByLabel('Latitude, south negative').fill('12');
+  await visitor.getByRole('button', { name: 'Stop' }).click();
+  await expect(progress).toHaveCount(0);
+  await expect(visitor.getByRole('button', { name: 'Keep this place' })).toHaveCount(0);
+});

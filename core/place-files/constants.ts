@@ -1,4 +1,4 @@
-import { byChoice, fromMemory, fromSource, numbersOf } from '../base';
+import { byChoice, byDefinition, fromMemory, fromSource, numbersOf } from '../base';
 
 export const fileConstants = {
   DAY_FROM_HOUR: byChoice(8, 'h', 'by day begins, on the logger’s clock'),
@@ -12,6 +12,26 @@ export const fileConstants = {
   ),
   SURELY_FAHRENHEIT_FROM: fromMemory(50, '', 'a middle reading from it on, of no stated unit, is °F'),
   MOST_GAPS: byChoice(3, 'gaps', 'told one by one, the longest; the rest together'),
+  FIRST_LOOK_CHARACTERS: byChoice(4096, 'characters', 'of a table settle what stands between its cells'),
+  MOST_ROW_CHARACTERS: byChoice(1_000_000, 'characters', 'one row may have: longer is no table'),
+  MOST_LINES_IN_CELL: byChoice(50, 'lines', 'of a quoted cell are looked back over'),
+  MOST_JSON_CHARACTERS: byChoice(1_000_000, 'characters', 'of a place as JSON: twelve months need far fewer'),
+  MOST_PREAMBLE_LINES: byChoice(200, 'lines', 'before the headings, in which a logger may say what it is'),
+  MOST_COLUMNS: byChoice(64, 'columns', 'of a table are looked at'),
+  MOST_DAYS: byChoice(36_525, 'days', 'of readings, a hundred years: more is no climate but wrong dates'),
+  MOST_CELL_SHOWN: byChoice(60, 'characters', 'of a cell are shown in what is said of it'),
+  SAMPLE_ROWS: byChoice(3, 'rows', 'are shown beside a choice'),
+  READINGS_A_DAY_IN_A_ROW: byChoice(
+    4,
+    'readings',
+    'a day at least, before days that follow one another settle day and month',
+  ),
+  STATED_UNIT_FROM_C: fromMemory(-2, '°C', 'a middle reading below it makes the stated unit doubtful'),
+  STATED_UNIT_TO_C: fromMemory(42, '°C', 'a middle reading above it makes the stated unit doubtful'),
+  LIKELY_FROM_C: fromMemory(5, '°C', 'the middle reading of a place where orchids stand, at the least'),
+  LIKELY_TO_C: fromMemory(40, '°C', 'the same, at the most'),
+  SHARE_TO: byDefinition(1, '', 'humidities that never pass it are shares, not per cent'),
+  PERCENT: byDefinition(100, '', 'in a whole'),
   LEAST_READINGS: byChoice(24, 'readings', 'fewer make no climate'),
   MOST_FAULTS: byChoice(12, 'lines', 'a file with thousands of wrong lines is answered with the first few'),
   TYPICAL_YEAR: byChoice(2025, '', 'year in which hours of a typical year are written'),

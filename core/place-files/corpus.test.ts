@@ -3,8 +3,10 @@
  * refused with what would settle it; none is guessed wrong. All made for this test, of four days in July:
  * 24 °C and 50 % by day, 18 °C and 70 % by night.
  */
-import { wordReading } from '../words';
-import { placeFromLogger } from './import-logger';
+import { fileFaultLine, wordReading } from '../words';
+import { encodingOf } from './encoding';
+import { openPlaceFile, readPlaceFile } from './reader';
+import type { ReadingChoices, ReadingQuestion } from './result';
 
 interface Hour {
   readonly day: number;
@@ -78,12 +80,23 @@ const meant: readonly (readonly [string, Row])[] = [
   ['\uFEFFTime,Temp,RH', plain],
   ['Made by a logger\nSerial,123\nTime,Temp,RH', plain],
   ['"Time","Temp","RH"', (h) => `"${iso(h)}","${h.c}","${h.rh}"`],
+  ['"Time\n(local)","Temp","RH"', plain],
+  // What the heading leaves open, the values settle.
+  ['Time,Temp °C/°F,RH', plain],
+  ['Time,Temp °C/°F,RH', inF],
+  ['Time,Temp 1 °C,Temp 2 °C,RH', (h) => `${iso(h)},${h.c},,${h.rh}`],
+  ['Time,RH 1,Temp,RH 2', (h) => `${iso(h)},1013,${h.c},${h.rh}`],
+  ['Time,Temp,Humidity', (h) => `${iso(h)},${h.c},0.${h.rh}`],
+  // The units stand in a row of their own.
+  ['Time,Temp,RH\n,°C,%', plain],
+  ['Time,Temp,RH\nlocal,F,%', inF],
+  ['Time,Temp,RH', (h) => `${two(h.day + 12)}.07.2026 ${clock(h)}:30,${h.c},${h.rh}`],
 ];
 
 test.each(meant.map(([heading, row]) => [`${heading} / ${row(hours[12]!)}`, heading, row] as const))(
   'read as meant: %s',
   (_name, heading, row) => {
-    const read = wordReading(placeFromLogger(file(heading, row), about));
+    const read = wordReading(readPlaceFile(file(heading, row), about));
     expect(read).toMatchObject({ status: 'ok' });
     const july = read.status === 'ok' ? read.place.months[6]! : null;
     expect(july!.day.temperatureC).toBeCloseTo(24, 0);
@@ -93,42 +106,90 @@ test.each(meant.map(([heading, row]) => [`${heading} / ${row(hours[12]!)}`, head
   },
 );
 
-/** Files in which two readings hold, or none does: what is said of them. */
-const refusedFiles: readonly (readonly [string, string, RegExp])[] = [
+/** Files in which two readings hold: what is asked, and what comes of an answer. */
+const askedFiles: readonly (readonly [string, string, readonly ReadingQuestion['code'][], ReadingChoices])[] = [
   [
     'two temperatures',
     file('Time,Temp °C,Temp outside °C,RH', (h) => `${iso(h)},${h.c},5,${h.rh}`),
-    /more than one column may be the temperature: Temp °C, Temp outside °C/,
+    ['temperature'],
+    { temperature: 'Temp °C' },
   ],
   [
     'two humidities',
     file('Time,Temp,RH 1,RH 2', (h) => `${iso(h)},${h.c},${h.rh},40`),
-    /more than one column may be the humidity/,
-  ],
-  ['one heading with two units', file('Time,Temp °C/°F,RH', plain), /names two units/],
-  [
-    'no unit, and 45 is either',
-    file('Time,Temp,RH', (h) => `${iso(h)},${45 + (h.hour % 2)},${h.rh}`),
-    /names no unit, and 4[56] may be °C or °F/,
+    ['humidity'],
+    { humidity: 'RH 1' },
   ],
   [
-    'no unit, and 36 is a cold shed or a furnace',
-    file('Time,Temp,RH', (h) => `${iso(h)},36,${h.rh}`),
-    /names no unit, and 36 may be °C or °F/,
+    'two humidities of the same name',
+    file('Time,Temp,RH,RH', (h) => `${iso(h)},${h.c},${h.rh},40`),
+    ['humidity'],
+    { humidity: 'RH (column 3)' },
   ],
+  [
+    'no unit, and 36 is a warm tent in °C or a cold shed in °F',
+    file('Time,Temp,RH', (h) => `${iso(h)},${h.c + 18},${h.rh}`),
+    ['unit'],
+    { unit: 'C' },
+  ],
+  ['°F by its heading, and the values say otherwise', file('Time,Temp °F,RH', plain), ['unit'], { unit: 'C' }],
+  ['°C by its heading, and the values say otherwise', file('Time,Temp °C,RH', inF), ['unit'], { unit: 'F' }],
+  [
+    'days that may be months',
+    file('Time,Temp,RH', (h) => `0${h.day}/07/2026 ${clock(h)},${h.c},${h.rh}`, hours.slice(0, 24)),
+    ['dates'],
+    { dates: 'day first' },
+  ],
+  ['no headings', hours.map(plain).join('\n'), ['temperature'], { temperature: '(column 2)' }],
+  ['headings that say nothing', file('Time,A,B', plain), ['temperature'], { temperature: 'A' }],
+  [
+    'no headings, and the clock in a column of its own',
+    hours.map((h) => `${date(h)};${clock(h)};${comma(h.c)};${comma(h.rh)};3,1`).join('\n'),
+    ['temperature'],
+    { temperature: '(column 3)', humidity: '(column 4)' },
+  ],
+];
+
+test.each(askedFiles)('asked, and read as answered: %s', (name, text, codes, choices) => {
+  const asked = readPlaceFile(text, about);
+  expect(asked.status === 'unclear' && asked.questions.map(({ code }) => code)).toEqual(codes);
+  // Every choice shows what the first rows would be.
+  for (const question of asked.status === 'unclear' ? asked.questions : []) {
+    expect(question.options.length).toBeGreaterThanOrEqual(2);
+    for (const option of question.options) expect(option.samples.length).toBeGreaterThan(0);
+  }
+  const read = readPlaceFile(text, about, choices);
+  const july = read.status === 'ok' ? read.place.months[6]! : null;
+  const warmer = name.includes('36') ? 18 : 0;
+  expect(july!.day.temperatureC).toBeCloseTo(24 + warmer, 0);
+  expect(july!.night.temperatureC).toBeCloseTo(18 + warmer, 0);
+  expect([july!.day.relativeHumidityPct, july!.night.relativeHumidityPct]).toEqual([50, 70]);
+});
+
+test('a reading or two on twelve days may be days in a row or the same day of every month: asked', () => {
+  const few = Array.from(
+    { length: 24 },
+    (_, i) => `04/${two(1 + Math.floor(i / 2))}/2026 ${two(12 * (i % 2))}:00,21,60`,
+  );
+  const asked = readPlaceFile(['Time,Temp,RH', ...few].join('\n'), about);
+  expect(asked.status === 'unclear' && asked.questions.map(({ code }) => code)).toEqual(['dates']);
+});
+
+/** Files that no reading fits: what is said of them. */
+const refusedFiles: readonly (readonly [string, string, RegExp])[] = [
   ['only absolute humidity', file('Time,Temp,Absolute humidity', plain), /no column for a humidity/],
   ['only a battery in per cent', file('Time,Temp,Battery %', plain), /no column for a humidity/],
   ['only a dew point', file('Time,Dew point °C,RH', plain), /no (column for a|line of headings)/],
-  [
-    'days that may be months',
-    file('Time,Temp,RH', (h) => `${h.day > 2 ? '04/05' : '05/04'}/2026 ${clock(h)},${h.c},${h.rh}`),
-    /day\/month or month\/day/,
-  ],
   ['a clock without a day', file('Time,Temp,RH', (h) => `${clock(h)},${h.c},${h.rh}`), /is not a time/],
   ['a column of words', file('Time,Temp,RH', (h) => `${iso(h)},warm,${h.rh}`), /missing or not a number/],
-  ['a humidity of 140', file('Time,Temp,RH', (h) => `${iso(h)},${h.c},140`), /outside 0 to 100|outside/],
-  ['60 °C', file('Time,Temp °C,RH', (h) => `${iso(h)},60,${h.rh}`), /outside -20 to 50/],
+  ['a humidity of 140', file('Time,Temp,RH', (h) => `${iso(h)},${h.c},140`), /outside 1 to 100/],
+  ['120 °C', file('Time,Temp °C,RH', (h) => `${iso(h)},120,${h.rh}`), /outside -20 to 50/],
   ['−40 °C', file('Time,Temp °C,RH', (h) => `${iso(h)},-40,${h.rh}`), /outside -20 to 50/],
+  [
+    '60 °C among 20',
+    file('Time,Temp °C,RH', (h) => `${iso(h)},${h.hour === 5 ? 60 : 20},${h.rh}`),
+    /line 7: temperature 60 is outside -20 to 50/,
+  ],
   ['the 31st of February', file('Time,Temp,RH', (h) => `2026-02-31 ${clock(h)},${h.c},${h.rh}`), /is not a time/],
   [
     'two files in one, headings and all',
@@ -136,16 +197,29 @@ const refusedFiles: readonly (readonly [string, string, RegExp])[] = [
     /second line of headings/,
   ],
   ['too few', file('Time,Temp,RH', plain, hours.slice(0, 5)), /only 5 readings/],
+  ['a quote that is never closed', file('Time,Temp,RH', (h) => `"${plain(h)}`), /is not a time|missing|only/],
 ];
 
 test.each(refusedFiles)('refused with what would settle it: %s', (_name, text, message) => {
-  const read = wordReading(placeFromLogger(text, about));
-  expect(read.status).toBe('refused');
-  expect(read.status === 'refused' && read.faults.map((fault) => fault.message).join('\n')).toMatch(message);
+  const read = wordReading(readPlaceFile(text, about));
+  expect(read.status === 'refused' && read.faults.map(fileFaultLine).join('\n')).toMatch(message);
+});
+
+test('what was settled and cannot be is refused: an unknown column, 60 that is said to be °C', () => {
+  const faultOf = (text: string, choices: ReadingChoices) => {
+    const read = wordReading(readPlaceFile(text, about, choices));
+    return read.status === 'refused' ? read.faults[0]!.message : read.status;
+  };
+  expect(faultOf(file('Time,Temp,RH', plain), { temperature: 'Warmth' })).toBe(
+    'there is no column "Warmth"; the columns are: Time, Temp, RH',
+  );
+  const sixty = file('Time,Temp °C,RH', (h) => `${iso(h)},60,${h.rh}`);
+  expect(faultOf(sixty, { unit: 'C' })).toMatch(/temperature 60 is outside -20 to 50/);
+  expect(faultOf(sixty, { unit: 'F' })).toBe('ok');
 });
 
 test('a place outside the world is refused at import, not first when it is saved', () => {
-  const read = wordReading(placeFromLogger(file('Time,Temp,RH', plain), { ...about, longitudeDeg: 999 }));
+  const read = wordReading(readPlaceFile(file('Time,Temp,RH', plain), { ...about, longitudeDeg: 999 }));
   expect(read.status === 'refused' && read.faults[0]!.message).toMatch(/longitude/);
 });
 
@@ -154,13 +228,13 @@ test('the first twelve days of April, written month first, are not the fourth of
     { length: 48 },
     (_, i) => `04/${two(1 + Math.floor(i / 4))}/2026 ${two(6 * (i % 4))}:00,21,60`,
   );
-  const read = wordReading(placeFromLogger(['Time,Temp,RH', ...rows].join('\n'), about));
+  const read = wordReading(readPlaceFile(['Time,Temp,RH', ...rows].join('\n'), about));
   expect(read.status === 'ok' && read.remarks).toEqual([expect.stringMatching(/January, February, March, May/)]);
 });
 
 describe('remarks are grouped', () => {
   const remarksOf = (text: string) => {
-    const read = wordReading(placeFromLogger(text, about));
+    const read = wordReading(readPlaceFile(text, about));
     return read.status === 'ok' ? read.remarks.filter((remark) => !/filled from/.test(remark)) : [];
   };
 
@@ -184,4 +258,58 @@ describe('remarks are grouped', () => {
       'no time of day with the readings: day and night are taken as the same',
     ]);
   });
+});
+
+describe('taken in piece by piece', () => {
+  const texts = meant.map(([heading, row]) => file(heading, row));
+
+  test('a file says the same however it is cut', () => {
+    for (const text of texts) {
+      const whole = readPlaceFile(text, about);
+      for (const length of [1, 7, 1000]) {
+        const reader = openPlaceFile();
+        for (let at = 0; at < text.length; at += length) reader.push(text.slice(at, at + length));
+        expect(reader.finish(about, {})).toEqual(whole);
+      }
+    }
+  });
+
+  test('line ends of any kind', () => {
+    const text = file('Time,Temp,RH', plain);
+    for (const lineEnd of ['\r\n', '\r']) {
+      expect(readPlaceFile(text.replaceAll('\n', lineEnd), about)).toEqual(readPlaceFile(text, about));
+    }
+  });
+
+  test('the same reader answers again with another choice', () => {
+    const reader = openPlaceFile();
+    reader.push(file('Time,Temp °C,Temp outside °C,RH', (h) => `${iso(h)},${h.c},5,${h.rh}`));
+    expect(reader.finish(about, {}).status).toBe('unclear');
+    const outside = reader.finish(about, { temperature: 'Temp outside °C' });
+    expect(outside.status === 'ok' && outside.place.months[6]!.day.temperatureC).toBe(5);
+  });
+
+  test('how it was read is told, with its first rows', () => {
+    const read = wordReading(readPlaceFile(file('Time,Temp,RH', inF), about));
+    expect(read.status === 'ok' && read.readAs).toEqual([
+      'Time from Time; temperature from Temp, in °F; humidity from RH.',
+      'First rows: 1 July 2026 00:00, 17.8 °C, 70 %; 1 July 2026 01:00, 17.8 °C, 70 %; 1 July 2026 02:00, 17.8 °C, 70 %.',
+    ]);
+  });
+
+  test('several readings in one minute are a quick logger, not a file said twice', () => {
+    const quick = hours.flatMap((h) => [`${iso(h)}:00,${h.c},${h.rh}`, `${iso(h)}:30,${h.c},${h.rh}`]);
+    const read = readPlaceFile(['Time,Temp,RH', ...quick].join('\n'), about);
+    expect(read.status === 'ok' && read.remarks.map(({ code }) => code)).toEqual(['filled months']);
+  });
+});
+
+test.each([
+  ['UTF-8', [0x32, 0x32, 0xc2, 0xb0, 0x43], 'utf-8'],
+  ['a degree sign of older programs', [0x32, 0x32, 0xb0, 0x43], 'windows-1252'],
+  ['a mark for UTF-16', [0xff, 0xfe, 0x32, 0x00], 'utf-16le'],
+  ['the same, the other way round', [0xfe, 0xff, 0x00, 0x32], 'utf-16be'],
+  ['a character cut at the end of the piece', [0x32, 0xc2], 'utf-8'],
+] as const)('encoding: %s', (_name, bytes, encoding) => {
+  expect(encodingOf(Uint8Array.from(bytes))).toBe(encoding);
 });

@@ -1,4 +1,15 @@
+export { encodingOf } from './encoding';
 export { epwFile, loggerCsv } from './export';
 export { monthlyCsv } from './monthly';
-export { readPlaceFile } from './read-file';
-export type { FileFaultAt, FileFaultFact, FileOrigin, ReadingFacts, RemarkFact } from './result';
+export { openPlaceFile, readPlaceFile } from './reader';
+export type {
+  FileFaultAt,
+  FileFaultFact,
+  FileOrigin,
+  ReadAs,
+  ReadingChoices,
+  ReadingFacts,
+  ReadingQuestion,
+  RemarkFact,
+} from './result';
+export type { FileAbout, PlaceFileReader } from './table-file';

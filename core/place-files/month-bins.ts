@@ -1,25 +1,39 @@
-/** Gathers readings into the day and the night of each month. */
+/** Gathers readings into the day and the night of each month, as sums: as many as there may be, they take no room. */
 import { round1 } from '../base';
 import { type HalfDayAir, type MonthAir, MONTHS_PER_YEAR } from '../physics/places';
 
-export interface Reading {
-  readonly monthIndex: number;
-  readonly isLight: boolean;
-  readonly temperatureC: number;
-  readonly relativeHumidityPct: number;
+/** One quantity by month and half of the day: the days of the twelve months, then their nights. */
+export interface YearSums {
+  readonly sum: Float64Array;
+  readonly count: Float64Array;
 }
 
-interface Sum {
-  count: number;
-  temperature: number;
-  humidity: number;
+export const emptyYear = (): YearSums => ({
+  sum: new Float64Array(2 * MONTHS_PER_YEAR),
+  count: new Float64Array(2 * MONTHS_PER_YEAR),
+});
+
+const slot = (monthIndex: number, isLight: boolean): number => monthIndex + (isLight ? 0 : MONTHS_PER_YEAR);
+
+export function addTo(year: YearSums, monthIndex: number, isLight: boolean, value: number): void {
+  const at = slot(monthIndex, isLight);
+  year.sum[at]! += value;
+  year.count[at]! += 1;
 }
 
-const emptySum = (): Sum => ({ count: 0, temperature: 0, humidity: 0 });
+/** The same sums in another unit: change must be linear. */
+export function scaled(year: YearSums, change: (value: number) => number): YearSums {
+  const zero = change(0);
+  return {
+    // Linear: the zero point counts once for each reading.
+    sum: year.sum.map((sum, i) => change(sum) + zero * (year.count[i]! - 1)),
+    count: year.count,
+  };
+}
 
-function meanOf(sum: Sum): HalfDayAir | null {
-  if (sum.count === 0) return null;
-  return { temperatureC: sum.temperature / sum.count, relativeHumidityPct: sum.humidity / sum.count };
+function meanOf(year: YearSums, monthIndex: number, isLight: boolean): number | null {
+  const at = slot(monthIndex, isLight);
+  return year.count[at]! > 0 ? year.sum[at]! / year.count[at]! : null;
 }
 
 export interface HalfMonths {
@@ -28,15 +42,16 @@ export interface HalfMonths {
 }
 
 /** Mean day and night air of each month; null where there are no readings. */
-export function binMonths(readings: readonly Reading[]): readonly HalfMonths[] {
-  const sums = Array.from({ length: MONTHS_PER_YEAR }, () => ({ day: emptySum(), night: emptySum() }));
-  for (const reading of readings) {
-    const sum = sums[reading.monthIndex]![reading.isLight ? 'day' : 'night'];
-    sum.count += 1;
-    sum.temperature += reading.temperatureC;
-    sum.humidity += reading.relativeHumidityPct;
-  }
-  return sums.map(({ day, night }) => ({ day: meanOf(day) ?? meanOf(night), night: meanOf(night) ?? meanOf(day) }));
+export function binMonths(temperaturesC: YearSums, humiditiesPct: YearSums): readonly HalfMonths[] {
+  const half = (monthIndex: number, isLight: boolean): HalfDayAir | null => {
+    const temperatureC = meanOf(temperaturesC, monthIndex, isLight);
+    const relativeHumidityPct = meanOf(humiditiesPct, monthIndex, isLight);
+    return temperatureC === null || relativeHumidityPct === null ? null : { temperatureC, relativeHumidityPct };
+  };
+  return Array.from({ length: MONTHS_PER_YEAR }, (_, monthIndex) => {
+    const [day, night] = [half(monthIndex, true), half(monthIndex, false)];
+    return { day: day ?? night, night: night ?? day };
+  });
 }
 
 function between(before: HalfDayAir, after: HalfDayAir, share: number): HalfDayAir {

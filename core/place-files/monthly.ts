@@ -3,8 +3,9 @@ import Papa from 'papaparse';
 import { checkWith } from '../base';
 import { placeSchema } from '../case';
 import type { Place } from '../physics/places';
-import { readNumber } from './columns';
+import { readNumber } from './read-number';
 import { type FileFaultAt, type ReadingFacts, refused } from './result';
+import type { TableFile } from './table-file';
 
 const columns = [
   'month',
@@ -44,14 +45,11 @@ export function monthlyCsv(place: Place): string {
 }
 
 /** Everything about a place but its months. */
-export type PlaceAbout = Omit<Place, 'months'>;
+type PlaceAbout = Omit<Place, 'months'>;
 
-export function isMonthly(text: string): boolean {
-  return /day_temperature_c/i.test(text.split('\n', 1)[0] ?? '');
-}
+export const isMonthly = (firstLine: string): boolean => /day_temperature_c/i.test(firstLine);
 
-export function placeFromMonthly(text: string, about: PlaceAbout): ReadingFacts {
-  const { data: rows } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd());
+function placeFromMonthly(rows: readonly (readonly string[])[], about: PlaceAbout): ReadingFacts {
   const heading = (rows[0] ?? []).map((cell) => cell.trim().toLowerCase());
   const second = rows.findIndex((cells, i) => i > 0 && cells.some((cell) => cell.trim().toLowerCase() === 'month'));
   if (second > 0) return refused([{ line: second + 1, fact: { code: 'second headings', firstLine: 1 } }]);
@@ -91,4 +89,30 @@ export function placeFromMonthly(text: string, about: PlaceAbout): ReadingFacts 
     );
   }
   return { status: 'ok', place: parsed.value as Place, origin: { code: 'monthly' }, remarks: [] };
+}
+
+/** More rows than twelve months, their headings and some empty lines: no monthly means. */
+const MOST_ROWS = 60;
+
+export function monthlyTable(): TableFile {
+  const rows: (readonly string[])[] = [];
+  let rowCount = 0;
+  return {
+    row: ({ cells }) => {
+      rowCount += 1;
+      if (rowCount <= MOST_ROWS) rows.push(cells);
+    },
+    isSettled: () => rowCount > MOST_ROWS,
+    finish: (about) => {
+      while (rows.at(-1)?.every((cell) => cell.trim() === '')) rows.pop();
+      return placeFromMonthly(rows, {
+        id: 'own-place',
+        note: '',
+        setting: 'indoor',
+        altitudeM: 0,
+        airflow: 'still room',
+        ...about,
+      });
+    },
+  };
 }

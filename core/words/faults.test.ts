@@ -113,12 +113,15 @@ describe('files of air', () => {
       const worded = wordReading({
         status: 'ok',
         place: { ...place, note },
-        origin: { code: 'logger', readings: 40 },
+        origin: { code: 'epw' },
         remarks: [{ code: 'gap', hours: 5, afterMinutes: 0 }],
       });
       return worded.status === 'ok' ? [worded.place.note, ...worded.remarks] : [];
     };
-    expect(noted('')).toEqual(['From a logger, 40 readings.', 'no readings for 5 h after 1970-01-01 00:00']);
+    expect(noted('')).toEqual([
+      'From an EPW weather file, in the shade.',
+      'no readings for 5 h after 1970-01-01 00:00',
+    ]);
     expect(noted('mine')[0]).toBe('mine');
   });
 

@@ -17,7 +17,7 @@ export {
   type WordUnits,
 } from './format';
 export { genusStory } from './genus';
-export { fileFaultLine, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
+export { fileFaultLine, type FileQuestion, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
 export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wordPlan, wordReview } from './plan';
 export { wordFinding } from './rules/sentences';
 export { type Sensitivity, wordSensitivity } from './sensitivity';

@@ -1,28 +1,52 @@
 /** What came of reading a place's file, in words (place-files). */
 import { ranges } from '../base';
 import type { Heating, Place } from '../physics/places';
-import type { FileFaultAt, FileFaultFact, FileOrigin, ReadingFacts, RemarkFact } from '../place-files';
+import type {
+  FileFaultAt,
+  FileFaultFact,
+  FileOrigin,
+  ReadingChoices,
+  ReadingFacts,
+  ReadingQuestion,
+  RemarkFact,
+} from '../place-files';
 import { faultMessage } from './faults';
 import { monthNames } from './format';
 
 export interface FileFault {
   /** Line of the file, from 1; 0 = the file as a whole. */
   readonly line: number;
-  /** "too large" where the file was not read at all. */
-  readonly code: FileFaultFact['code'] | 'too large';
+  readonly code: FileFaultFact['code'];
   readonly message: string;
 }
 
+/** A choice that the file leaves to the grower, with what its first rows would be. */
+export interface FileQuestion {
+  readonly about: keyof ReadingChoices;
+  readonly question: string;
+  readonly options: readonly { readonly value: string; readonly label: string; readonly sample: string }[];
+}
+
 export type PlaceReading =
-  | { readonly status: 'ok'; readonly place: Place; readonly remarks: readonly string[] }
+  | {
+      readonly status: 'ok';
+      readonly place: Place;
+      readonly remarks: readonly string[];
+      /** How a logger's table was read; empty for other files. */
+      readonly readAs: readonly string[];
+    }
+  | {
+      readonly status: 'unclear';
+      readonly line: number;
+      readonly shape: string;
+      readonly questions: readonly FileQuestion[];
+    }
   | { readonly status: 'refused'; readonly faults: readonly FileFault[] };
 
 function faultText(fact: FileFaultFact): string {
   switch (fact.code) {
     case 'no headings':
       return 'no line of headings that names a time and a temperature';
-    case 'not EPW':
-      return 'an EPW file begins with LOCATION';
     case 'EPW location':
       return `LOCATION must give a latitude between ${ranges.latitudeDeg.min} and ${ranges.latitudeDeg.max}, a longitude and an altitude`;
     case 'empty':
@@ -31,14 +55,12 @@ function faultText(fact: FileFaultFact): string {
       return `a second line of headings; the first is line ${fact.firstLine}. Two files in one?`;
     case 'missing columns':
       return `no column for ${fact.lacking.map((name) => `a ${name}`).join(', ')}; the headings are: ${fact.headings.join(', ')}`;
-    case 'unclear column':
-      return `more than one column may be the ${fact.kind}: ${fact.headings.join(', ')}. Leave one of them`;
-    case 'two units':
-      return `the heading "${fact.heading}" names two units; name the one that the readings are in`;
-    case 'unknown unit':
-      return `the heading "${fact.heading}" names no unit, and ${fact.middle} may be °C or °F: write one of them into it`;
-    case 'unclear dates':
-      return `"${fact.example}" may be day/month or month/day: write dates as 2026-04-18`;
+    case 'no such column':
+      return `there is no column "${fact.label}"; the columns are: ${fact.labels.join(', ')}`;
+    case 'too many days':
+      return `readings of more than ${fact.most} days: are the dates right?`;
+    case 'too long':
+      return 'the file is too long for a place as JSON';
     case 'headings lack':
       return `the headings lack ${fact.columns.join(', ')}`;
     case 'not a time':
@@ -63,6 +85,8 @@ function faultText(fact: FileFaultFact): string {
       return `has ${fact.count} fields, an hour of an EPW file has 35`;
     case 'not a month':
       return `month must be 1 to 12, is "${fact.text}"`;
+    case 'not a day':
+      return `day must be 1 to 31, is "${fact.text}"`;
     case 'not JSON':
       return `is not JSON: ${fact.error}`;
     case 'field':
@@ -84,6 +108,8 @@ function remarkText(fact: RemarkFact): string {
       return `${fact.count} readings stand there twice: the same file appended?`;
     case 'no clock':
       return 'no time of day with the readings: day and night are taken as the same';
+    case 'shares':
+      return 'the humidities are shares of 1: taken times 100, as per cent';
     case 'filled months':
       return `no readings in ${fact.months.map((month) => monthNames[month]).join(', ')}: filled from the months beside`;
     case 'left out':
@@ -110,15 +136,80 @@ const wordFileFault = ({ line, fact }: FileFaultAt): FileFault => ({
   message: faultText(fact),
 });
 
+const MS_PER_MINUTE = 60_000;
+
+function dayText(minutes: number): string {
+  const date = new Date(minutes * MS_PER_MINUTE);
+  return `${date.getUTCDate()} ${monthNames[date.getUTCMonth()]} ${date.getUTCFullYear()}`;
+}
+
+const momentText = (minutes: number): string =>
+  `${dayText(minutes)} ${new Date(minutes * MS_PER_MINUTE).toISOString().slice(11, 16)}`;
+
+function wordQuestion(asked: ReadingQuestion): FileQuestion {
+  switch (asked.code) {
+    case 'temperature':
+    case 'humidity':
+      return {
+        about: asked.code,
+        question: `Which column is the ${asked.code === 'temperature' ? 'temperature of the air' : 'relative humidity'}?`,
+        options: asked.options.map(({ label, samples }) => ({ value: label, label, sample: samples.join(', ') })),
+      };
+    case 'unit':
+      return {
+        about: 'unit',
+        question: `In which unit is ${asked.label}?`,
+        options: asked.options.map(({ unit, samples }) => ({
+          value: unit,
+          label: `°${unit}`,
+          sample: samples
+            .map(({ shown, temperatureC }) => (unit === 'C' ? `${shown} °C` : `${shown} °F = ${temperatureC} °C`))
+            .join(', '),
+        })),
+      };
+    case 'dates':
+      return {
+        about: 'dates',
+        question: 'Which comes first in its dates?',
+        options: asked.options.map(({ order, samples }) => ({
+          value: order,
+          label: order,
+          sample: samples.map(({ text, minutes }) => `${text} = ${dayText(minutes)}`).join(', '),
+        })),
+      };
+  }
+}
+
+function readAsLines(origin: FileOrigin): readonly string[] {
+  if (origin.code !== 'logger') return [];
+  const { time, temperature, humidity, unit, dates, firstRows } = origin.readAs;
+  return [
+    `Time from ${time}${dates === null ? '' : `, ${dates}`}; temperature from ${temperature}, in °${unit}; humidity from ${humidity}.`,
+    `First rows: ${firstRows
+      .map((row) => `${momentText(row.minutes)}, ${row.temperatureC} °C, ${row.relativeHumidityPct} %`)
+      .join('; ')}.`,
+  ];
+}
+
 /** The place with its note, and what a grower should know about the file. */
 export function wordReading(reading: ReadingFacts): PlaceReading {
-  if (reading.status === 'refused') return { status: 'refused', faults: reading.faults.map(wordFileFault) };
-  const { place, origin, remarks } = reading;
-  return {
-    status: 'ok',
-    place: place.note === '' ? { ...place, note: noteText(origin) } : place,
-    remarks: remarks.map(remarkText),
-  };
+  switch (reading.status) {
+    case 'refused':
+      return { status: 'refused', faults: reading.faults.map(wordFileFault) };
+    case 'unclear': {
+      const { line, shape, questions } = reading;
+      return { status: 'unclear', line, shape, questions: questions.map(wordQuestion) };
+    }
+    case 'ok': {
+      const { place, origin, remarks } = reading;
+      return {
+        status: 'ok',
+        place: place.note === '' ? { ...place, note: noteText(origin) } : place,
+        remarks: remarks.map(remarkText),
+        readAs: readAsLines(origin),
+      };
+    }
+  }
 }
 
 /** A fault with its line, as one line of text. */

@@ -1,15 +1,14 @@
 /** One long computation at a time: asking anew ends the one that runs, and so does cancelling. */
 import type * as Comlink from 'comlink';
-import type { BenchApi } from './bench-worker';
 import { LongWork, type Running } from './long-work';
 
-interface FakeWorker extends Running {
+interface FakeWorker extends Running<object> {
   readonly isEnded: () => boolean;
 }
 
 function workers() {
   const started: FakeWorker[] = [];
-  const start = (): Running => {
+  const start = (): Running<object> => {
     let isEnded = false;
     const fake: FakeWorker = {
       worker: {
@@ -17,7 +16,7 @@ function workers() {
           isEnded = true;
         },
       },
-      api: {} as Comlink.Remote<BenchApi>,
+      api: {} as Comlink.Remote<object>,
       isEnded: () => isEnded,
     };
     started.push(fake);

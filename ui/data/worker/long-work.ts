@@ -3,12 +3,11 @@
  * `cancel`: the worker is terminated and a new one started for the next question.
  */
 import type * as Comlink from 'comlink';
-import type { BenchApi } from './bench-worker';
 
-/** A worker under way, and the core behind it. */
-export interface Running {
+/** A worker under way, and what it answers to. */
+export interface Running<Api> {
   readonly worker: Pick<Worker, 'terminate'>;
-  readonly api: Comlink.Remote<BenchApi>;
+  readonly api: Comlink.Remote<Api>;
 }
 
 export type Outcome<T> =
@@ -20,14 +19,14 @@ export function messageOf(error: unknown): string {
   return error instanceof Error ? error.message : String(error);
 }
 
-export class LongWork {
-  private running: Running | null = null;
+export class LongWork<Api> {
+  private running: Running<Api> | null = null;
   private isBusy = false;
   private abandon: (() => void) | null = null;
 
-  constructor(private readonly startWorker: () => Running) {}
+  constructor(private readonly startWorker: () => Running<Api>) {}
 
-  async run<T>(start: (api: Comlink.Remote<BenchApi>) => Promise<T>): Promise<Outcome<T>> {
+  async run<T>(start: (api: Comlink.Remote<Api>) => Promise<T>): Promise<Outcome<T>> {
     this.cancel();
     this.running ??= this.startWorker();
     this.isBusy = true;

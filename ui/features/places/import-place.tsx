@@ -1,50 +1,59 @@
 'use client';
 
 /** Reads a file of the grower's own air, shows what was found or what is wrong with it, and keeps it. */
-import { Alert, App, Button, Input, InputNumber, Select, Upload } from 'antd';
+import { Alert, App, Button, Input, InputNumber, Progress, Select, Upload } from 'antd';
 import { InboxOutlined } from '@ant-design/icons';
 import { useState } from 'react';
-import { type AirflowClass, airflowClasses, type Place, readPlaceFile } from '@core';
-import { fileFaultLine, type PlaceReading, wordReading } from '@core/words';
+import { type AirflowClass, airflowClasses, type Place } from '@core';
+import { fileFaultLine, type PlaceReading } from '@core/words';
 import { useKeepPlace } from '../../data/places';
 import { messageOf } from '../../data/worker/long-work';
+import { FileQuestions } from './file-questions';
 import styles from './places.module.css';
+import { usePlaceFile } from './use-place-file';
 
 interface ImportPlaceProps {
   readonly onKept: (place: Place) => void;
 }
 
-const MOST_BYTES = 20_000_000;
+const PERCENT = 100;
+const USUAL_LATITUDE_DEG = 50;
 
 export function ImportPlace({ onKept }: ImportPlaceProps) {
   const { message } = App.useApp();
-  const [latitudeDeg, setLatitude] = useState(50);
-  const [reading, setReading] = useState<PlaceReading | null>(null);
+  const [latitudeDeg, setLatitude] = useState(USUAL_LATITUDE_DEG);
+  const [fileName, setFileName] = useState('');
   const [name, setName] = useState('');
   const [airflow, setAirflow] = useState<AirflowClass>('still room');
+  const file = usePlaceFile();
   const keeping = useKeepPlace();
+  const { state } = file;
+  const about = { name: fileName, latitudeDeg, longitudeDeg: 0 };
 
-  const read = async (file: File): Promise<void> => {
-    if (file.size > MOST_BYTES) {
-      setReading({
-        status: 'refused',
-        faults: [{ line: 0, code: 'too large', message: 'the file is larger than 20 MB' }],
-      });
-      return;
-    }
-    const about = { name: file.name.replace(/\.\w+$/, ''), latitudeDeg, longitudeDeg: 0 };
-    const found = wordReading(readPlaceFile(await file.text(), about));
-    setReading(found);
-    if (found.status === 'ok') {
-      setName(found.place.name);
-      setAirflow(found.place.airflow);
+  const takeOver = (reading: PlaceReading | null): void => {
+    if (reading?.status !== 'ok') return;
+    setName(reading.place.name);
+    setAirflow(reading.place.airflow);
+  };
+
+  const read = async (chosen: File): Promise<void> => {
+    const plain = chosen.name.replace(/\.\w+$/, '');
+    setFileName(plain);
+    takeOver(await file.read(chosen, { ...about, name: plain }));
+  };
+
+  const changeLatitude = (value: number): void => {
+    setLatitude(value);
+    // The light of a room hangs on it; the file need not be read again.
+    if (state.status === 'read' && state.reading.status === 'ok') {
+      void file.settle({ ...about, latitudeDeg: value }, state.choices);
     }
   };
 
   const keep = async (place: Place): Promise<void> => {
     try {
       const kept = await keeping.mutateAsync({ place: { ...place, name, airflow }, seen: null });
-      setReading(null);
+      file.stop();
       void message.success(`${kept.name} is kept; choose it on the bench.`);
       onKept(kept);
     } catch (error) {
@@ -52,6 +61,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
     }
   };
 
+  const reading = state.status === 'read' ? state.reading : null;
   return (
     <div className={styles.import}>
       <h2>Bring your own air</h2>
@@ -63,13 +73,13 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
         value={latitudeDeg}
         suffix="°"
         style={{ width: '100%' }}
-        onChange={(value) => setLatitude(value ?? 50)}
+        onChange={(value) => changeLatitude(value ?? USUAL_LATITUDE_DEG)}
       />
       <Upload.Dragger
         accept=".csv,.txt,.epw,.json"
         showUploadList={false}
-        beforeUpload={(file) => {
-          void read(file);
+        beforeUpload={(chosen) => {
+          void read(chosen);
           return false;
         }}
       >
@@ -77,6 +87,13 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
           <InboxOutlined /> A logger’s CSV, monthly means, or an EPW weather file
         </p>
       </Upload.Dragger>
+      {state.status === 'reading' ? (
+        <div className={styles.reading} role="status">
+          <Progress percent={Math.round(PERCENT * state.share)} aria-label="Read of the file" />
+          <Button onClick={file.stop}>Stop</Button>
+        </div>
+      ) : null}
+      {state.status === 'failed' ? <Alert type="error" showIcon title={state.message} /> : null}
       {reading?.status === 'refused' ? (
         <Alert
           type="error"
@@ -91,10 +108,24 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
           }
         />
       ) : null}
+      {state.status === 'read' && reading?.status === 'unclear' ? (
+        <FileQuestions
+          key={reading.questions.map((question) => question.about).join()}
+          questions={reading.questions}
+          settled={state.choices}
+          onSettled={(choices) => void file.settle(about, choices).then(takeOver)}
+        />
+      ) : null}
+      {state.status === 'read' && state.shape !== null && reading?.status !== 'unclear' ? (
+        <div className={styles.asBefore}>
+          <span>{state.isAsBefore ? 'Read as you chose for the last file of this kind.' : 'Read as you chose.'}</span>
+          <Button onClick={() => void file.askAgain(about)}>Choose again</Button>
+        </div>
+      ) : null}
       {reading?.status === 'ok' ? (
         <div className={styles.found}>
-          {reading.remarks.map((remark) => (
-            <p key={remark}>{remark}</p>
+          {[...reading.readAs, ...reading.remarks].map((line) => (
+            <p key={line}>{line}</p>
           ))}
           <label htmlFor="import-name">Its name</label>
           <Input id="import-name" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
