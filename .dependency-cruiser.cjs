@@ -79,7 +79,7 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^server/',
-        pathNot: `^server/[^/]+/handlers\\.ts$|^server/http/|^server/db/load-demo\\.ts$|${isTest}`,
+        pathNot: `^server/[^/]+/handlers\\.ts$|^server/http/|^server/compute/worker\\.ts$|^server/db/load-demo\\.ts$|${isTest}`,
       },
       to: { path: '^core/words/' },
     },

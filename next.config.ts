@@ -14,6 +14,7 @@ const config: NextConfig = {
     '@mikro-orm/knex',
     'pg',
     'knex',
+    'piscina',
   ],
 };
 

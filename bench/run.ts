@@ -21,6 +21,7 @@ import {
   totalWaterG,
   yearDrying,
 } from '@core';
+import { healthUnderLoad, runningAddress } from './health-under-load';
 import { integrate } from './ode-reference';
 
 const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
@@ -113,9 +114,21 @@ const figures = {
   growth: [...growth, { candidates, planMs: Number(planMs.toFixed(0)) }],
 };
 
-if (process.argv.includes('--json')) {
-  process.stdout.write(`${JSON.stringify(figures)}\n`);
-} else {
-  for (const [name, value] of Object.entries(figures))
+async function main(): Promise<void> {
+  const address = runningAddress();
+  const underLoad = address
+    ? await healthUnderLoad(address)
+    : { healthUnderLoadMs: 'not measured: nothing runs here; ./start first' };
+  const all = { ...figures, ...underLoad };
+  if (process.argv.includes('--json')) {
+    process.stdout.write(`${JSON.stringify(all)}\n`);
+    return;
+  }
+  for (const [name, value] of Object.entries(all))
     process.stdout.write(`${name.padEnd(20)} ${typeof value === 'object' ? JSON.stringify(value) : value}\n`);
 }
+
+main().catch((error: unknown) => {
+  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  process.exitCode = 1;
+});

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { usualPool } from '../server/compute/pool';
 import { expect, test } from './server';
 
 /** Changes say what they are, with a body or without. */
@@ -84,4 +85,24 @@ test('a late change of a place is told what is kept now', async ({ app, request 
     sent: { place: { name: 'Late' } },
   });
   await request.delete(`${app.address}/api/places/${kept.id}`, asJson);
+});
+
+test('plans of a client who has left are not worked out: there is room for the next one', async ({ app }) => {
+  const ask = (signal?: AbortSignal) =>
+    fetch(`${app.address}/api/plan`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ genus: 'phalaenopsis', place: 'heated-flat' }),
+      ...(signal ? { signal } : {}),
+    });
+  const leaving = new AbortController();
+  const { threads, mostWaiting } = usualPool;
+  const left = Array.from({ length: threads + mostWaiting + 4 }, () => ask(leaving.signal).catch(() => null));
+  // Beyond the queue the answer comes at once, with when to try again.
+  await expect.poll(async () => (await ask()).status).toBe(503);
+  const refused = await ask();
+  expect(refused.status === 503 ? refused.headers.get('retry-after') : '5').toBe('5');
+  leaving.abort();
+  await Promise.all(left);
+  await expect.poll(async () => (await ask()).status).toBe(200);
 });

@@ -1,12 +1,15 @@
 /** The web server: the built application behind the door, on loopback. PORT=3210 tsx server/door/main.ts */
 import next from 'next';
+import { computing } from '../compute/computing';
 import { makeDoor, SLOWEST_REQUEST_MS } from './door';
 import { settingsFrom } from './settings';
 
 async function main(): Promise<void> {
   const { port, hosts } = settingsFrom(process.env);
   const hostname = '127.0.0.1';
-  const application = next({ dev: false, hostname, port });
+  // Its threads start while the pages are being loaded.
+  computing();
+  const application = next({ dev: process.env.NODE_ENV === 'development', hostname, port });
   await application.prepare();
   const handle = application.getRequestHandler();
   const server = makeDoor((request, response) => handle(request, response), {
