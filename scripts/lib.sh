@@ -1,6 +1,7 @@
 # Shared by ./start, ./check and ./cairn. Sourced, not run.
 root=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
-data="$root/.data"
+# Where everything lies that is kept; CAIRN_DATA=/folder puts it elsewhere.
+data=${CAIRN_DATA:-$root/.data}
 export NEXT_TELEMETRY_DISABLED=1
 
 say() { printf '%s\n' "$*"; }
@@ -91,14 +92,29 @@ start_postgres() {
   local try
   for try in 1 2 3; do
     PG_PORT=$(free_port)
-    if as_postgres "$bin/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/server.log" \
-      -o "-p $PG_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $*" start >/dev/null 2>&1; then
+    if run_postgres "$cluster" "$PG_PORT" "$@"; then
       ensure_app_role "$cluster"
       return 0
     fi
   done
-  as_postgres tail -n 20 "$cluster/server.log" >&2 || true
-  fail "PostgreSQL did not start; its log is $cluster/server.log"
+  as_postgres bash -c 'tail -n 20 "$1/start.log" "$1"/log/*' _ "$cluster" >&2 || true
+  fail "PostgreSQL did not start; its logs are $cluster/start.log and $cluster/log/"
+}
+
+# run_postgres DIRECTORY PORT [postgres options]. Its log says what failed, not what was to be written; a
+# week of it is kept, a file for each day of the week.
+run_postgres() {
+  local cluster=$1 port=$2; shift 2
+  as_postgres "$(pg_bin)/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/start.log" \
+    -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' \
+      -c log_min_error_statement=panic -c log_error_verbosity=terse \
+      -c logging_collector=on -c log_directory=log -c log_filename=weekday-%a.log -c log_file_mode=0600 \
+      -c log_rotation_age=1440 -c log_rotation_size=0 -c log_truncate_on_rotation=on $*" start >/dev/null 2>&1
+}
+
+# Starts a cluster again on the port it had, unless it runs.
+resume_postgres() { # resume_postgres DIRECTORY PORT
+  as_postgres "$(pg_bin)/pg_ctl" -D "$1" status >/dev/null 2>&1 || run_postgres "$1" "$2"
 }
 
 stop_postgres() {
@@ -141,11 +157,6 @@ hand_over() {
 
 copy_database() { # copy_database FROM TO
   PGPASSWORD=$PG_PASSWORD "$(pg_bin)/createdb" -h 127.0.0.1 -p "$PG_PORT" -U cairn -O tender -T "$1" "$2"
-}
-
-# Notes a process so that it can be known again: its id, when it started, and what it runs.
-note_process() { # note_process PID FILE
-  printf '%s %s' "$1" "$(process_start "$1")" >"$2"
 }
 
 process_start() { sed 's/^.*) //' "/proc/$1/stat" 2>/dev/null | cut -d' ' -f20; }

@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Socket } from 'node:net';
 import { type Refusal, refusalOf } from './admit';
+import { withoutData } from '../http/without-data';
 import { contentPolicy, safetyHeaders } from './headers';
 
 export interface DoorSettings {
@@ -71,7 +72,7 @@ export function makeDoor(inside: Inside, settings: DoorSettings): Server {
       // The framework reads the nonce for its own scripts from the request; a client cannot choose it.
       headers['content-security-policy'] = contentPolicy(nonce);
       void Promise.resolve(inside(request, response)).catch((error: unknown) => {
-        process.stderr.write(`${String(error)}\n`);
+        process.stderr.write(`${withoutData(error).stack}\n`);
         if (!response.headersSent) sendRefusal(request, response, { status: 500, title: 'Something went wrong here.' });
         else response.destroy();
       });

@@ -4,6 +4,10 @@ import { computing } from '../compute/computing';
 import { makeDoor, SLOWEST_REQUEST_MS } from './door';
 import { settingsFrom } from './settings';
 
+// Nobody may be left to read what is printed: that is no reason to stop.
+process.stdout.on('error', () => undefined);
+process.stderr.on('error', () => undefined);
+
 async function main(): Promise<void> {
   const { port, hosts } = settingsFrom(process.env);
   const hostname = '127.0.0.1';
@@ -22,6 +26,8 @@ async function main(): Promise<void> {
     // Those still being answered get a moment.
     setTimeout(() => process.exit(0), 3_000).unref();
   };
+  // Kept by ./start: when its keeper goes, however it goes, this input ends and the server leaves too.
+  if (process.env.CAIRN_KEPT !== undefined) process.stdin.once('end', stop).once('close', stop).resume();
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
   server.listen(port, hostname);

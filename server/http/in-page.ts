@@ -1,11 +1,17 @@
 /** What a page of the server needs: the database, and whose things it shows. Rows become plain data. */
 import { entityManager } from '../db/orm';
 import { homeScope } from '../scope';
+import { isAway } from './away';
 import type { Inside } from './in-scope';
 import { inTime } from './in-time';
+import { withoutData } from './without-data';
 
 export async function inPage<T>(read: (inside: Inside) => Promise<T>): Promise<T> {
-  const found = await inTime((async () => read({ em: await entityManager(), scope: homeScope }))());
+  const reading = (async () => read({ em: await entityManager(), scope: homeScope }))();
+  // What is thrown here is written into the log.
+  const found = await inTime(reading).catch((error: unknown) => {
+    throw isAway(error) ? new Error('The database cannot be reached.') : withoutData(error);
+  });
   if (found === 'late') throw new Error('The database does not answer.');
   // Server components hand over JSON only.
   return JSON.parse(JSON.stringify(found)) as T;

@@ -1,35 +1,16 @@
 /** What every handler needs: the database, and whose things the request is about. */
-import { ConnectionException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../db/orm';
 import { homeScope, type Scope } from '../scope';
+import { isAway } from './away';
 import { inTime } from './in-time';
 import { KeyTakenError } from './once';
 import { problem } from './problem';
+import { withoutData } from './without-data';
 
 export interface Inside {
   readonly em: EntityManager;
   readonly scope: Scope;
-}
-
-/** What network and database say of one that is not there, went away, is full, or gave up a statement. */
-const awayCodes: ReadonlySet<unknown> = new Set([
-  'ECONNREFUSED',
-  'ECONNRESET',
-  'EPIPE',
-  '53100',
-  '53300',
-  '57014',
-  '57P01',
-  '57P02',
-  '57P03',
-]);
-const awayWords = /timeout expired|Query read timeout|Timeout acquiring a connection|Connection terminated/i;
-
-function isAway(error: unknown): boolean {
-  if (error instanceof ConnectionException) return true;
-  if (typeof error !== 'object' || error === null) return false;
-  return ('code' in error && awayCodes.has(error.code)) || (error instanceof Error && awayWords.test(error.message));
 }
 
 const RETRY_AFTER_S = 2;
@@ -54,7 +35,8 @@ export async function inScope(handle: (inside: Inside) => Promise<Response>): Pr
     return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
-    if (!isAway(error)) throw error;
+    // What is thrown further is written into the log.
+    if (!isAway(error)) throw withoutData(error);
     return retryLater('The database cannot be reached. Nothing was changed; try again in a moment.');
   }
 }
