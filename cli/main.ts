@@ -36,7 +36,9 @@ const usage = `usage:
                         --latitude and --longitude of a logger's place, in degrees
   cairn practice        what the model says beside what growers do
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
-FILE may be - for standard input.`;
+  cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
+  cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
+FILE may be - for standard input, but not of backup and restore.`;
 
 /** Cases may name the demo's places, or bring their own. */
 const places = demoPlaces;

@@ -27,6 +27,9 @@ const migrations = [
   Migration20261128000000,
 ];
 
+/** The steps that this program knows. */
+export const migrationNames: readonly string[] = migrations.map((migration) => migration.name);
+
 export function ormConfig(clientUrl: string) {
   return defineConfig({
     clientUrl,

@@ -6,6 +6,7 @@ import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { z } from 'zod';
 import { backOff } from './back-off';
+import { keepDailyCopies } from './daily-copy';
 import { logFile } from './log-file';
 import { Database } from './postgres';
 import { type Surroundings, watch } from './watch';
@@ -45,6 +46,7 @@ async function main(): Promise<void> {
       else {
         writeFileSync(addressFile, web.address);
         say(`\nTender Cairn is at ${web.address}   (Ctrl-C stops it)`);
+        if (process.env.CAIRN_DAILY_COPY !== 'off') keepDailyCopies(dataFolder, say);
       }
       hasAnswered = true;
     },
