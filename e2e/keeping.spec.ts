@@ -51,15 +51,61 @@ test('an entry of a log can be put away and brought back', async ({ visitor, app
   await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();
 });
 
-test('when the server is gone, nothing is lost and the dialog says so', async ({ bench, app }) => {
-  await bench.getByRole('button', { name: 'Potted it' }).click();
-  await bench.getByLabel('Name on the tag').fill('Kept draft');
+test('when the server is gone nothing is lost: it waits, is shown, and is kept once when the server is back', async ({
+  bench,
+  app,
+}) => {
+  const pot = async (name: string) => {
+    await bench.getByRole('button', { name: 'Potted it' }).click();
+    await bench.getByLabel('Name on the tag').fill(name);
+    await bench.getByRole('button', { name: 'Keep it' }).click();
+  };
   await app.stop();
-  await bench.getByRole('button', { name: 'Keep it' }).click();
-  await expect(bench.getByText(/cannot be reached/)).toBeVisible();
+  await pot('Waits one');
+  await expect(bench.getByText(/waits in this browser/)).toBeVisible();
+  await pot('Waits two');
+  const pill = bench.getByRole('status').filter({ hasText: '2 not yet kept' });
+  await expect(pill).toBeVisible();
+  await pill.click();
+  await expect(bench.getByText('Waits one potted')).toBeVisible();
+  await expect(bench.getByText('Waits two potted')).toBeVisible();
   await app.start();
-  await bench.getByRole('button', { name: 'Keep it' }).click();
-  await expect(bench.getByText('Kept in the log of')).toBeVisible();
+  // A reload, while something waits.
+  await bench.reload();
+  await waitForPlan(bench);
+  await expect(pill).toHaveCount(0);
+  await bench.goto(`${app.address}/plants`);
+  for (const name of ['Waits one', 'Waits two']) {
+    await expect(bench.getByRole('link', { name: new RegExp(name) })).toHaveCount(1);
+  }
+});
+
+test('a change refused after the fact stays, with its reason, until the grower decides', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/library`);
+  await visitor.evaluate(() =>
+    localStorage.setItem(
+      'tender-cairn.outbox',
+      JSON.stringify([
+        {
+          key: 'a-key-of-an-earlier-day',
+          writtenAt: '2026-11-20T10:00:00Z',
+          title: 'Own pot of nowhere',
+          method: 'POST',
+          path: '/api/own/pot',
+          body: { potKindId: 'nowhere' },
+          seenVersion: null,
+          refusal: null,
+          currentVersion: null,
+        },
+      ]),
+    ),
+  );
+  await visitor.reload();
+  await visitor.getByRole('status').filter({ hasText: '1 not yet kept' }).click();
+  await expect(visitor.getByText(/refused: potKindId/)).toBeVisible();
+  await visitor.getByRole('button', { name: 'Throw away' }).click();
+  await visitor.getByRole('button', { name: 'Throw away' }).last().click();
+  await expect(visitor.getByText('1 not yet kept')).toHaveCount(0);
 });
 
 test('the catalogue shows where a value comes from on demand', async ({ visitor, app }) => {

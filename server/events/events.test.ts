@@ -50,14 +50,19 @@ test('"potted it" keeps plant, plan, recipe and date together', async () => {
 
 test('a second potting of the same plant joins its log, newest first, and counts as a change of the plant', async () => {
   const log = await recorded();
-  const again = await recorded({ plantId: log.id, plantName: 'Renamed', pottedOn: '2028-04-01' });
+  const again = await recorded({
+    plantId: log.id,
+    plantVersion: log.version,
+    plantName: 'Renamed',
+    pottedOn: '2028-04-01',
+  });
   expect(again).toMatchObject({ id: log.id, name: 'Renamed', version: log.version + 1 });
   expect(again.pottings.map((entry) => entry.pottedOn)).toEqual(['2028-04-01', '2026-05-01']);
 });
 
 test('on the same day, what was written down last comes first', async () => {
   const log = await recorded({ note: 'morning' });
-  const again = await recorded({ plantId: log.id, note: 'evening' });
+  const again = await recorded({ plantId: log.id, plantVersion: log.version, note: 'evening' });
   expect(again.pottings.map((entry) => entry.note)).toEqual(['evening', 'morning']);
 });
 
@@ -88,7 +93,7 @@ test('the same key twice saves once: a double tap at the same moment, or a retry
 
 test('without a key each one counts', async () => {
   const log = await recorded();
-  await recorded({ plantId: log.id });
+  await recorded({ plantId: log.id, plantVersion: log.version });
   expect(await eventCount()).toBe(2);
 });
 
@@ -115,7 +120,10 @@ test('a failure after the plant was made leaves neither plant nor entry', async 
 
 test('a failure in a second potting leaves the plant as it was', async () => {
   const log = await recorded();
-  const broken = { ...input({ plantId: log.id, plantName: 'Half-way' }), pottedOn: '2026-02-31' } as PottingInput;
+  const broken = {
+    ...input({ plantId: log.id, plantVersion: log.version, plantName: 'Half-way' }),
+    pottedOn: '2026-02-31',
+  } as PottingInput;
   await expect(recordPotting(em(), scope, broken, 'Bark in a pot')).rejects.toThrow();
   expect(await plantLog(em(), scope, log.id)).toMatchObject({ name: 'Test plant', version: log.version });
 });

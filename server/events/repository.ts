@@ -122,7 +122,8 @@ async function changedPlant(
   );
   if (!plant) return { status: 'no such plant' };
   const { name, version } = plant;
-  if (input.plantVersion !== undefined && input.plantVersion !== version) {
+  // Who names no version has not seen what would be changed.
+  if (input.plantVersion !== version) {
     return { status: 'changed meanwhile', current: { name, version } };
   }
   plant.name = input.plantName;

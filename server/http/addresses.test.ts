@@ -77,11 +77,15 @@ describe('places', () => {
     });
   });
 
-  test.each([[''], ['"x"'], ['"1.5"']])('If-Match %p names no version: the change is made', async (seen) => {
-    const { id } = await keptPlace('No version named');
-    const changed = await putPlace(sent(place('Changed'), { 'if-match': seen }, 'PUT'), at(id));
-    expect(changed.status).toBe(200);
-  });
+  test.each([[''], ['"x"'], ['"1.5"']])(
+    'If-Match %p names no version, so it was not seen: nothing is overwritten',
+    async (seen) => {
+      const { id } = await keptPlace('No version named');
+      const changed = await putPlace(sent(place('Changed'), { 'if-match': seen }, 'PUT'), at(id));
+      expect(changed.status).toBe(409);
+      expect(await json(changed)).toMatchObject({ current: { place: { name: 'No version named' }, version: 1 } });
+    },
+  );
 
   test('one month too few is refused with its field, and nothing is kept', async () => {
     const before = await json(await getPlaces(asked('?limit=200')));
@@ -103,7 +107,7 @@ describe('places', () => {
     expect((await putPlaceAway(asked(), at(id))).status).toBe(204);
     expect((await putPlace(sent(place('X'), {}, 'PUT'), at(id))).status).toBe(404);
     expect((await bringPlaceBack(asked(), at(id))).status).toBe(204);
-    expect((await putPlace(sent(place('X'), {}, 'PUT'), at(id))).status).toBe(200);
+    expect((await putPlace(sent(place('X'), { 'if-match': '"1"' }, 'PUT'), at(id))).status).toBe(200);
   });
 });
 

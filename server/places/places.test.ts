@@ -69,6 +69,14 @@ test('of two writes at the same moment, one is told', async () => {
   expect(both.map(({ status }) => status).sort()).toEqual(['changed', 'changed meanwhile']);
 });
 
+test('the same change sent again after a lost answer is no conflict; another one is', async () => {
+  const kept = await savePlace(em(), scope, own('Before'));
+  const first = await changePlace(em(), scope, kept.id, own('After'), 1);
+  expect(await changePlace(em(), scope, kept.id, own('After'), 1)).toEqual(first);
+  expect((await changePlace(em(), scope, kept.id, own('Other'), 1)).status).toBe('changed meanwhile');
+  expect((await changePlace(em(), scope, kept.id, own('After'), null)).status).toBe('changed meanwhile');
+});
+
 test('comes in pages, by name', async () => {
   for (const name of ['C', 'A', 'B']) await savePlace(em(), scope, own(name));
   const page = await listPlaces(em(), scope, { limit: 2, after: null });

@@ -1,5 +1,6 @@
 /** Growers' own places. Deleting only hides. */
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type Place, upgraded } from '@core';
@@ -82,7 +83,7 @@ export type PlaceChanged =
   | { readonly status: 'changed meanwhile'; readonly current: Place | null; readonly version: number }
   | { readonly status: 'no such place' };
 
-/** Puts new air into a kept place, unless it was changed since the version that the writer saw (null: do not ask). */
+/** Puts new air into a kept place, unless it was changed since the version that the writer saw (null: none, so it has not been seen). */
 export async function changePlace(
   em: EntityManager,
   scope: Scope,
@@ -97,7 +98,12 @@ export async function changePlace(
       { lockMode: LockMode.PESSIMISTIC_WRITE },
     );
     if (!row) return { status: 'no such place' };
-    if (seenVersion !== null && seenVersion !== row.version) {
+    const isSent = isDeepStrictEqual(placeOf(row), { ...place, id: placeId });
+    // The same change sent again after a lost answer: it is there already.
+    if (isSent && seenVersion !== null && seenVersion + 1 === row.version) {
+      return { status: 'changed', place: { ...place, id: placeId }, version: row.version };
+    }
+    if (seenVersion !== row.version) {
       return { status: 'changed meanwhile', current: placeOf(row), version: row.version };
     }
     row.name = place.name;

@@ -16,8 +16,9 @@ beforeEach(async () => {
   scope = await database.freshScope();
 });
 
+/** Into a new plant, or into one that was potted once. */
 async function pot(plantName: string, pottedOn = '2026-05-01', plantId: string | null = null): Promise<string> {
-  const input = pottingInputSchema.parse({ plantName, pottedOn, plantId, planCase, spec });
+  const input = pottingInputSchema.parse({ plantName, pottedOn, plantId, plantVersion: 1, planCase, spec });
   const recorded = await recordPotting(em(), scope, input, 'Bark in a pot');
   return recorded.status === 'recorded' ? recorded.plantId : '';
 }

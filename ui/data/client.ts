@@ -1,6 +1,6 @@
 /**
- * The one HTTP client. Paths, bodies and answers share the routes' own schemas; a problem+json becomes
- * an error with a sentence.
+ * The one HTTP client. Paths, bodies and answers share the routes' own schemas. What is read is asked for
+ * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
  */
 import { z } from 'zod';
 import type { Place } from '@core';
@@ -16,74 +16,22 @@ import {
   type OwnTypes,
 } from '@server/own/schemas';
 
+import { outbox } from './outbox/outbox';
+import { call } from './transport';
+
 export type { OwnKind } from '@server/own/schemas';
-
-const problemSchema = z.looseObject({
-  title: z.string(),
-  faults: z.array(z.object({ path: z.string(), message: z.string() })).default([]),
-});
-
-/** The server could not be reached: nothing is known of what became of the request. */
-export class UnreachableError extends Error {}
-
-/** Someone else was faster: what is kept now. Nothing was overwritten. */
-export class ConflictError extends Error {
-  constructor(
-    message: string,
-    readonly current: unknown,
-  ) {
-    super(message);
-  }
-}
-
-async function refusal(response: Response): Promise<Error> {
-  const parsed = problemSchema.safeParse(await response.json().catch(() => null));
-  if (!parsed.success) return new Error(`The server answered ${response.status}. Nothing was changed; try again.`);
-  const faults = parsed.data.faults.map((fault) => fault.message);
-  const said = faults.length > 0 ? faults.join('; ') : parsed.data.title;
-  return response.status === 409 ? new ConflictError(said, parsed.data.current) : new Error(said);
-}
-
-interface Sent {
-  readonly body?: unknown;
-  readonly headers?: Readonly<Record<string, string>>;
-}
-
-async function call(method: string, path: string, { body, headers = {} }: Sent = {}): Promise<Response> {
-  const all = new Headers(headers);
-  // Every change says it is JSON, with a body or without: the server takes no other.
-  if (method !== 'GET') all.set('content-type', 'application/json');
-  let response: Response;
-  try {
-    response = await fetch(path, { method, headers: all, body: body === undefined ? null : JSON.stringify(body) });
-  } catch {
-    throw new UnreachableError(
-      'The server cannot be reached. Nothing was changed; your draft is kept in this browser.',
-    );
-  }
-  if (!response.ok) throw await refusal(response);
-  return response;
-}
+export { NotYetKeptError } from './outbox/letter';
+export { ConflictError, UnreachableError } from './transport';
 
 /** An answer that is not what the route promises is a fault of the program, said as such. */
-async function ask<T>(schema: z.ZodType<T>, method: string, path: string, sent?: Sent): Promise<T> {
-  const response = await call(method, path, sent);
-  const parsed = schema.safeParse(await response.json());
+function understood<T>(schema: z.ZodType<T>, answer: unknown): T {
+  const parsed = schema.safeParse(answer);
   if (!parsed.success) throw new Error('The server answered something this page does not understand. Load it again.');
   return parsed.data;
 }
 
-/** Keys of what is on its way or was never answered; the same thing sent again carries the same key. */
-const unanswered = new Map<string, string>();
-
-/** Creates something once, however often it is tapped or sent again after a lost answer. */
-async function askOnce<T>(schema: z.ZodType<T>, path: string, body: unknown): Promise<T> {
-  const what = `${path} ${JSON.stringify(body)}`;
-  const key = unanswered.get(what) ?? crypto.randomUUID();
-  unanswered.set(what, key);
-  const made = await ask(schema, 'POST', path, { body, headers: { 'idempotency-key': key } });
-  unanswered.delete(what);
-  return made;
+async function ask<T>(schema: z.ZodType<T>, path: string): Promise<T> {
+  return understood(schema, await (await call('GET', path)).json());
 }
 
 const after = (cursor: string | null): string => (cursor === null ? '' : `?after=${encodeURIComponent(cursor)}`);
@@ -94,32 +42,49 @@ export type PottedForm = PottingInput;
 export type Kept = 'plants' | 'pottings' | 'places' | `own/${OwnKind}`;
 
 export const client = {
-  plants: (cursor: string | null): Promise<PlantPage> => ask(plantPageSchema, 'GET', `/api/plants${after(cursor)}`),
-  plant: (id: string): Promise<PlantLog> => ask(plantLogSchema, 'GET', `/api/plants/${id}`),
-  savePotting: (form: PottedForm): Promise<PlantLog> => ask(plantLogSchema, 'POST', '/api/pottings', { body: form }),
+  plants: (cursor: string | null): Promise<PlantPage> => ask(plantPageSchema, `/api/plants${after(cursor)}`),
+  plant: (id: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}`),
+  savePotting: async (form: PottedForm): Promise<PlantLog> => {
+    const letter = { title: `${form.plantName} potted`, method: 'POST', path: '/api/pottings', body: form } as const;
+    return understood(plantLogSchema, await outbox.deliver(letter));
+  },
 
-  places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, 'GET', `/api/places${after(cursor)}`),
-  savePlace: (place: Place): Promise<Place> => askOnce(wholePlaceSchema, '/api/places', place),
+  places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
+  savePlace: async (place: Place): Promise<Place> => {
+    const letter = { title: `Place ${place.name}`, method: 'POST', path: '/api/places', body: place } as const;
+    return understood(wholePlaceSchema, await outbox.deliver(letter));
+  },
   /** version: as last seen; a place changed since then is not overwritten. */
-  changePlace: (place: Place, version: number | null): Promise<Place> =>
-    ask(wholePlaceSchema, 'PUT', `/api/places/${place.id}`, {
-      body: place,
-      headers: version === null ? {} : { 'if-match': `"${version}"` },
-    }),
+  changePlace: async (place: Place, version: number): Promise<Place> => {
+    const letter = { title: `Place ${place.name} changed`, method: 'PUT', path: `/api/places/${place.id}` } as const;
+    return understood(wholePlaceSchema, await outbox.deliver({ ...letter, body: place, seenVersion: version }));
+  },
 
   own: <K extends OwnKind>(kind: K, cursor: string | null): Promise<OwnPage<K>> =>
-    ask(ownPageSchema(kind) as unknown as z.ZodType<OwnPage<K>>, 'GET', `/api/own/${kind}${after(cursor)}`),
-  saveOwn: <K extends OwnKind>(kind: K, data: OwnTypes[K]): Promise<OwnEntry<K>> =>
-    askOnce(
-      z.object({ id: z.uuid(), data: ownSchemas[kind] }) as unknown as z.ZodType<OwnEntry<K>>,
-      `/api/own/${kind}`,
-      data,
-    ),
+    ask(ownPageSchema(kind) as unknown as z.ZodType<OwnPage<K>>, `/api/own/${kind}${after(cursor)}`),
+  saveOwn: async <K extends OwnKind>(kind: K, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
+    const schema = z.object({ id: z.uuid(), data: ownSchemas[kind] }) as unknown as z.ZodType<OwnEntry<K>>;
+    const letter = { title: ownTitle(kind, data), method: 'POST', path: `/api/own/${kind}`, body: data } as const;
+    return understood(schema, await outbox.deliver(letter));
+  },
 
   remove: async (kind: Kept, id: string): Promise<void> => {
-    await call('DELETE', `/api/${kind}/${id}`);
+    await outbox.deliver({ title: `${nouns[kind]} put away`, method: 'DELETE', path: `/api/${kind}/${id}` });
   },
   restore: async (kind: Kept, id: string): Promise<void> => {
-    await call('POST', `/api/${kind}/${id}/restore`);
+    await outbox.deliver({ title: `${nouns[kind]} brought back`, method: 'POST', path: `/api/${kind}/${id}/restore` });
   },
 };
+
+const nouns: Readonly<Record<Kept, string>> = {
+  plants: 'Plant',
+  pottings: 'Log entry',
+  places: 'Place',
+  'own/medium': 'Own medium',
+  'own/pot': 'Own pot',
+  'own/genus': 'Own genus',
+};
+
+function ownTitle<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {
+  return 'name' in data ? `${nouns[`own/${kind}`]} ${data.name}` : nouns[`own/${kind}`];
+}

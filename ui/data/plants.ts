@@ -3,7 +3,7 @@
 /** Plants and their logs. */
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { PlantLog, PlantPage } from '@server/plants/schemas';
-import { client, type PottedForm, UnreachableError } from './client';
+import { client, type PottedForm } from './client';
 
 export function usePlants(firstPage: PlantPage) {
   return useInfiniteQuery({
@@ -24,15 +24,10 @@ export function usePlant(log: PlantLog): PlantLog {
   return data;
 }
 
-/** A potting carries its own key, so that asking again after a lost answer saves it once. */
-const RETRY_AFTER_MS = 500;
-
 export function useSavePotting() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (form: PottedForm) => client.savePotting(form),
-    retry: (failures, error) => error instanceof UnreachableError && failures < 1,
-    retryDelay: RETRY_AFTER_MS,
     onSuccess: () => queries.invalidateQueries({ queryKey: ['plants'] }),
   });
 }

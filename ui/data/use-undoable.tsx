@@ -4,7 +4,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App, Button } from 'antd';
 import { useCallback } from 'react';
-import { client, type Kept } from './client';
+import { client, type Kept, NotYetKeptError } from './client';
 import { messageOf } from './worker/long-work';
 
 /** Seconds in which a deletion can be taken back on the spot. */
@@ -20,7 +20,8 @@ export function useUndoable(): (kind: Kept, id: string, said: string) => Promise
       try {
         await client.remove(kind, id);
       } catch (error) {
-        void message.error(messageOf(error));
+        if (error instanceof NotYetKeptError) void message.info(messageOf(error));
+        else void message.error(messageOf(error));
         return false;
       }
       await refresh();

@@ -10,7 +10,7 @@ import { makePlan } from '@core/testing';
 import { metricWords } from '@core/words';
 import type { PlantLog } from '@server/plants/schemas';
 import { UnreadableNote } from '../controls/unreadable-note';
-import { client, ConflictError, UnreachableError } from '../data/client';
+import { client, ConflictError, NotYetKeptError } from '../data/client';
 import { show, standInBrowser } from '../testing/screen';
 import { PottedDialog } from './bench/potted-dialog';
 import { PlaceEditor } from './places/place-editor';
@@ -55,6 +55,7 @@ const touch = (name: string) => fireEvent.click(screen.getByText(name));
 const write = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
 describe('"Potted it"', () => {
+  const closed = jest.fn();
   function dialog() {
     const saved = jest.fn();
     show(
@@ -64,7 +65,7 @@ describe('"Potted it"', () => {
         plantId={plantId}
         plantName="Shelf end"
         plantVersion={3}
-        onClose={() => undefined}
+        onClose={closed}
         onSaved={saved}
       />,
     );
@@ -86,14 +87,25 @@ describe('"Potted it"', () => {
     expect(sentForms()[1]).toMatchObject({ plantName: 'Shelf end', note: 'two dead roots cut' });
   });
 
-  test('a second try after a lost answer carries the same key, so that it is kept once', async () => {
+  test('a second try carries the same key, so that it is kept once', async () => {
     dialog();
-    server.savePotting.mockRejectedValueOnce(new UnreachableError('gone')).mockResolvedValueOnce(log);
+    server.savePotting.mockRejectedValueOnce(new Error('The server answered 500.')).mockResolvedValueOnce(log);
+    touch('Add to its log');
+    await screen.findByRole('alert');
     touch('Add to its log');
     await waitFor(() => expect(server.savePotting).toHaveBeenCalledTimes(2));
     const [first, second] = sentForms().map(({ idempotencyKey }) => idempotencyKey);
     expect(first).toMatch(/^.{8,80}$/);
     expect(second).toBe(first);
+  });
+
+  test('what must wait for the server is said, and the bench is free for the next plant', async () => {
+    const saved = dialog();
+    server.savePotting.mockRejectedValueOnce(new NotYetKeptError());
+    touch('Add to its log');
+    expect(await screen.findByText(/waits in this browser/)).toBeTruthy();
+    await waitFor(() => expect(closed).toHaveBeenCalled());
+    expect(saved).not.toHaveBeenCalled();
   });
 
   test('a refusal is said once and not tried again', async () => {

@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation';
 import { useUnits } from '../data/units-context';
 import styles from './header.module.css';
 import { CairnMark } from './mark';
+import { Unsent } from './unsent';
 
 const pages = [
   { href: '/', label: 'Bench' },
@@ -34,6 +35,7 @@ export function Header() {
           );
         })}
       </nav>
+      <Unsent />
       <div className={styles.units}>
         <Segmented
           size="small"

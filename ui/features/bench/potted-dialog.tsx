@@ -10,7 +10,7 @@ import type { PlantLog } from '@server/plants/schemas';
 import { ConflictError, type PottedForm } from '../../data/client';
 import { useSavePotting } from '../../data/plants';
 import { useUnits } from '../../data/units-context';
-import { messageOf } from '../../data/worker/long-work';
+import { useKeep } from '../../data/use-keep';
 import styles from './bench.module.css';
 
 interface PottedDialogProps {
@@ -37,21 +37,23 @@ export function PottedDialog(props: PottedDialogProps) {
   // One key for this dialog: a double tap, or a second try after a lost answer, saves once.
   const [idempotencyKey] = useState(() => crypto.randomUUID());
   const saving = useSavePotting();
+  const keepIt = useKeep();
 
   const save = async () => {
     setFault(null);
-    try {
-      const plantVersion = seenVersion === null ? {} : { plantVersion: seenVersion };
-      const form = { plantId, ...plantVersion, idempotencyKey, plantName, pottedOn, note, planCase, spec };
-      props.onSaved(await saving.mutateAsync(form as PottedForm));
-    } catch (error) {
-      const kept = error instanceof ConflictError ? keptPlant.safeParse(error.current) : null;
-      if (kept?.success) {
-        // Seen now: the next touch keeps it, under the name that stands in the dialog.
-        setSeenVersion(kept.data.version);
-        setFault(`${messageOf(error)} It is now called “${kept.data.name}”. Keep it once more to add yours.`);
-      } else setFault(messageOf(error));
-    }
+    const plantVersion = seenVersion === null ? {} : { plantVersion: seenVersion };
+    const form = { plantId, ...plantVersion, idempotencyKey, plantName, pottedOn, note, planCase, spec };
+    const outcome = await keepIt(() => saving.mutateAsync(form as PottedForm));
+    if (outcome.status === 'kept') props.onSaved(outcome.value);
+    // Safe in this browser: the bench is free for the next plant.
+    if (outcome.status === 'waits') props.onClose();
+    if (outcome.status !== 'refused') return;
+    const kept = outcome.error instanceof ConflictError ? keptPlant.safeParse(outcome.error.current) : null;
+    if (kept?.success) {
+      // Seen now: the next touch keeps it, under the name that stands in the dialog.
+      setSeenVersion(kept.data.version);
+      setFault(`${outcome.message} It is now called “${kept.data.name}”. Keep it once more to add yours.`);
+    } else setFault(outcome.message);
   };
 
   return (

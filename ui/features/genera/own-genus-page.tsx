@@ -11,7 +11,7 @@ import { UnreadableNote } from '../../controls/unreadable-note';
 import { useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../data/own';
 import { Field } from '../../controls/field';
 import { TraitField, traitKeys } from '../../controls/trait-field';
-import { messageOf } from '../../data/worker/planner';
+import { useKeep } from '../../data/use-keep';
 import styles from './genera.module.css';
 
 type Draft = Readonly<Record<string, unknown>>;
@@ -25,6 +25,7 @@ export function OwnGenusPage() {
   const own = useOwn('genus');
   const unreadable = useUnreadableOwn('genus');
   const save = useSaveOwn('genus');
+  const keepIt = useKeep();
   const { message } = App.useApp();
   const [likeId, setLikeId] = useState('phalaenopsis');
   const [name, setName] = useState('');
@@ -41,13 +42,13 @@ export function OwnGenusPage() {
       return;
     }
     setFaults([]);
-    try {
-      await save.mutateAsync(parsed.value as Genus);
-      void message.success(`${name} is kept; choose it on the bench.`);
-      setName('');
-    } catch (error) {
-      void message.error(messageOf(error));
+    const kept = await keepIt(() => save.mutateAsync(parsed.value as Genus));
+    if (kept.status === 'refused') {
+      void message.error(kept.message);
+      return;
     }
+    if (kept.status === 'kept') void message.success(`${name} is kept; choose it on the bench.`);
+    setName('');
   };
   return (
     <article className={styles.page}>

@@ -15,7 +15,7 @@ import {
 import { faultsIn, number, parseWith, percent } from '@core/words';
 import { useSaveOwn } from '../../data/own';
 import { Field } from '../../controls/field';
-import { messageOf } from '../../data/worker/planner';
+import { useKeep } from '../../data/use-keep';
 import styles from './media.module.css';
 
 type RawRun = { readonly [K in keyof PorosityRun]: number | null };
@@ -152,6 +152,7 @@ const emptyOwn: RawOwn = { name: '', likeId: 'bark-6-12', smallMm: null, largeMm
 
 function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
   const save = useSaveOwn('medium');
+  const keepIt = useKeep();
   const [own, setOwn] = useState<RawOwn>(emptyOwn);
   const [fault, setFault] = useState<string | null>(null);
   const like = mediumById(own.likeId);
@@ -169,13 +170,9 @@ function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
       setFault(parsed.faults[0]?.message ?? 'cannot be used');
       return;
     }
-    try {
-      await save.mutateAsync(parsed.value);
-      setOwn(emptyOwn);
-      setFault(null);
-    } catch (error) {
-      setFault(messageOf(error));
-    }
+    const kept = await keepIt(() => save.mutateAsync(parsed.value));
+    if (kept.status !== 'refused') setOwn(emptyOwn);
+    setFault(kept.status === 'refused' ? kept.message : null);
   };
   return (
     <div className={styles.keepOwn}>

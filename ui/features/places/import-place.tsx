@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { type AirflowClass, airflowClasses, type Place } from '@core';
 import { fileFaultLine, type PlaceReading } from '@core/words';
 import { useKeepPlace } from '../../data/places';
-import { messageOf } from '../../data/worker/long-work';
+import { useKeep } from '../../data/use-keep';
 import { FileQuestions } from './file-questions';
 import styles from './places.module.css';
 import { usePlaceFile } from './use-place-file';
@@ -27,6 +27,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
   const [airflow, setAirflow] = useState<AirflowClass>('still room');
   const file = usePlaceFile();
   const keeping = useKeepPlace();
+  const keepIt = useKeep();
   const { state } = file;
   const about = { name: fileName, latitudeDeg, longitudeDeg: 0 };
 
@@ -51,14 +52,15 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
   };
 
   const keep = async (place: Place): Promise<void> => {
-    try {
-      const kept = await keeping.mutateAsync({ place: { ...place, name, airflow }, seen: null });
-      file.stop();
-      void message.success(`${kept.name} is kept; choose it on the bench.`);
-      onKept(kept);
-    } catch (error) {
-      void message.error(messageOf(error));
+    const kept = await keepIt(() => keeping.mutateAsync({ place: { ...place, name, airflow }, seen: null }));
+    if (kept.status === 'refused') {
+      void message.error(kept.message);
+      return;
     }
+    file.stop();
+    if (kept.status === 'waits') return;
+    void message.success(`${kept.value.name} is kept; choose it on the bench.`);
+    onKept(kept.value);
   };
 
   const reading = state.status === 'read' ? state.reading : null;

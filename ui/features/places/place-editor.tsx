@@ -17,7 +17,7 @@ import { type Fault, monthNames, parseWith, type WordUnits } from '@core/words';
 import { ConflictError } from '../../data/client';
 import { type OwnPlace, useKeepPlace } from '../../data/places';
 import { Field } from '../../controls/field';
-import { messageOf } from '../../data/worker/long-work';
+import { useKeep } from '../../data/use-keep';
 import styles from './places.module.css';
 
 interface PlaceEditorProps {
@@ -85,6 +85,7 @@ const keptPlace = z.object({ place: z.looseObject({ name: z.string() }), version
 export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditorProps) {
   const isOwn = seen !== null;
   const keeping = useKeepPlace();
+  const keepIt = useKeep();
   const [place, setPlace] = useState<Place>(isOwn ? start : { ...start, name: `${start.name}, mine` });
   const [faults, setFaults] = useState<readonly SaidFault[]>([]);
   const [latest, setLatest] = useState(seen);
@@ -103,18 +104,19 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
       setFaults(parsed.faults);
       return;
     }
-    try {
-      onKept(await keeping.mutateAsync({ place: parsed.value as Place, seen: latest }));
+    const outcome = await keepIt(() => keeping.mutateAsync({ place: parsed.value as Place, seen: latest }));
+    if (outcome.status !== 'refused') {
+      if (outcome.status === 'kept') onKept(outcome.value);
       onClose();
-    } catch (error) {
-      const kept = error instanceof ConflictError ? keptPlace.safeParse(error.current) : null;
-      if (kept?.success && latest) {
-        // Seen now: keeping once more overwrites it knowingly.
-        setLatest({ ...latest, version: kept.data.version });
-        const message = `${messageOf(error)} Another tablet keeps it as “${kept.data.place.name}”. Keep once more to put yours in its place.`;
-        setFaults([{ path: '(whole)', message }]);
-      } else setFaults([{ path: '(whole)', message: messageOf(error) }]);
+      return;
     }
+    const kept = outcome.error instanceof ConflictError ? keptPlace.safeParse(outcome.error.current) : null;
+    if (kept?.success && latest) {
+      // Seen now: keeping once more overwrites it knowingly.
+      setLatest({ ...latest, version: kept.data.version });
+      const message = `${outcome.message} Another tablet keeps it as “${kept.data.place.name}”. Keep once more to put yours in its place.`;
+      setFaults([{ path: '(whole)', message }]);
+    } else setFaults([{ path: '(whole)', message: outcome.message }]);
   };
   return (
     <section className={styles.editor} aria-label="Change this place">

@@ -9,7 +9,7 @@ import { cm, number, parseWith, type WordUnits } from '@core/words';
 import { UnreadableNote } from '../../../controls/unreadable-note';
 import { useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../../data/own';
 import { useUnits } from '../../../data/units-context';
-import { messageOf } from '../../../data/worker/long-work';
+import { useKeep } from '../../../data/use-keep';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
@@ -88,6 +88,7 @@ const emptyPot: RawPot = {
 
 function NewPot({ units }: { readonly units: WordUnits }) {
   const save = useSaveOwn('pot');
+  const keepIt = useKeep();
   const [pot, setPot] = useState<RawPot>(emptyPot);
   const [fault, setFault] = useState<string | null>(null);
   const isInch = units.length === 'inch';
@@ -98,13 +99,9 @@ function NewPot({ units }: { readonly units: WordUnits }) {
       setFault(parsed.faults[0]?.message ?? 'cannot be used');
       return;
     }
-    try {
-      await save.mutateAsync(parsed.value);
-      setPot(emptyPot);
-      setFault(null);
-    } catch (error) {
-      setFault(messageOf(error));
-    }
+    const kept = await keepIt(() => save.mutateAsync(parsed.value));
+    if (kept.status !== 'refused') setPot(emptyPot);
+    setFault(kept.status === 'refused' ? kept.message : null);
   };
   const length = (key: 'rimDiameterCm' | 'heightCm' | 'baseDiameterCm', label: string) => (
     <Field id={`own-${key}`} label={label}>
