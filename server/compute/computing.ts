@@ -1,6 +1,7 @@
 /** The one pool of the server process, and what a request gets of it. */
 import { problem } from '../http/problem';
-import { openPool, type Pool, type Question, usualPool } from './pool';
+import { wentWrong } from '../http/went-wrong';
+import { type Computed, openPool, type Pool, type Question, usualPool } from './pool';
 
 declare global {
   // Survives reloads of modules in development; the door opens it, the bundled handlers find it.
@@ -18,9 +19,18 @@ const titles = {
 /** Nobody reads it: the client is gone. */
 const CLIENT_LEFT = 499;
 
+async function askPool(request: Request, question: Question, input: unknown): Promise<Computed | Response> {
+  try {
+    return await computing().ask(question, input, request.signal);
+  } catch (error) {
+    return wentWrong(error);
+  }
+}
+
 /** Answers a question from the pool; it is dropped as soon as its client leaves. */
 export async function computed(request: Request, question: Question, input: unknown): Promise<Response> {
-  const answer = await computing().ask(question, input, request.signal);
+  const answer = await askPool(request, question, input);
+  if (answer instanceof Response) return answer;
   switch (answer.status) {
     case 'answered':
       return new Response(answer.json, { headers: { 'content-type': 'application/json' } });

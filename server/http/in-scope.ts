@@ -6,7 +6,7 @@ import { isAway } from './away';
 import { inTime } from './in-time';
 import { KeyTakenError } from './once';
 import { problem } from './problem';
-import { withoutData } from './without-data';
+import { wentWrong } from './went-wrong';
 
 export interface Inside {
   readonly em: EntityManager;
@@ -35,8 +35,7 @@ export async function inScope(handle: (inside: Inside) => Promise<Response>): Pr
     return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
-    // What is thrown further is written into the log.
-    if (!isAway(error)) throw withoutData(error);
+    if (!isAway(error)) return wentWrong(error);
     return retryLater('The database cannot be reached. Nothing was changed; try again in a moment.');
   }
 }

@@ -1,0 +1,76 @@
+/** The whole application in a folder of its own, started with ./start as a grower starts it. */
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+const START_MS = 90_000;
+const LOOK_EVERY_MS = 100;
+
+export const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+
+function pidIn(file: string): number | null {
+  try {
+    const pid = Number(/^\d+/.exec(readFileSync(file, 'utf8'))?.[0] ?? NaN);
+    return Number.isInteger(pid) ? pid : null;
+  } catch {
+    // Not written yet, or just removed: it does not run.
+    return null;
+  }
+}
+
+export class Application {
+  private keeper: ChildProcess | null = null;
+  private port = '';
+  readonly said: string[] = [];
+
+  constructor(readonly dataFolder: string) {}
+
+  get address(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  /** Process ids as they are now; null where it does not run. */
+  pids(): { readonly keeper: number | null; readonly server: number | null; readonly database: number | null } {
+    return {
+      keeper: this.keeper?.exitCode === null && this.keeper.signalCode === null ? (this.keeper.pid ?? null) : null,
+      server: pidIn(join(this.dataFolder, 'server.pid')),
+      database: pidIn(join(this.dataFolder, 'postgres', 'postmaster.pid')),
+    };
+  }
+
+  /** Starts it, on the port it had before, and waits until it answers. */
+  async start(): Promise<void> {
+    this.port ||= execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
+    const keeper = spawn('./start', {
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, CAIRN_DATA: this.dataFolder, PORT: this.port, CAIRN_DAILY_COPY: 'off' },
+    });
+    for (const output of [keeper.stdout, keeper.stderr]) {
+      output.on('data', (bytes: Buffer) => this.said.push(String(bytes)));
+    }
+    this.keeper = keeper;
+    const until = Date.now() + START_MS;
+    while (!(await this.isWell())) {
+      if (keeper.exitCode !== null) throw new Error(`./start ended with ${keeper.exitCode}: ${this.said.join('')}`);
+      if (Date.now() > until) throw new Error(`./start did not come up: ${this.said.join('')}`);
+      await pause(LOOK_EVERY_MS);
+    }
+  }
+
+  async isWell(): Promise<boolean> {
+    try {
+      return (await fetch(`${this.address}/api/health`, { signal: AbortSignal.timeout(5_000) })).ok;
+    } catch {
+      return false;
+    }
+  }
+
+  /** Ends it as a grower does, and waits until it is gone. */
+  async stop(): Promise<void> {
+    const { keeper } = this;
+    if (!keeper || keeper.exitCode !== null || keeper.signalCode !== null) return;
+    const ended = new Promise((resolve) => keeper.once('exit', resolve));
+    keeper.kill('SIGTERM');
+    await ended;
+  }
+}

@@ -1,0 +1,104 @@
+/**
+ * Blow after blow while clients write, then a look at what is kept: npm run chaos -- --minutes 5 [--seed 7].
+ * It prints counts, and ends with 1 where an acknowledged write is missing, doubled or half there.
+ */
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { Application, pause } from './application';
+import { type BlowName, blows, mountSmall, unmount } from './blows';
+import { faultsIn, whatIsKept } from './verdict';
+import { newTally, write } from './writers';
+
+const WRITERS = 3;
+const SMALL_DISK_MB = 220;
+const MS_PER_MINUTE = 60_000;
+const BETWEEN_BLOWS_MS = { least: 1_000, most: 5_000 };
+const RECOVERY_MS = 60_000;
+
+/** The same blows for the same seed (a linear congruential generator, Numerical Recipes). */
+function dice(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (1_664_525 * state + 1_013_904_223) >>> 0;
+    return state / 2 ** 32;
+  };
+}
+
+async function recovers(application: Application): Promise<boolean> {
+  const until = Date.now() + RECOVERY_MS;
+  while (Date.now() < until) {
+    if (await application.isWell()) return true;
+    await pause(200);
+  }
+  return false;
+}
+
+const LINES_SHOWN = 40;
+const lastOf = (file: string): string =>
+  existsSync(file) ? readFileSync(file, 'utf8').split('\n').slice(-LINES_SHOWN).join('\n') : '';
+
+const say = (line: string): void => void process.stdout.write(`${line}\n`);
+
+async function main(): Promise<void> {
+  const { values } = parseArgs({ options: { minutes: { type: 'string' }, seed: { type: 'string' } } });
+  const minutes = Number(values.minutes ?? 1);
+  const seed = Number(values.seed ?? Date.now() % 100_000);
+  if (!(minutes > 0) || !Number.isInteger(seed)) throw new Error('--minutes must be above 0, --seed a whole number');
+  const folder = mkdtempSync(join(tmpdir(), 'cairn-chaos-'));
+  const isSmall = mountSmall(folder, SMALL_DISK_MB);
+  say(`seed ${seed}, ${minutes} minutes; ${isSmall ? 'with' : 'without (not allowed here)'} a disk that can be filled`);
+  const application = new Application(folder);
+  const random = dice(seed);
+  const names = (Object.keys(blows) as BlowName[]).filter((name) => name !== 'disk full' || isSmall);
+  const counts: Partial<Record<BlowName, number>> = {};
+  const faults: string[] = [];
+  const tally = newTally();
+  let isOver = false;
+  let log = '';
+  try {
+    await application.start();
+    const writing = Array.from({ length: WRITERS }, (_, i) =>
+      write(
+        () => application.address,
+        `w${i}`,
+        () => isOver,
+        tally,
+      ),
+    );
+    const until = Date.now() + minutes * MS_PER_MINUTE;
+    // Each kind once before any comes twice.
+    let coming: BlowName[] = [];
+    while (Date.now() < until) {
+      const { least, most } = BETWEEN_BLOWS_MS;
+      await pause(least + random() * (most - least));
+      if (coming.length === 0) coming = [...names].sort(() => random() - 0.5);
+      const name = coming.pop()!;
+      if (await blows[name](application)) counts[name] = (counts[name] ?? 0) + 1;
+      // Every second time the next blow falls before it has recovered.
+      if (random() < 0.5 && !(await recovers(application))) faults.push(`not well a minute after: ${name}`);
+    }
+    if (!(await recovers(application))) faults.push('not well a minute after the last blow');
+    isOver = true;
+    await Promise.all(writing);
+    faults.push(...faultsIn(tally, await whatIsKept(application.address)));
+  } finally {
+    log = lastOf(join(folder, 'server.log'));
+    await application.stop();
+    if (isSmall) unmount(folder);
+    rmSync(folder, { recursive: true, force: true });
+  }
+  say(`blows: ${JSON.stringify(counts)}`);
+  say(`sent ${tally.attempts}, unanswered ${tally.unanswered}, answers ${JSON.stringify(tally.statuses)}`);
+  say(`kept: ${tally.plants.size} plants, ${tally.places.size} places, ${tally.changed.size} changes of places`);
+  for (const fault of faults.slice(0, 20)) say(`FAULT ${fault}`);
+  if (faults.length > 0) say(`${application.said.join('').split('\n').slice(-LINES_SHOWN).join('\n')}\n${log}`);
+  say(faults.length === 0 ? 'nothing lost, nothing doubled, nothing half there' : `${faults.length} faults`);
+  process.exitCode = faults.length === 0 ? 0 : 1;
+}
+
+main().catch((error: unknown) => {
+  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  process.exitCode = 1;
+});

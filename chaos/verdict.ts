@@ -1,0 +1,77 @@
+/** Afterwards: is every acknowledged write there, once, whole, and nothing that nobody sent? */
+import type { Tally } from './writers';
+
+interface Found {
+  readonly plants: readonly { readonly id: string; readonly name: string }[];
+  readonly places: readonly { readonly id: string; readonly name: string }[];
+  readonly versions: Readonly<Record<string, number>>;
+  readonly unreadable: number;
+  readonly entriesOf: ReadonlyMap<string, number>;
+}
+
+async function json<T>(url: string): Promise<T> {
+  const answer = await fetch(url);
+  if (!answer.ok) throw new Error(`${url} answered ${answer.status}`);
+  return (await answer.json()) as T;
+}
+
+async function everyPage<T>(url: string): Promise<readonly T[]> {
+  const pages: T[] = [];
+  let after: string | null = null;
+  do {
+    const more: string = after === null ? '' : `&after=${encodeURIComponent(after)}`;
+    const page: T & { next: string | null } = await json(`${url}?limit=200${more}`);
+    pages.push(page);
+    after = page.next;
+  } while (after !== null);
+  return pages;
+}
+
+export async function whatIsKept(address: string): Promise<Found> {
+  const plantPages = await everyPage<Pick<Found, 'plants'>>(`${address}/api/plants`);
+  const placePages = await everyPage<{
+    places: Found['places'];
+    versions: Record<string, number>;
+    unreadable: unknown[];
+  }>(`${address}/api/places`);
+  const plants = plantPages.flatMap((page) => page.plants);
+  const entriesOf = new Map<string, number>();
+  let unreadable = placePages.flatMap((page) => page.unreadable).length;
+  for (const { id, name } of plants) {
+    const log = await json<{ pottings: { recipe: unknown[] }[]; unreadable: unknown[] }>(`${address}/api/plants/${id}`);
+    entriesOf.set(name, (entriesOf.get(name) ?? 0) + log.pottings.filter(({ recipe }) => recipe.length > 0).length);
+    unreadable += log.unreadable.length;
+  }
+  return {
+    plants,
+    places: placePages.flatMap((page) => page.places),
+    versions: Object.assign({}, ...placePages.map((page) => page.versions)) as Record<string, number>,
+    unreadable,
+    entriesOf,
+  };
+}
+
+/** What is wrong; empty where nothing is. */
+export function faultsIn(tally: Tally, found: Found): readonly string[] {
+  const faults: string[] = [...tally.unexpected];
+  const times = (name: string, among: readonly { readonly name: string }[]) =>
+    among.filter((one) => one.name === name).length;
+  for (const name of tally.plants) {
+    const count = times(name, found.plants);
+    if (count !== 1) faults.push(`${name}: acknowledged, and kept ${count} times`);
+    if (found.entriesOf.get(name) !== 1) faults.push(`${name}: ${found.entriesOf.get(name) ?? 0} whole log entries`);
+  }
+  const changedNames = new Map([...tally.changed].map(([id, change]) => [id, change]));
+  for (const [id, { name, version }] of changedNames) {
+    if (found.places.find((place) => place.id === id)?.name !== name) faults.push(`${name}: a change that was lost`);
+    if (found.versions[id] !== version) faults.push(`${name}: version ${found.versions[id]}, should be ${version}`);
+  }
+  for (const name of tally.places) {
+    const count = times(name, found.places) + times(name.replace('place ', 'changed '), found.places);
+    if (count !== 1) faults.push(`${name}: acknowledged, and kept ${count} times`);
+  }
+  const stray = found.plants.filter(({ name }) => name.startsWith('plant w') && !tally.sent.has(name));
+  for (const { name } of stray) faults.push(`${name}: nobody sent it`);
+  if (found.unreadable > 0) faults.push(`${found.unreadable} records that cannot be read`);
+  return faults;
+}
