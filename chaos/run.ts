@@ -12,7 +12,7 @@ import { faultsIn, whatIsKept } from './verdict';
 import { newTally, write } from './writers';
 
 const WRITERS = 3;
-const SMALL_DISK_MB = 220;
+const SMALL_DISK_MB = 400;
 const MS_PER_MINUTE = 60_000;
 const BETWEEN_BLOWS_MS = { least: 1_000, most: 5_000 };
 const RECOVERY_MS = 60_000;

@@ -15,6 +15,11 @@ export class AppServer {
     return `http://127.0.0.1:${this.port}`;
   }
 
+  /** Of the server process. */
+  get pid(): number {
+    return this.child?.pid ?? -1;
+  }
+
   async start(): Promise<void> {
     this.child = spawn('node', ['--import', 'tsx', 'server/door/main.ts'], {
       stdio: 'ignore',

@@ -101,12 +101,14 @@ start_postgres() {
   fail "PostgreSQL did not start; its logs are $cluster/start.log and $cluster/log/"
 }
 
-# run_postgres DIRECTORY PORT [postgres options]. Its log says what failed, not what was to be written; a
+# run_postgres DIRECTORY PORT [postgres options]. Its journal stays small: by default it alone may take a
+# gigabyte. Its log says what failed, not what was to be written; a
 # week of it is kept, a file for each day of the week.
 run_postgres() {
   local cluster=$1 port=$2; shift 2
   as_postgres "$(pg_bin)/pg_ctl" -D "$cluster" -w -t 60 -l "$cluster/start.log" \
     -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' \
+      -c max_wal_size=160MB -c min_wal_size=48MB \
       -c log_min_error_statement=panic -c log_error_verbosity=terse \
       -c logging_collector=on -c log_directory=log -c log_filename=weekday-%a.log -c log_file_mode=0600 \
       -c log_rotation_age=1440 -c log_rotation_size=0 -c log_truncate_on_rotation=on $*" start >/dev/null 2>&1

@@ -6,7 +6,7 @@ const awayCodes: ReadonlySet<unknown> = new Set(['ECONNREFUSED', 'ECONNRESET', '
 /** Classes of PostgreSQL's own codes (Appendix A): connection, resources, operator's doing, system. */
 const awayClasses = /^(08|53|57P|58)/;
 const awayWords =
-  /timeout expired|Query read timeout|Timeout acquiring a connection|Connection terminated|Transaction query already complete/i;
+  /timeout expired|Query read timeout|Timeout acquiring a connection|Connection terminated|Transaction query already complete|not queryable/i;
 
 /** Whether an error says that the database is away, not that a request was wrong. */
 export function isAway(error: unknown): boolean {
