@@ -2,7 +2,7 @@
  * Blow after blow while clients write, then a look at what is kept: npm run chaos -- --minutes 5 [--seed 7].
  * It prints counts, and ends with 1 where an acknowledged write is missing, doubled or half there.
  */
-import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -47,6 +47,8 @@ async function main(): Promise<void> {
   const seed = Number(values.seed ?? Date.now() % 100_000);
   if (!(minutes > 0) || !Number.isInteger(seed)) throw new Error('--minutes must be above 0, --seed a whole number');
   const folder = mkdtempSync(join(tmpdir(), 'cairn-chaos-'));
+  // The database may run as a user of its own.
+  chmodSync(folder, 0o755);
   const isSmall = mountSmall(folder, SMALL_DISK_MB);
   say(`seed ${seed}, ${minutes} minutes; ${isSmall ? 'with' : 'without (not allowed here)'} a disk that can be filled`);
   const application = new Application(folder);
