@@ -2,7 +2,14 @@
 import { ConnectionException } from '@mikro-orm/core';
 
 /** What network and database say of one that is not there, went away, is full, or gave up a statement. */
-const awayCodes: ReadonlySet<unknown> = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', '57014']);
+const awayCodes: ReadonlySet<unknown> = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  '57014',
+  // Internal trouble of the database: a full disk shows so too, where it cannot write its own caches.
+  'XX000',
+]);
 /** Classes of PostgreSQL's own codes (Appendix A): connection, resources, operator's doing, system. */
 const awayClasses = /^(08|53|57P|58)/;
 const awayWords =

@@ -87,6 +87,9 @@ function Table() {
     <div className={styles.bench}>
       <div className={styles.questions}>
         <Questions />
+        <button type="button" className={styles.keys} onClick={() => setHelp(true)}>
+          Keys: ?
+        </button>
       </div>
       <div className={styles.stage}>
         <PlanProgress />
@@ -99,12 +102,7 @@ function Table() {
           <Details plan={plan} review={review} onPotted={() => setPotting(true)} />
         ) : null}
       </div>
-      <div className={styles.shelf}>
-        {plan ? <Shelf setups={plan.setups} /> : null}
-        <button type="button" className={styles.keys} onClick={() => setHelp(true)}>
-          Keys: ?
-        </button>
-      </div>
+      <div className={styles.shelf}>{plan ? <Shelf setups={plan.setups} /> : null}</div>
       {isPotting ? <Potting onClose={() => setPotting(false)} /> : null}
       <ShortcutsHelp isOpen={isHelp} onClose={() => setHelp(false)} />
     </div>
