@@ -59,6 +59,8 @@ export function Unsent() {
     <Popover
       trigger="click"
       placement="bottomRight"
+      // Beside its button, so that the next key reaches it.
+      getPopupContainer={(button) => button.parentElement ?? document.body}
       title="Not yet kept by the server, safe in this browser"
       content={
         <div className={styles.unsent}>
@@ -73,8 +75,8 @@ export function Unsent() {
         </div>
       }
     >
-      <Button role="status" className={styles.pill} icon={hasRefused ? <WarningOutlined /> : <CloudUploadOutlined />}>
-        {letters.length} not yet kept
+      <Button className={styles.pill} icon={hasRefused ? <WarningOutlined /> : <CloudUploadOutlined />}>
+        <span role="status">{letters.length} not yet kept</span>
       </Button>
     </Popover>
   );
