@@ -60,22 +60,23 @@ test('when the server is gone nothing is lost: it waits, is shown, and is kept o
     await bench.getByLabel('Name on the tag').fill(name);
     await bench.getByRole('button', { name: 'Keep it' }).click();
   };
+  const [one, two] = [`Waits one ${Date.now()}`, `Waits two ${Date.now()}`];
   await app.stop();
-  await pot('Waits one');
+  await pot(one);
   await expect(bench.getByText(/waits in this browser/)).toBeVisible();
-  await pot('Waits two');
+  await pot(two);
   const pill = bench.getByRole('status').filter({ hasText: '2 not yet kept' });
   await expect(pill).toBeVisible();
   await pill.click();
-  await expect(bench.getByText('Waits one potted')).toBeVisible();
-  await expect(bench.getByText('Waits two potted')).toBeVisible();
+  await expect(bench.getByText(`${one} potted`)).toBeVisible();
+  await expect(bench.getByText(`${two} potted`)).toBeVisible();
   await app.start();
   // A reload, while something waits.
   await bench.reload();
   await waitForPlan(bench);
   await expect(pill).toHaveCount(0);
   await bench.goto(`${app.address}/plants`);
-  for (const name of ['Waits one', 'Waits two']) {
+  for (const name of [one, two]) {
     await expect(bench.getByRole('link', { name: new RegExp(name) })).toHaveCount(1);
   }
 });

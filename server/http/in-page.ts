@@ -3,13 +3,13 @@ import { entityManager } from '../db/orm';
 import { homeScope } from '../scope';
 import { isAway } from './away';
 import type { Inside } from './in-scope';
-import { inTime } from './in-time';
+import { inTime, LONGEST_PAGE_WAIT_MS } from './in-time';
 import { withoutData } from './without-data';
 
 export async function inPage<T>(read: (inside: Inside) => Promise<T>): Promise<T> {
   const reading = (async () => read({ em: await entityManager(), scope: homeScope }))();
   // What is thrown here is written into the log.
-  const found = await inTime(reading).catch((error: unknown) => {
+  const found = await inTime(reading, LONGEST_PAGE_WAIT_MS).catch((error: unknown) => {
     throw isAway(error) ? new Error('The database cannot be reached.') : withoutData(error);
   });
   if (found === 'late') throw new Error('The database does not answer.');

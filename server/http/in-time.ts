@@ -3,10 +3,13 @@
 /** A request is answered within this. */
 export const LONGEST_WAIT_MS = 2_500;
 
-export async function inTime<T>(work: Promise<T>): Promise<T | 'late'> {
+/** A page in place of which only trouble could be shown may take longer. */
+export const LONGEST_PAGE_WAIT_MS = 6_000;
+
+export async function inTime<T>(work: Promise<T>, longestMs = LONGEST_WAIT_MS): Promise<T | 'late'> {
   let timer: NodeJS.Timeout | undefined;
   const late = new Promise<'late'>((resolve) => {
-    timer = setTimeout(() => resolve('late'), LONGEST_WAIT_MS);
+    timer = setTimeout(() => resolve('late'), longestMs);
   });
   try {
     const first = await Promise.race([work, late]);

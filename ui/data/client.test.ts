@@ -57,6 +57,16 @@ test('a server that is gone, or has no database, is said to be unreachable', asy
   await expect(client.plants(null)).rejects.toThrow(new UnreachableError('The database cannot be reached.'));
 });
 
+test('an answer cut off on its way is none, whatever its head said', async () => {
+  const cut = () => {
+    const response = json(422, { title: 'Some values cannot be used.' });
+    response.text = () => Promise.reject(new TypeError('network error'));
+    return response;
+  };
+  serverAnswers(cut);
+  await expect(client.plants(null)).rejects.toBeInstanceOf(UnreachableError);
+});
+
 test('what is created carries a key of its own each time', async () => {
   const place = demoPlaces[0]!;
   const calls = serverAnswers(() => json(201, place));

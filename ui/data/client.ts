@@ -31,7 +31,7 @@ function understood<T>(schema: z.ZodType<T>, answer: unknown): T {
 }
 
 async function ask<T>(schema: z.ZodType<T>, path: string): Promise<T> {
-  return understood(schema, await (await call('GET', path)).json());
+  return understood(schema, await call('GET', path));
 }
 
 const after = (cursor: string | null): string => (cursor === null ? '' : `?after=${encodeURIComponent(cursor)}`);

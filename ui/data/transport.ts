@@ -24,13 +24,28 @@ const CONFLICT = 409;
 /** Longer than the server ever takes. */
 const LONGEST_WAIT_MS = 30_000;
 
-async function refusal(response: Response): Promise<Error> {
-  const parsed = problemSchema.safeParse(await response.json().catch(() => null));
-  if (!parsed.success) return new Error(`The server answered ${response.status}. Nothing was changed; try again.`);
+/** An answer that has come whole. */
+interface Answer {
+  readonly status: number;
+  readonly isOk: boolean;
+  readonly text: string;
+}
+
+function jsonOf({ text }: Answer): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+function refusal(answer: Answer): Error {
+  const parsed = problemSchema.safeParse(jsonOf(answer));
+  if (!parsed.success) return new Error(`The server answered ${answer.status}. Nothing was changed; try again.`);
   const faults = parsed.data.faults.map((fault) => fault.message);
   const said = faults.length > 0 ? faults.join('; ') : parsed.data.title;
-  if (response.status === SERVICE_AWAY) return new UnreachableError(said);
-  return response.status === CONFLICT ? new ConflictError(said, parsed.data.current) : new Error(said);
+  if (answer.status === SERVICE_AWAY) return new UnreachableError(said);
+  return answer.status === CONFLICT ? new ConflictError(said, parsed.data.current) : new Error(said);
 }
 
 export interface Sent {
@@ -38,21 +53,23 @@ export interface Sent {
   readonly headers?: Readonly<Record<string, string>>;
 }
 
-export async function call(method: string, path: string, { body, headers = {} }: Sent = {}): Promise<Response> {
-  const all = new Headers(headers);
-  // Every change says it is JSON, with a body or without: the server takes no other.
-  if (method !== 'GET') all.set('content-type', 'application/json');
-  let response: Response;
+async function answerTo(path: string, init: RequestInit): Promise<Answer> {
   try {
-    response = await fetch(path, {
-      method,
-      headers: all,
-      body: body === undefined ? null : JSON.stringify(body),
-      signal: AbortSignal.timeout(LONGEST_WAIT_MS),
-    });
+    const response = await fetch(path, { ...init, signal: AbortSignal.timeout(LONGEST_WAIT_MS) });
+    // An answer cut off on its way (a page that is left, a server that ends) is none: what became of the
+    // request is not known.
+    return { status: response.status, isOk: response.ok, text: await response.text() };
   } catch {
     throw new UnreachableError('The server cannot be reached.');
   }
-  if (!response.ok) throw await refusal(response);
-  return response;
+}
+
+/** The answer's JSON; null where it is empty or none. */
+export async function call(method: string, path: string, { body, headers = {} }: Sent = {}): Promise<unknown> {
+  const all = new Headers(headers);
+  // Every change says it is JSON, with a body or without: the server takes no other.
+  if (method !== 'GET') all.set('content-type', 'application/json');
+  const answer = await answerTo(path, { method, headers: all, body: body === undefined ? null : JSON.stringify(body) });
+  if (!answer.isOk) throw refusal(answer);
+  return jsonOf(answer);
 }

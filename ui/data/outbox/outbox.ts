@@ -12,17 +12,14 @@ import { browserLetters, type LetterStore, passingLetters } from './letters';
 /** Sends one letter; the answer as JSON, null where there is none. */
 export type Send = (letter: Letter) => Promise<unknown>;
 
-const NO_CONTENT = 204;
-
-async function sendLetter({ method, path, body, key, seenVersion }: Letter): Promise<unknown> {
-  const response = await call(method, path, {
+function sendLetter({ method, path, body, key, seenVersion }: Letter): Promise<unknown> {
+  return call(method, path, {
     ...(body === undefined ? {} : { body }),
     headers: {
       ...(method === 'POST' ? { 'idempotency-key': key } : {}),
       ...(seenVersion === null ? {} : { 'if-match': `"${seenVersion}"` }),
     },
   });
-  return response.status === NO_CONTENT ? null : response.json();
 }
 
 interface Caller {
