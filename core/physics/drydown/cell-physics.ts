@@ -1,5 +1,5 @@
 /** Physics of one cell of medium that both pots and mounts share. */
-import { capacityBetween, type Hydraulics } from '../media';
+import type { Hydraulics } from '../media';
 import type { Column } from './column';
 import { k } from './constants';
 
@@ -48,17 +48,15 @@ export function liquidConductivity(medium: Hydraulics): number {
   return k.LIQUID_CONDUCTIVITY_AT_10_CM * (medium.wickingHeightCm / 10) ** k.WICKING_EXPONENT;
 }
 
-/** Writes the storage figures of cell i. Heads are cm above the drained base of its medium. */
+/** Writes the storage figures of cell i. capacity: water it holds when drained, v/v. */
 export function storeCell(
   column: Column,
   i: number,
   medium: Hydraulics,
   volumeL: number,
   thicknessCm: number,
-  headFromCm: number,
-  headToCm: number,
-): number {
-  const capacity = Math.min(medium.totalPorosity, capacityBetween(medium, headFromCm, headToCm));
+  capacity: number,
+): void {
   const gramsPerShare = volumeL * 1000;
   column.volumeL[i] = volumeL;
   column.capacityG[i] = capacity * gramsPerShare;
@@ -68,7 +66,6 @@ export function storeCell(
   column.wettability[i] = medium.wettability;
   column.exposureM3H[i] = exposureM3H(medium, volumeL, thicknessCm, capacity);
   column.ventilation[i] = ventilationGain(medium);
-  return capacity;
 }
 
 /** Two conductances in series. */

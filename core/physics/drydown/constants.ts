@@ -76,6 +76,11 @@ export const drydownConstants = {
     'm/s',
     'mass transfer coefficient of a still room, to which the ventilation gain is stated',
   ),
+  FULL_BREAK_RATIO: fromMemory(
+    0.5,
+    '',
+    'entry head of the layer below over that of the one above, at which the break between them is whole',
+  ),
   FIRST_HOUR: fromPractice(8, 'h', 'of the day: growers water in the morning'),
   MIDDAY_HOUR: byDefinition(13, 'h', 'middle of the daylight on an ordinary clock'),
   HORIZON_DAYS: byChoice(60, 'days', 'the longest time looked ahead'),

@@ -14,7 +14,7 @@ import {
   stepHour,
   takenUpG,
 } from './hour';
-import { hourClass, type HourClass } from './hour-class';
+import { blendedHour, hourClass, type HourClass } from './hour-class';
 import { availableShare, rootZoneAir } from './root-zone';
 
 export const HOURS_PER_DAY = 24;
@@ -53,16 +53,23 @@ export type MonthHours = readonly HourClass[];
 export function monthHours(column: Column, month: MonthDrying): MonthHours {
   const day = hourClass(column, month.day, true);
   const night = hourClass(column, month.night, false);
-  return Array.from({ length: HOURS_PER_DAY }, (_, hour) =>
-    isLight((k.FIRST_HOUR + hour) % HOURS_PER_DAY, month.lightHours) ? day : night,
-  );
+  // The hours in which the light comes and goes have the same share of it, being as far from midday.
+  let edge: HourClass | null = null;
+  return Array.from({ length: HOURS_PER_DAY }, (_, hour) => {
+    const share = lightShareAt((k.FIRST_HOUR + hour) % HOURS_PER_DAY, month.lightHours);
+    if (share === 1) return day;
+    if (share === 0) return night;
+    edge ??= blendedHour(day, night, share);
+    return edge;
+  });
 }
 
-function isLight(clockHour: number, lightHours: number): boolean {
+/** Share of a clock hour that is light, with so many hours of light around midday. */
+export function lightShareAt(clockHour: number, lightHours: number): number {
   const half = lightHours / 2;
-  const middle = clockHour + 0.5;
-  const distance = Math.abs(middle - k.MIDDAY_HOUR);
-  return Math.min(distance, HOURS_PER_DAY - distance) < half;
+  const distance = Math.abs(clockHour + 0.5 - k.MIDDAY_HOUR);
+  // The near end of the hour lies half an hour closer to midday than its middle, the far end half an hour further.
+  return Math.min(1, Math.max(0, half - Math.min(distance, HOURS_PER_DAY - distance) + 0.5));
 }
 
 export function hourFor(hours: MonthHours, hourSinceWatering: number): HourClass {

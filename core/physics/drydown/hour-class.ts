@@ -82,3 +82,20 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
     warmingK: (air.radiationWM2 * column.radiantAreaM2) / heatWPerK,
   };
 }
+
+/** An hour that is in part light and in part dark: every conductance in between, by the share of light. */
+export function blendedHour(day: HourClass, night: HourClass, lightShare: number): HourClass {
+  const between = (ofDay: number, ofNight: number): number => ofNight + (ofDay - ofNight) * lightShare;
+  const cells = (ofDay: Float64Array, ofNight: Float64Array) => ofDay.map((value, i) => between(value, ofNight[i]!));
+  return {
+    temperatureC: between(day.temperatureC, night.temperatureC),
+    deficitGM3: between(day.deficitGM3, night.deficitGM3),
+    topM3H: between(day.topM3H, night.topM3H),
+    outsideM3H: cells(day.outsideM3H, night.outsideM3H),
+    betweenM3H: cells(day.betweenM3H, night.betweenM3H),
+    wallGH: cells(day.wallGH, night.wallGH),
+    uptakeGH: between(day.uptakeGH, night.uptakeGH),
+    coolingKPerGH: between(day.coolingKPerGH, night.coolingKPerGH),
+    warmingK: between(day.warmingK, night.warmingK),
+  };
+}

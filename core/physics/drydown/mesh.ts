@@ -4,6 +4,9 @@
  */
 import { k } from './constants';
 
+/** A layer cut once more or less, as its height moves, would show in the answer if it were one cell. */
+const LEAST_CELLS_OF_LAYER = 2;
+
 /** Number of cells between the surface and a depth, as a real number. */
 function cellsAbove(depthCm: number, totalCm: number, targetCm: number): number {
   return (
@@ -24,7 +27,7 @@ function depthOf(cells: number, totalCm: number, targetCm: number): number {
 export function cutLayer(topDepthCm: number, bottomDepthCm: number, totalCm: number, targetCm: number): number[] {
   const first = cellsAbove(topDepthCm, totalCm, targetCm);
   const last = cellsAbove(bottomDepthCm, totalCm, targetCm);
-  const count = Math.max(1, Math.round(last - first));
+  const count = Math.max(LEAST_CELLS_OF_LAYER, Math.round(last - first));
   const depths = [topDepthCm];
   for (let k = 1; k < count; k += 1) {
     depths.push(depthOf(first + ((last - first) * k) / count, totalCm, targetCm));

@@ -3,7 +3,7 @@
  * water drains to its lower edge: every cell has the same mean head. Bare roots are a pad of
  * velamen half a root thick.
  */
-import type { Hydraulics } from '../media';
+import { capacityBetween, type Hydraulics } from '../media';
 import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
@@ -48,7 +48,8 @@ export function mountColumn(setup: MountedSetup, drinker: Drinker, cellCount = k
   const areaM2 = faceCm2 / 1e4;
   for (let i = 0; i < cellCount; i += 1) {
     const volumeL = (faceCm2 * stepCm) / 1000;
-    const capacity = storeCell(column, i, medium, volumeL, stepCm, 0, padHeightCm);
+    const capacity = capacityBetween(medium, 0, padHeightCm);
+    storeCell(column, i, medium, volumeL, stepCm, capacity);
     column.floorCm[i] = thicknessCm - (i + 1) * stepCm;
     column.thicknessCm[i] = stepCm;
     column.isRootZone[i] = 1;

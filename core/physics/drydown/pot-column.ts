@@ -1,12 +1,12 @@
 /**
  * Cuts a filled pot into cells.
  *
- * Drainage: a fine layer over a coarser one keeps its capillary fringe above the boundary, exactly
+ * Drainage: a fine layer over a coarser one keeps its capillary fringe above the boundary, nearly
  * as it would above the pot's base, because water does not pass into wider passages until the
- * pressure there reaches zero (capillary break; Hillel, Introduction to Environmental Soil Physics).
+ * suction there falls to what they hold (capillary break; Hillel, Introduction to Environmental Soil Physics).
  * So crocking does not lower the perched water: it replaces medium that would have held it.
  */
-import type { Hydraulics } from '../media';
+import { capacityBetween, type Hydraulics } from '../media';
 import { areaAtCm2, coneAreaCm2, isPorous, type Pot, volumeBetweenL, wallAreaCm2, widthAtCm } from '../pots';
 import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
@@ -20,7 +20,7 @@ interface Slice {
   readonly toCm: number;
   readonly medium: Hydraulics;
   readonly isRootZone: boolean;
-  /** Height of the drained base of this medium, cm above the pot's base. */
+  /** Height of the drained base of this medium, cm above the pot's base, when no water stands in the pot. */
   readonly drainsToCm: number;
 }
 
@@ -39,12 +39,13 @@ function slicesFromTop(setup: PottedSetup, cellHeightCm: number, leastCells: num
   const targetCm = Math.min(cellHeightCm, totalCm / leastCells);
   const slices: Slice[] = [];
   let bottomCm = 0;
-  let drainsToCm = waterLevelCm(setup.pot);
+  /** Suction at the floor of the layer, cm of water. */
+  let suctionCm = 0;
   let below: Hydraulics | null = null;
   setup.layers.forEach((layer, layerIndex) => {
     const medium = hydraulicsOfLayer(layer);
-    const isCapillaryBreak = below !== null && below.airEntryHeadCm < medium.airEntryHeadCm;
-    if (isCapillaryBreak) drainsToCm = Math.max(drainsToCm, bottomCm);
+    if (below !== null) suctionCm = interfaceSuctionCm(suctionCm, below, medium);
+    const drainsToCm = bottomCm - suctionCm;
     const topCm = bottomCm + layer.heightCm;
     const depths = cutLayer(totalCm - topCm, totalCm - bottomCm, totalCm, targetCm);
     const own = depths.slice(1).map((depthCm, k) => ({
@@ -57,9 +58,29 @@ function slicesFromTop(setup: PottedSetup, cellHeightCm: number, leastCells: num
     }));
     slices.unshift(...own);
     bottomCm = topCm;
+    suctionCm += layer.heightCm;
     below = medium;
   });
   return slices;
+}
+
+/**
+ * Suction at which the upper of two drained layers is held at their boundary. One that is finer gives water
+ * to wider passages below only until these would draw in air, at their own entry head (capillary break);
+ * passages hardly wider hardly hold it back, and none are a break from half as strong an entry head on.
+ */
+function interfaceSuctionCm(hydrostaticCm: number, below: Hydraulics, above: Hydraulics): number {
+  const ratio = below.airEntryHeadCm / above.airEntryHeadCm;
+  const breakShare = Math.min(1, Math.max(0, (1 - ratio) / (1 - k.FULL_BREAK_RATIO)));
+  const brokenCm = Math.min(hydrostaticCm, below.airEntryHeadCm);
+  return hydrostaticCm + (brokenCm - hydrostaticCm) * breakShare;
+}
+
+/** What a slice holds when drained, v/v: over its medium's base, or over the water that stands in the pot. */
+function drainedCapacity({ medium, fromCm, toCm, drainsToCm }: Slice, levelCm: number): number {
+  const baseCm = Math.max(drainsToCm, levelCm);
+  const headFromCm = Math.max(0, fromCm - baseCm);
+  return capacityBetween(medium, headFromCm, Math.max(headFromCm, toCm - baseCm));
 }
 
 /** Pieces touch a clay wall at points; fine media touch it nearly everywhere. */
@@ -80,6 +101,17 @@ export function potColumn(
   const sideAreaM2 = wallAreaCm2(pot, 0, filledCm) / 1e4;
   const levelCm = waterLevelCm(pot);
 
+  const rootZoneL = slices.reduce(
+    (sum, slice) => sum + (slice.isRootZone ? volumeBetweenL(pot, slice.fromCm, slice.toCm) : 0),
+    0,
+  );
+  const filled = slices.map((slice) => {
+    const grossL = volumeBetweenL(pot, slice.fromCm, slice.toCm);
+    // Roots take room from the medium, evenly through the root zone, at most a third of it.
+    const rootShare = slice.isRootZone ? Math.min(k.MOST_ROOT_SHARE, drinker.rootVolumeL / rootZoneL) : 0;
+    return { grossL, netL: grossL * (1 - rootShare), capacity: drainedCapacity(slice, levelCm) };
+  });
+
   const column = allocateColumn(slices.length, {
     topAreaM2,
     // Light strikes the top and, at a slant, about half of what the pot shows from the side.
@@ -89,25 +121,9 @@ export function potColumn(
     drinker,
   });
 
-  const rootZoneL = slices.reduce(
-    (sum, slice) => sum + (slice.isRootZone ? volumeBetweenL(pot, slice.fromCm, slice.toCm) : 0),
-    0,
-  );
   slices.forEach((slice, i) => {
-    const grossL = volumeBetweenL(pot, slice.fromCm, slice.toCm);
-    // Roots take room from the medium, evenly through the root zone, at most a third of it.
-    const rootShare = slice.isRootZone ? Math.min(k.MOST_ROOT_SHARE, drinker.rootVolumeL / rootZoneL) : 0;
-    const headFromCm = Math.max(0, slice.fromCm - slice.drainsToCm);
-    const headToCm = Math.max(headFromCm, slice.toCm - slice.drainsToCm);
-    const capacity = storeCell(
-      column,
-      i,
-      slice.medium,
-      grossL * (1 - rootShare),
-      slice.toCm - slice.fromCm,
-      headFromCm,
-      headToCm,
-    );
+    const { grossL, netL, capacity } = filled[i]!;
+    storeCell(column, i, slice.medium, netL, slice.toCm - slice.fromCm, capacity);
 
     column.floorCm[i] = slice.fromCm;
     column.thicknessCm[i] = slice.toCm - slice.fromCm;

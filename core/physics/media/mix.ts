@@ -72,14 +72,14 @@ export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
   const interPorosity = 1 - packedSolidFraction(fractions);
   const d10Mm = harmonicMm((part) => part.d10Mm);
   const innerWater = carried((part) => part.innerWater);
-  // Pores that never fill (closed or inside the pieces) travel with their pieces.
-  const neverFilled = carried((part) => Math.max(0, part.totalPorosity - part.interPorosity - part.innerWater));
+  // Pores inside the pieces travel with them, filled or not.
+  const innerPorosity = carried((part) => Math.max(0, part.totalPorosity - part.interPorosity));
   return {
     d10Mm,
     meanMm: harmonicMm((part) => part.meanMm),
     interPorosity,
     innerWater,
-    totalPorosity: Math.min(k.MOST_POROSITY, interPorosity + innerWater + neverFilled),
+    totalPorosity: Math.min(k.MOST_POROSITY, interPorosity + innerPorosity),
     airEntryHeadCm: airEntryHeadCm(interPorosity, d10Mm),
     poreSizeIndex: mean((part) => part.poreSizeIndex),
     unavailableWater: carried((part) => part.unavailableWater),

@@ -38,12 +38,18 @@ export function meanCapillaryShare(entryHeadCm: number, poreSizeIndex: number, f
   );
 }
 
+/**
+ * Room between the pieces that fills and drains, v/v. What the pieces keep beyond their own pores are films
+ * on them, and these stand in the passages: pieces, water and air are one bed, never more.
+ */
+export function drainablePorosity({ interPorosity, totalPorosity, innerWater }: Hydraulics): number {
+  return Math.max(0, Math.min(interPorosity, totalPorosity - innerWater));
+}
+
 /** Container capacity of a slice between two heights above its drained base, v/v. */
 export function capacityBetween(medium: Hydraulics, fromCm: number, toCm: number): number {
-  return (
-    medium.innerWater +
-    medium.interPorosity * meanCapillaryShare(medium.airEntryHeadCm, medium.poreSizeIndex, fromCm, toCm)
-  );
+  const held = meanCapillaryShare(medium.airEntryHeadCm, medium.poreSizeIndex, fromCm, toCm);
+  return Math.min(medium.totalPorosity, medium.innerWater + drainablePorosity(medium) * held);
 }
 
 /** Container capacity of a whole bed of a given depth, v/v. */
@@ -56,6 +62,15 @@ export function airFilledPorosity(medium: Hydraulics, depthCm: number): number {
   return medium.totalPorosity - containerCapacity(medium, depthCm);
 }
 
+/** The pieces' own water, v/v: what the passages do not hold of the stated capacity at 10 cm. */
+function innerWaterOf(medium: MediumFigures, entryHeadCm: number): number {
+  const { airAt10cm, capacityAt10cm, interPorosity } = medium;
+  const held = meanCapillaryShare(entryHeadCm, medium.poreSizeIndex, 0, k.REFERENCE_DEPTH_CM);
+  // The air stated there is the emptied part of the passages that drain; the rest of them holds films.
+  const drainable = held < 1 ? Math.min(interPorosity, airAt10cm / (1 - held)) : interPorosity;
+  return capacityAt10cm - held * drainable;
+}
+
 /**
  * The hydraulic figures of a catalogue medium. The pieces' own water is what remains of the stated
  * capacity at 10 cm after the capillary fringe of a 10 cm bed is taken off (never under a fifth of
@@ -63,13 +78,12 @@ export function airFilledPorosity(medium: Hydraulics, depthCm: number): number {
  */
 export function hydraulicsOf(medium: MediumFigures): Hydraulics {
   const entryHeadCm = airEntryHeadCm(medium.interPorosity, medium.d10Mm);
-  const fringe = meanCapillaryShare(entryHeadCm, medium.poreSizeIndex, 0, k.REFERENCE_DEPTH_CM) * medium.interPorosity;
   const filmFloor = k.FILM_SHARE * medium.capacityAt10cm;
   return {
     d10Mm: medium.d10Mm,
     meanMm: meanPieceMm(medium),
     interPorosity: medium.interPorosity,
-    innerWater: Math.max(filmFloor, medium.capacityAt10cm - fringe),
+    innerWater: Math.max(filmFloor, innerWaterOf(medium, entryHeadCm)),
     totalPorosity: medium.airAt10cm + medium.capacityAt10cm,
     airEntryHeadCm: entryHeadCm,
     poreSizeIndex: medium.poreSizeIndex,
