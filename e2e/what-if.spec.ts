@@ -13,7 +13,7 @@ test('what if: old and new stand side by side, the change is taken over and can 
   await expect(bench.getByText('As it is', { exact: true })).toBeVisible();
   const moss = bench.getByRole('slider', { name: 'Moss in the mix' });
   await moss.focus();
-  await bench.keyboard.press('Home');
+  await bench.keyboard.press('End');
   const table = bench.getByRole('table', { name: 'What the change does' });
   await expect(table.getByText('asks for water after')).toBeVisible();
   await bench.reload();
