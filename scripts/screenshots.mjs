@@ -60,7 +60,11 @@ await picture('library', '/library', desk, async (page) => {
   await page.getByRole('switch').click();
 });
 await picture('what-if', '/', desk, async (page) => {
-  await page.getByTestId('setup').nth(2).click();
+  await page
+    .getByTestId('setup')
+    .filter({ hasText: /Organic, in a pot/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'What if…' }).click();
   const moss = page.getByRole('slider', { name: 'Moss in the mix' });
   await moss.focus();
