@@ -64,6 +64,29 @@ describe('watching', () => {
   });
 });
 
+test('watching that fails itself is said, and goes on', async () => {
+  const said: string[] = [];
+  let runs = 0;
+  await watch(
+    {
+      name: 'web server',
+      run: () => {
+        runs += 1;
+        return runs === 1 ? Promise.reject(new Error('ENOSPC')) : Promise.resolve('stopped (exit code 0)');
+      },
+    },
+    {
+      backOff: backOff(),
+      say: (line) => said.push(line),
+      now: () => 0,
+      sleep: () => Promise.resolve(),
+      isStopping: () => runs === 2,
+    },
+  );
+  expect(runs).toBe(2);
+  expect(said).toEqual(['The web server failed (Error: ENOSPC). Starting it again in 1 s.']);
+});
+
 test('a child gets its own three files and nothing where the lock is', () => {
   expect(lockStaysHere(['pipe', 'pipe', 'pipe'])).toEqual([...'ppp'].map(() => 'pipe').concat(Array(6).fill('ignore')));
 });

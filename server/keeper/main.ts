@@ -44,11 +44,15 @@ async function main(): Promise<void> {
     onAnswer: () => {
       if (hasAnswered) say('The web server answers again.');
       else {
-        writeFileSync(addressFile, web.address);
         say(`\nTender Cairn is at ${web.address}   (Ctrl-C stops it)`);
         if (process.env.CAIRN_DAILY_COPY !== 'off') keepDailyCopies(dataFolder, say);
       }
       hasAnswered = true;
+      try {
+        writeFileSync(addressFile, web.address);
+      } catch (error) {
+        say(`The address could not be noted in ${addressFile}: ${String(error)}`);
+      }
     },
   });
   const database = new Database({

@@ -22,7 +22,8 @@ const MS_PER_S = 1_000;
 export async function watch(watched: Watched, around: Surroundings): Promise<void> {
   for (let isAgain = false; !around.isStopping(); isAgain = true) {
     const since = around.now();
-    const how = await watched.run(isAgain);
+    // What fails in the watching itself is no reason to stop watching.
+    const how = await watched.run(isAgain).catch((error: unknown) => `failed (${String(error)})`);
     if (around.isStopping()) return;
     const waitMs = around.backOff.nextMs(around.now() - since);
     around.say(`The ${watched.name} ${how}. Starting it again in ${waitMs / MS_PER_S} s.`);

@@ -20,11 +20,24 @@ const SLOWEST_ANSWER_MS = 10_000;
 const MOST_SILENCES = 3;
 const LONGEST_FAREWELL_MS = 5_000;
 
+/** Longer a start may not take. */
+const LONGEST_START_MS = 60_000;
+
 /** When a process started, in the kernel's ticks: an id alone is given out again. */
 function startOf(pid: number): string {
   const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
   const afterName = stat.slice(stat.lastIndexOf(')') + 2).split(' ');
   return afterName[19] ?? '';
+}
+
+/** For the next start, should this keeper be killed. Without it that start finds the port taken, and says so. */
+function noteDown(file: string, pid: number | undefined): void {
+  try {
+    if (pid !== undefined) writeFileSync(file, `${pid} ${startOf(pid)}`);
+  } catch {
+    // The disk is full, or the server has ended already: neither may stop the keeper.
+    rmSync(file, { force: true });
+  }
 }
 
 /** Any answer counts: one that says the database is away comes from a server that is well. */
@@ -64,12 +77,16 @@ export class WebServer {
       child.once('error', (error) => resolve(`could not be started (${error.message})`));
       child.once('exit', (code, signal) => resolve(signal ? `was ended (${signal})` : `stopped (exit code ${code})`));
     });
-    if (child.pid !== undefined) writeFileSync(note, `${child.pid} ${startOf(child.pid)}`);
+    noteDown(note, child.pid);
     let how: string | null = null;
     void ended.then((said) => (how = said));
     const isGone = () => how !== null;
 
-    while (!isGone() && !(await answers(this.address))) await pause(ASK_EVERY_MS);
+    const startedAt = Date.now();
+    while (!isGone() && !(await answers(this.address))) {
+      if (Date.now() - startedAt > LONGEST_START_MS) child.kill('SIGKILL');
+      await pause(ASK_EVERY_MS);
+    }
     if (!isGone()) onAnswer();
     let silences = 0;
     let lookedAt = Date.now();
