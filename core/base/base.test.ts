@@ -23,6 +23,7 @@ import {
   roundHalf,
   upgraded,
   upperMedianOf,
+  upperMedianOfCounts,
 } from '.';
 
 describe('small statistics', () => {
@@ -36,6 +37,8 @@ describe('small statistics', () => {
   ])('median of %p', (values, median, upper) => {
     expect(medianOf(values)).toBe(median);
     expect(upperMedianOf(values)).toBe(upper);
+    const counts = new Map(values.map((value) => [value, values.filter((other) => other === value).length]));
+    expect(upperMedianOfCounts(counts)).toBe(upper);
   });
 
   test('the values are left in their order', () => {
@@ -48,6 +51,7 @@ describe('small statistics', () => {
 
   test('of nothing there is no middle', () => {
     expect(upperMedianOf([])).toBeNaN();
+    expect(upperMedianOfCounts(new Map())).toBeNaN();
     expect(() => medianOf([])).toThrow();
     expect(() => meanOf([])).toThrow();
   });

@@ -31,5 +31,5 @@ export {
 } from './provenance';
 export { type QuantityName, ranges } from './ranges';
 export { round1, roundHalf } from './rounding';
-export { meanOf, medianOf, upperMedianOf } from './statistics';
+export { meanOf, medianOf, upperMedianOf, upperMedianOfCounts } from './statistics';
 export { FIRST_VERSION, upgraded, type Versions } from './versions';

@@ -11,3 +11,14 @@ export function upperMedianOf(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.floor(sorted.length / 2)] ?? NaN;
 }
+
+/** The same of values that are only counted: how often each came. */
+export function upperMedianOfCounts(counts: ReadonlyMap<number, number>): number {
+  const count = [...counts.values()].reduce((sum, times) => sum + times, 0);
+  let seen = 0;
+  for (const [value, times] of [...counts].sort(([a], [b]) => a - b)) {
+    seen += times;
+    if (seen > Math.floor(count / 2)) return value;
+  }
+  return NaN;
+}

@@ -4,6 +4,7 @@
  */
 import { fahrenheitToCelsius, round1 } from '../../base';
 import { k } from '../constants';
+import { readNumber } from '../read-number';
 import type { ReadingChoices, ReadingQuestion } from '../result';
 import { type Candidate, statedUnitOf } from './columns';
 import { type ColumnTally, type Meaning, valueAs } from './column-tally';
@@ -73,16 +74,16 @@ function unitOf(label: string, tally: ColumnTally): 'C' | 'F' | null {
 }
 
 function unitQuestion(label: string, tally: ColumnTally): ReadingQuestion {
-  const numbers = tally.samples.filter((text) => Number.isFinite(Number(text.replace(',', '.'))));
+  const read = tally.samples.flatMap((shown) => {
+    const value = readNumber(shown);
+    return value === null ? [] : [{ shown, value }];
+  });
   return {
     code: 'unit',
     label,
     options: (['C', 'F'] as const).map((unit) => ({
       unit,
-      samples: numbers.map((shown) => ({
-        shown,
-        temperatureC: round1(valueAs[unit](Number(shown.replace(',', '.')))),
-      })),
+      samples: read.map(({ shown, value }) => ({ shown, temperatureC: round1(valueAs[unit](value)) })),
     })),
   };
 }

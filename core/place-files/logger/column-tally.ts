@@ -2,7 +2,7 @@
  * One column of readings, in sums: what it would be as °C, as °F, as per cent or as a share, in either
  * order of day and month. Which of these it is, is settled when the whole file has been seen.
  */
-import { fahrenheitToCelsius, type QuantityName, ranges, round1 } from '../../base';
+import { fahrenheitToCelsius, type QuantityName, ranges, round1, upperMedianOfCounts } from '../../base';
 import { k } from '../constants';
 import { addTo, emptyYear, type YearSums } from '../month-bins';
 import { readNumber } from '../read-number';
@@ -99,13 +99,6 @@ export function tallyColumn(): ColumnTally {
     },
     numberCount: () => count,
     most: () => most,
-    middle: () => {
-      let seen = 0;
-      for (const [value, times] of [...values].sort(([a], [b]) => a - b)) {
-        seen += times;
-        if (seen > Math.floor(count / 2)) return value;
-      }
-      return NaN;
-    },
+    middle: () => upperMedianOfCounts(values),
   };
 }

@@ -1,4 +1,5 @@
 /** The times of a file, for one order of day and month: which minutes have a reading, whatever their number. */
+import { upperMedianOfCounts } from '../../base';
 import type { RemarkFact } from '../result';
 import { k } from '../constants';
 
@@ -61,17 +62,8 @@ export function tallyTimes(): TimeTally {
   /** The upper median of the steps between readings. */
   const usualStep = (): number => {
     const counts = new Map<number, number>();
-    let count = 0;
-    for (const { minutes } of steps()) {
-      counts.set(minutes, (counts.get(minutes) ?? 0) + 1);
-      count += 1;
-    }
-    let seen = 0;
-    for (const [minutes, times] of [...counts].sort(([a], [b]) => a - b)) {
-      seen += times;
-      if (seen > Math.floor(count / 2)) return minutes;
-    }
-    return 1;
+    for (const { minutes } of steps()) counts.set(minutes, (counts.get(minutes) ?? 0) + 1);
+    return counts.size > 0 ? upperMedianOfCounts(counts) : 1;
   };
 
   const gapRemarks = (): readonly RemarkFact[] => {
