@@ -9,6 +9,8 @@ const floors = [
   ['physics/air'],
   ['physics/places', 'physics/media', 'physics/pots'],
   ['physics/drydown'],
+  ['physics/stress', 'physics/salt'],
+  ['physics/year'],
   ['catalogue/media', 'catalogue/vessels', 'catalogue/genera', 'catalogue/places', 'catalogue/schools'],
   ['case', 'practice'],
   ['place-files', 'decide/setups'],

@@ -25,6 +25,7 @@ export {
   heatedRoom,
   type MonthAir,
   monthDrying,
+  type MonthDrying,
   monthOfDay,
   ORDINARY_HEATING,
   type Place,
@@ -56,6 +57,7 @@ export {
 export { coneDiameterCm, type Pot, widthAtCm } from './physics/pots';
 export {
   buildColumn,
+  buildYearColumn,
   type Column,
   createState,
   daysOf,
@@ -64,19 +66,18 @@ export {
   filledHeightCm,
   HORIZON_DAYS,
   hourClass,
-  type HourClass,
+  hydraulicsOfLayer,
   layerBounds,
-  type MonthShares,
+  leafConductance,
+  modelFigures,
   type MountedSetup,
   type PottedSetup,
-  regimeFigures,
-  simulateYear,
   stepHour,
-  SURFACE_WET_ABOVE,
   totalWaterG,
-  UPTAKE_FULL_ABOVE,
-  type YearReport,
 } from './physics/drydown';
+export { type Feeding, usualFeeding } from './physics/salt';
+export { regimeFigures, type RootNeeds, type StressKind, stressKinds, warmthOf } from './physics/stress';
+export { type MonthReport, simulateYear, type YearReport } from './physics/year';
 export { mediaCatalogue, mediumById } from './catalogue/media';
 export { makeMount, makePot, potKindById, vesselCatalogue } from './catalogue/vessels';
 export {

@@ -7,8 +7,8 @@ import { mediaCatalogue } from './catalogue/media';
 import { schools } from './catalogue/schools';
 import { vesselCatalogue } from './catalogue/vessels';
 import { airSpeeds } from './physics/air';
-import { leafConductances, regimes } from './physics/drydown';
 import { wallDensities } from './physics/pots';
+import { asleep, regimes, saltTolerances, warmths } from './physics/stress';
 
 const tableFiles = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
   (name) => name.endsWith('constants.ts') && name !== join('base', 'constants.ts'),
@@ -87,8 +87,8 @@ test.each(Object.entries(catalogues))('%s: every figure has its origin', (_name,
   expect(bare).toEqual([]);
 });
 
-test('air speeds, walls, leaves and regimes have theirs', () => {
-  const figures = [airSpeeds, wallDensities, ...Object.values(leafConductances), ...Object.values(regimes)];
+test('air speeds, walls, regimes, warmths and tolerances have theirs', () => {
+  const figures = [airSpeeds, wallDensities, saltTolerances, asleep, ...Object.values(regimes), ...Object.values(warmths)];
   for (const table of figures) for (const value of Object.values<unknown>(table)) expect(isSourced(value)).toBe(true);
 });
 

@@ -25,6 +25,7 @@ export const adviceConstants = {
   FEED_MOST_PPM: fromPractice(100, 'ppm', 'strongest feed in growth'),
   HALF_STRENGTH: fromPractice(0.5, 'share', 'of the feed for plants that take salts badly'),
   // Costs.
+  DAYS_PER_YEAR: byDefinition(365, 'days', 'in a year'),
   WEEKS_PER_YEAR: byDefinition(52, 'weeks', 'in a year'),
   MINUTES_POT: fromMemory(0.7, 'min', 'a can over one pot'),
   MINUTES_MOUNT: fromMemory(2.5, 'min', 'a soak for one mount'),

@@ -39,7 +39,7 @@ test('the medium’s life bounds the years, and so does the grower’s wish', ()
   expect(costs(pot('pumice-3-6', 24), { ...weekly, yearsWanted: 2 }).yearsToNextRepot).toBe(2);
 });
 
-test('risk is the year less its comfort', () => {
+test('risk is the year less its fine days', () => {
   const review = reviewSetup(weekly, pot('bark-12-25', 12));
-  expect(review.costs.riskShare).toBeCloseTo(1 - review.year.comfortable, 9);
+  expect(review.costs.riskShare).toBeCloseTo(1 - review.year.fineDays / 365, 9);
 });

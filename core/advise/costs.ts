@@ -4,14 +4,14 @@
  */
 import { realiseMix, type SetupSpec } from '../case';
 import { type CandidateFacts, type CaseContext, diagonalGain, neededWidthCm } from '../decide/setups';
-import type { YearReport } from '../physics/drydown';
 import { bagMeasures, type PriceClass } from '../physics/media';
+import type { YearReport } from '../physics/year';
 import { k } from './constants';
 
 export interface SetupCosts {
   readonly wateringsPerYear: number;
   readonly minutesPerWeek: number;
-  /** Share of the year too wet or too dry, 0..1. */
+  /** Share of the year that is not fine, 0..1. */
   readonly riskShare: number;
   readonly yearsToNextRepot: number;
   /** Litres out of the bags, all layers. */
@@ -58,7 +58,7 @@ export function costsOf(
   return {
     wateringsPerYear: year.waterings,
     minutesPerWeek: (year.waterings * minutesEach(facts)) / k.WEEKS_PER_YEAR,
-    riskShare: year.tooDry + year.tooWet,
+    riskShare: 1 - year.fineDays / k.DAYS_PER_YEAR,
     yearsToNextRepot,
     litres,
     mediaPrice,

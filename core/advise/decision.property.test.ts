@@ -63,7 +63,7 @@ test('the same question gets the same answer', () => {
 
 function middlingDays(planCase: PlanCase, setup: SetupFacts): number {
   const context = contextOf(resolveCase(planCase));
-  const { column } = factsOf(context, setup.spec);
+  const { daysColumn: column } = factsOf(context, setup.spec);
   // One threshold for all, so that only the setup is compared.
   const all = context.climate.year.map((month) => daysOf(dryingTime(column, month, 0.2))).sort((a, b) => a - b);
   return all[6]!;
@@ -138,8 +138,10 @@ test('the numbers in the sentences are those of the setup', () => {
   for (const { setup } of everySetup) {
     const said = (code: string) => setup.reasons.find((reason) => reason.code === code)?.sentence ?? null;
     const percentOf = (share: number) => `${Math.round(share * 100)} %`;
-    expect(said('comfort')).toContain(`comfortable ${percentOf(setup.year.comfortable)}`);
-    expect(said('comfort')).toContain(`too dry ${percentOf(setup.year.tooDry)}`);
+    const { fineDays, watchDays, harmDays } = setup.year;
+    expect(said('year')).toContain(
+      `${Math.round(fineDays)} fine days, ${Math.round(watchDays)} to watch and ${Math.round(harmDays)} of harm`,
+    );
     expect(said('air')).toContain(`${percentOf(setup.airAfterWatering)} of the root zone is air`);
     if (setup.spec.vessel.kind === 'pot') {
       const rim = Math.round(potOf(setup.spec.vessel).rimDiameterCm * 10) / 10;

@@ -62,7 +62,7 @@ describe.each(['heated-flat', 'humid-terrace', 'cool-shade'])('in %s', (place) =
           expect(reason.wouldChange.length).toBeGreaterThan(10);
         }
         for (const layer of setup.layers) expect(layer.heightCm).toBeGreaterThan(0);
-        expect(setup.year.comfortable + setup.year.tooDry + setup.year.tooWet).toBeCloseTo(1, 9);
+        expect(setup.year.fineDays + setup.year.watchDays + setup.year.harmDays).toBeCloseTo(365, 9);
       }
       for (const out of answer.ruledOut) expect(allRules.map((rule) => rule.id)).toContain(out.ruleId);
     },
@@ -197,7 +197,8 @@ describe('the same question', () => {
     expect(daysOf(curve.time)).toBeCloseTo(daysOf(first!.daysByMonth[6]!), 9);
     expect(curve.time.status).toBe('dries');
     const due = curve.hours.find((hour) => hour.availableShare <= curve.thresholdShare)!;
-    expect(Math.abs(due.hour / 24 - daysOf(curve.time))).toBeLessThan(1 / 24 + 1e-9);
+    // The curve goes by the hour; the days are followed in finer steps.
+    expect(Math.abs(due.hour / 24 - daysOf(curve.time))).toBeLessThan(1.2 / 24);
   });
 
   test('the recipe takes at least the volume of its layers out of the bags', () => {

@@ -38,9 +38,10 @@ import {
   type Judgement,
   layerVolumesL,
 } from '../decide/setups';
-import type { DryingTime, YearReport } from '../physics/drydown';
+import type { DryingTime, ModelDoubt } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
 import type { Stability } from '../physics/pots';
+import type { YearReport } from '../physics/year';
 import { type AftercareFact, firstAftercare } from './aftercare';
 import { changeOver, type ChangeOverFact } from './change-over';
 import { costsOf, type SetupCosts } from './costs';
@@ -203,8 +204,14 @@ export interface ReviewFacts extends SetupFacts {
   readonly ruledOutBy: RuleFinding | null;
 }
 
-export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): ReviewFacts {
-  const context = contextOf(resolveCase(input, places));
+/** doubt: where the model is to be taken as off. */
+export function reviewSetup(
+  input: PlanCase,
+  places: PlaceBook,
+  spec: SetupSpec,
+  doubt: ModelDoubt | null = null,
+): ReviewFacts {
+  const context = contextOf(resolveCase(input, places), doubt);
   const judged = judgeFully(context, factsOf(context, spec));
   return {
     ...figuresOf(context, judged),

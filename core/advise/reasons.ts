@@ -2,6 +2,7 @@
  * Why a setup stands where it stands: the figures behind each reason, from the assessment. The
  * sentences stand in words/reasons.
  */
+import { needsOf } from '../case';
 import type { Genus, GrowthHabit } from '../catalogue/genera';
 import { gradesLike } from '../catalogue/media';
 import {
@@ -18,7 +19,10 @@ import {
 import { daysOf, type DryingTime, longestGapDays, type Routine } from '../physics/drydown';
 import { heaviestPart, meanPieceMm } from '../physics/media';
 import { type HalfDayAir, meanAir } from '../physics/places';
+import { CRUST_G_M2 } from '../physics/salt';
+import type { StressKind } from '../physics/stress';
 import type { Placement } from './placement';
+import { saltAdvice } from './salt';
 
 /** A neighbouring grade, and the root thickness at which it fits better. */
 export interface NextGrade {
@@ -57,12 +61,23 @@ export type ReasonFact =
       readonly gapDays: number | null;
     }
   | {
-      readonly code: 'comfort';
-      readonly comfortShare: number;
-      readonly tooDryShare: number;
-      readonly tooWetShare: number;
-      readonly longestDrySpellDays: number;
-      readonly longestWetSpellDays: number;
+      readonly code: 'year';
+      readonly fineDays: number;
+      readonly watchDays: number;
+      readonly harmDays: number;
+      /** What weighs most, and the month in which it does. */
+      readonly worst: StressKind;
+      readonly worstMonthIndex: number;
+    }
+  | {
+      readonly code: 'salt';
+      readonly waterDsM: number;
+      readonly highestDsM: number;
+      readonly toleranceDsM: number;
+      /** Flushes a year, and litres of low-mineral water for each; 0 where there is no need. */
+      readonly flushesPerYear: number;
+      readonly flushL: number;
+      readonly crustGM2: number;
     }
   | {
       readonly code: 'air';
@@ -165,16 +180,17 @@ function drying({ context, judgement }: ReasonInput): ReasonFact {
   };
 }
 
-function comfort({ judgement }: ReasonInput): ReasonFact {
-  const { comfortable, tooDry, tooWet, longestDrySpellDays, longestWetSpellDays } = judgement.year;
-  return {
-    code: 'comfort',
-    comfortShare: comfortable,
-    tooDryShare: tooDry,
-    tooWetShare: tooWet,
-    longestDrySpellDays,
-    longestWetSpellDays,
-  };
+function year({ judgement }: ReasonInput): ReasonFact {
+  const { fineDays, watchDays, harmDays, worst, months } = judgement.year;
+  const peaks = months.map((month) => month.stress[worst]);
+  return { code: 'year', fineDays, watchDays, harmDays, worst, worstMonthIndex: peaks.indexOf(Math.max(...peaks)) };
+}
+
+function salt({ context, facts, judgement }: ReasonInput): ReasonFact | null {
+  const needs = needsOf(context.plant, facts.hasReservoir);
+  const advice = saltAdvice(facts.column, judgement.year, needs);
+  if (advice.flushesPerYear === 0 && advice.crustGM2 < CRUST_G_M2) return null;
+  return { code: 'salt', waterDsM: context.feeding.waterDsM, ...advice };
 }
 
 function air({ context, facts }: ReasonInput): ReasonFact {
@@ -259,7 +275,21 @@ function stability({ judgement }: ReasonInput): ReasonFact | null {
 }
 
 /** The weightiest first. */
-const inOrder = [drying, comfort, pieces, air, size, pad, reservoir, position, depth, layers, life, stability];
+const inOrder = [
+  drying,
+  year,
+  pieces,
+  air,
+  size,
+  pad,
+  reservoir,
+  salt,
+  position,
+  depth,
+  layers,
+  life,
+  stability,
+];
 
 /** All reasons of a setup, the weightiest first. */
 export function reasonsFor(input: ReasonInput): readonly ReasonFact[] {

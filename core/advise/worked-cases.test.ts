@@ -337,8 +337,8 @@ describe.each(cases.map((worked) => [worked.name, worked] as const))('%s', (_nam
       expect(setup.pulls.reduce((sum, pull) => sum + pull.points, 0)).toBeCloseTo(setup.score, 9);
       const drying = setup.reasons.find((reason) => reason.code === 'drying')!;
       expect(drying.sentence).not.toMatch(/NaN|undefined|Infinity/);
-      const comfort = setup.reasons.find((reason) => reason.code === 'comfort')!;
-      expect(comfort.sentence).toContain(`${Math.round(setup.year.comfortable * 100)} %`);
+      const year = setup.reasons.find((reason) => reason.code === 'year')!;
+      expect(year.sentence).toContain(`${Math.round(setup.year.fineDays)} fine days`);
       const { vessel } = setup.spec;
       if (vessel.kind === 'pot') expect(setup.vesselText).toContain(String(vessel.rimDiameterCm));
     }

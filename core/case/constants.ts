@@ -1,4 +1,4 @@
-import { fromMemory, fromPractice, numbersOf } from '../base';
+import { byChoice, fromMemory, fromPractice, numbersOf } from '../base';
 
 export const caseConstants = {
   DEFAULT_EVERY_DAYS: fromPractice(7, 'days', 'between waterings where nothing is said: once a week'),
@@ -16,6 +16,9 @@ export const caseConstants = {
   ANCHOR_PER_ROOT_HEIGHT: fromMemory(0.8, '√cm', 'root ball gained with the square root of the height'),
   ROOT_SOLID_SHARE: fromMemory(1 / 8, 'share', 'of a well-rooted ball that is solid root'),
   BALL_DEPTH_SHARE: fromMemory(2 / 3, 'share', 'a root ball is about as deep as two thirds of its width'),
+  LEAF_PER_FURTHER_SHOOT: fromMemory(1 / 3, 'share', 'of a shoot’s leaves that each further shoot still carries'),
+  MOST_LEAF_AREA_CM2: byChoice(20000, 'cm²', 'the largest plant that is asked about'),
+  LEAST_LEAF_AREA_CM2: byChoice(5, 'cm²', 'the smallest'),
   FAILING_DRINKS: fromMemory(0.5, 'share', 'a plant short of roots closes its pores and drinks about half'),
   BULBED_G_PER_CM2: fromMemory(0.25, 'g/cm²', 'weight by leaf area of plants with bulbs'),
   PLAIN_G_PER_CM2: fromMemory(0.15, 'g/cm²', 'weight by leaf area of plants without'),

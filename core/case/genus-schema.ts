@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { faultCode } from '../base';
 import { type Genus, growthHabits } from '../catalogue/genera';
-import { moistureRegimes } from '../physics/drydown';
+import { moistureRegimes } from '../physics/stress';
 import { oneOf, quantity, textOf, yesOrNo } from './quantities';
 
 /** Everything a grower may state otherwise than the catalogue does. */

@@ -11,6 +11,7 @@ export {
   type PlantInHand,
   type PlantState,
   plantStates,
+  needsOf,
   plantWeightG,
   typicalRootMm,
 } from './plant';

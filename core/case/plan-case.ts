@@ -9,6 +9,7 @@ import { mediumIds } from '../catalogue/media';
 import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
+import { waysToWater } from '../physics/drydown';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import type { PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
@@ -19,16 +20,23 @@ import { oneOf, quantity, upTo, whole, wholeQuantity, yesOrNo } from './quantiti
 const MOST_OWN_MEDIA = 24;
 const MOST_OWN_POTS = 60;
 
+/** How the water is given; the can where nothing is said. */
+const manner = {
+  way: oneOf('way', waysToWater).optional(),
+  soakMinutes: quantity('soakMinutes').optional(),
+};
+
 export const routineSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('every'), days: wholeQuantity('everyDays') }),
+  z.strictObject({ kind: z.literal('every'), days: wholeQuantity('everyDays'), ...manner }),
   z.strictObject({
     kind: z.literal('weekdays'),
     weekdays: z
       .array(z.int().min(0).max(6), { error: faultCode({ code: 'weekdays' }) })
       .min(1, { error: faultCode({ code: 'at least one', field: 'weekdays', what: 'day' }) })
       .max(7),
+    ...manner,
   }),
-  z.strictObject({ kind: z.literal('when dry') }),
+  z.strictObject({ kind: z.literal('when dry'), ...manner }),
   z.strictObject({
     kind: z.literal('misting'),
     timesADay: whole('timesADay'),
@@ -40,6 +48,11 @@ export const currentSetupSchema = z.strictObject({
   rimDiameterCm: quantity('rimDiameterCm').optional(),
   mediumId: oneOf('current.mediumId', mediumIds).optional(),
   yearsInMedium: quantity('yearsInMedium').optional(),
+});
+
+export const feedSchema = z.strictObject({
+  addsDsM: quantity('feedAddsDsM').optional(),
+  everyDays: quantity('feedEveryDays').optional(),
 });
 
 export const holidaySchema = z.strictObject({
@@ -83,6 +96,9 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     bulbs: oneOf('bulbs', bulbStates).optional(),
     current: currentSetupSchema.optional(),
     routine: routineSchema.optional(),
+    /** Salts of the plain water, and what feed adds to it and how often. */
+    waterDsM: quantity('waterDsM').optional(),
+    feed: feedSchema.optional(),
     yearsWanted: quantity('yearsWanted').optional(),
     /** Weeks away, when nobody waters. */
     holiday: holidaySchema.optional(),

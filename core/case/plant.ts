@@ -2,6 +2,7 @@
 import { roundHalf } from '../base';
 import { type Genus, type GrowthHabit, hasBulbs } from '../catalogue/genera';
 import type { Drinker } from '../physics/drydown';
+import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
 
 export type PlantState =
@@ -80,6 +81,27 @@ export function drinkerOf(plant: PlantInHand): Drinker {
     rootVolumeL: ballL * k.ROOT_SOLID_SHARE * plant.liveRootShare,
     rootDiameterMm: plant.rootDiameterMm,
   };
+}
+
+/** What its roots need and can bear. hasReservoir: of the setup it is to stand in. */
+export function needsOf({ genus }: PlantInHand, hasReservoir: boolean): RootNeeds {
+  return {
+    regime: regimeFigures[genus.regime],
+    airNeed: genus.airNeed,
+    warmth: warmthOf[genus.temperature],
+    saltToleranceDsM: saltToleranceDsM[genus.saltTolerance],
+    takesToWater: hasReservoir && genus.overReservoir !== 'never',
+  };
+}
+
+/**
+ * Leaf area to expect, cm²: the genus's for a shoot, and a third of that for each further one (old shoots have few
+ * leaves), by the square of a stated height against the genus's (all leaves grow alike).
+ */
+export function typicalLeafAreaCm2(genus: Genus, shootCount: number, heightCm: number): number {
+  const shoots = 1 + k.LEAF_PER_FURTHER_SHOOT * (shootCount - 1);
+  const area = genus.leafAreaPerShootCm2 * shoots * (heightCm / genus.heightCm) ** 2;
+  return Math.round(Math.min(k.MOST_LEAF_AREA_CM2, Math.max(k.LEAST_LEAF_AREA_CM2, area)));
 }
 
 /** Weight of plant and wet roots and where it sits above the medium, for tipping. */

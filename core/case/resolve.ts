@@ -4,6 +4,7 @@ import { type Genus, genusById, hasBulbs } from '../catalogue/genera';
 import { type SchoolChoices, type Stance, stanceOf } from '../catalogue/schools';
 import type { Holiday, Routine } from '../physics/drydown';
 import type { OwnMedium } from '../physics/media';
+import { type Feeding, usualFeeding } from '../physics/salt';
 import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
 import { withOverrides } from './genus-schema';
@@ -14,6 +15,7 @@ import {
   type BulbState,
   type PlantInHand,
   rootBallFromPotCm,
+  typicalLeafAreaCm2,
   typicalRootBallCm,
   typicalRootMm,
   usualLiveRootShare,
@@ -34,6 +36,7 @@ export interface ResolvedCase {
   readonly current: CurrentSetup;
   readonly yearsWanted: number | null;
   readonly holiday: Holiday | null;
+  readonly feeding: Feeding;
   readonly stance: Stance;
   /** The questions the grower settled, by themselves. */
   readonly chosenSchools: SchoolChoices;
@@ -60,6 +63,14 @@ function placeOf(input: PlanCase, places: PlaceBook): Place {
   return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
 }
 
+function feedingOf({ waterDsM, feed, routine }: PlanCase, genus: Genus): Feeding {
+  const usual = usualFeeding(genus.saltTolerance === 'low', routine?.kind === 'misting');
+  const water = waterDsM ?? usual.waterDsM;
+  // Feed is stated by what it adds to the water.
+  const addedDsM = feed?.addsDsM ?? usual.feedDsM - usual.waterDsM;
+  return { waterDsM: water, feedDsM: water + addedDsM, everyDays: feed?.everyDays ?? usual.everyDays };
+}
+
 /** Throws a RangeError where the case names a place that is not in the book. */
 export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
   const genus = genusOf(input);
@@ -79,14 +90,15 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
       : Math.min(k.MOST_BALL_CM, rootBallFromPotCm(rimNowCm));
   const state = given('state', input.state, 'growing, new root tips');
   const habit = given('habit', input.habit, genus.habit);
+  const heightCm = given('heightCm', input.heightCm, genus.heightCm);
   const plant: PlantInHand = {
     genus,
     rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, round1(typicalRootMm(genus))),
     habit,
     shootCount,
     rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
-    heightCm: given('heightCm', input.heightCm, genus.heightCm),
-    leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, Math.round(genus.leafAreaPerShootCm2 * Math.sqrt(shootCount))),
+    heightCm,
+    leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
     state,
     liveRootShare: given('liveRootsPct', input.liveRootsPct, 100 * usualLiveRootShare(state)) / 100,
     hasNewTips: given('hasNewTips', input.hasNewTips, state === 'growing, new root tips'),
@@ -104,6 +116,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     },
     yearsWanted: input.yearsWanted ?? null,
     holiday: input.holiday ? { fromDay: input.holiday.fromDay - 1, days: input.holiday.days } : null,
+    feeding: feedingOf(input, genus),
     stance: stanceOf((input.schools ?? {}) as SchoolChoices),
     chosenSchools: (input.schools ?? {}) as SchoolChoices,
     ownMedia: input.ownMedia ?? [],

@@ -24,9 +24,11 @@ export type DifferenceFact =
 
 export type DifferenceCode =
   | 'days'
-  | 'comfortable'
-  | 'too dry'
-  | 'too wet'
+  | 'fine days'
+  | 'harm days'
+  | 'lack of air'
+  | 'drought'
+  | 'salts'
   | 'air'
   | 'waterings'
   | 'hottest'
@@ -53,6 +55,10 @@ function isBetter(change: number, better: Better): boolean | null {
 
 function hottestC(review: ReviewFacts): number {
   return Math.max(...review.year.months.map((month) => month.rootZoneC));
+}
+
+function highestDsM(review: ReviewFacts): number {
+  return Math.max(...review.year.months.map((month) => month.highestDsM));
 }
 
 function reservoirDifference(before: ReviewFacts, after: ReviewFacts): readonly DifferenceFact[] {
@@ -85,9 +91,11 @@ export function differencesOf(before: ReviewFacts, after: ReviewFacts, monthInde
       after: after.daysByMonth[monthIndex]!,
       isBetter: null,
     },
-    figure('comfortable', (review) => review.year.comfortable, 'more'),
-    figure('too dry', (review) => review.year.tooDry, 'less'),
-    figure('too wet', (review) => review.year.tooWet, 'less'),
+    figure('fine days', (review) => review.year.fineDays, 'more'),
+    figure('harm days', (review) => review.year.harmDays, 'less'),
+    figure('lack of air', (review) => review.year.stress.air, 'less'),
+    figure('drought', (review) => review.year.stress.drought, 'less'),
+    figure('salts', highestDsM, 'less'),
     figure('air', (review) => review.airAfterWatering, 'more'),
     figure('waterings', (review) => review.year.waterings, 'less'),
     figure('hottest', hottestC, 'neither'),

@@ -14,6 +14,9 @@ export const exploreConstants = {
   CAPACITY_OFF: fromMemory(0.15, 'share', 'the water a catalogue medium holds'),
   LEAST_AIR: fromMemory(0.02, 'v/v', 'no drained medium holds less air'),
   GAP_OFF: fromMemory(0.35, 'share', 'the days a grower means to leave between waterings'),
+  WETTING_OFF: fromMemory(0.3, 'share', 'how well media take water'),
+  WICK_OFF: fromMemory(0.6, 'share', 'the flow of a wick: 2 to 50 g/h are reported'),
+  CONTACT_OFF: fromMemory(0.5, 'share', 'how well a medium touches and feeds a clay wall'),
   FIRM_BELOW: byChoice(0.05, 'share of the year', 'an answer less wide than this is firm'),
   FAIR_BELOW: byChoice(0.15, 'share of the year', 'an answer less wide than this is fair'),
   // What would change the order.

@@ -15,11 +15,12 @@ const spec: SetupSpec = {
 const curve = setupCurve(planCase, spec, 0);
 
 describe('curve by layer', () => {
-  test('one for each layer from the bottom, full at the start, drying', () => {
+  test('one for each layer from the bottom, as full at the start as a watering makes it, drying', () => {
     expect(curve.layers.map((layer) => layer.role)).toEqual(['crocking', 'main', 'top dressing']);
     for (const layer of curve.layers) {
       expect(layer.shareByHour).toHaveLength(curve.hours.length);
-      expect(layer.shareByHour[0]).toBeCloseTo(1, 6);
+      expect(layer.shareByHour[0]).toBeGreaterThan(0.7);
+      expect(layer.shareByHour[0]).toBeLessThanOrEqual(1);
       expect(layer.shareByHour[layer.shareByHour.length - 1]!).toBeLessThan(1);
     }
   });
@@ -39,7 +40,8 @@ describe('curve by layer', () => {
 describe('corners', () => {
   test('right after watering the wettest corner is the foot of the main layer', () => {
     const { wettest } = cornersAt(curve, 0);
-    expect(wettest.fromCm).toBeCloseTo(2, 6);
+    expect(wettest.fromCm).toBeGreaterThanOrEqual(2 - 1e-6);
+    expect(wettest.fromCm).toBeLessThan(2.5);
     expect(wettest.air).toBeGreaterThanOrEqual(0);
   });
 

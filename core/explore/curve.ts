@@ -1,7 +1,7 @@
 /** The hourly curve of one setup of a case in one month: whole, by layer, and its wettest and driest corner. */
 import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { contextOf, factsOf } from '../decide/setups';
-import { dryDown, type DryDown, HORIZON_DAYS, type LayerRole } from '../physics/drydown';
+import { dryDown, type DryDown, HORIZON_DAYS, type LayerRole, wateringFor } from '../physics/drydown';
 
 export interface SetupCurve extends DryDown {
   /** Floor of each cell above the pot's base and its thickness, cm, top cell first. */
@@ -31,10 +31,10 @@ export function setupCurve(
   horizonDays = HORIZON_DAYS,
 ): SetupCurve {
   const context = contextOf(resolveCase(input, places));
-  const { column } = factsOf(context, spec);
+  const { daysColumn: column } = factsOf(context, spec);
   const month = context.climate.year[monthIndex];
   if (!month) throw new RangeError(`monthIndex must be between 0 and 11, was ${monthIndex}`);
-  const curve = dryDown(column, month, context.regime.waterAtShare, horizonDays);
+  const curve = dryDown(column, month, context.regime.waterAtShare, horizonDays, wateringFor(context.routine));
   const perVolume = (grams: number, i: number) => grams / (column.volumeL[i]! * 1000);
   const capacity = Array.from(column.capacityG, perVolume);
   const tight = Array.from(column.unavailableG, perVolume);

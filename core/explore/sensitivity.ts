@@ -1,13 +1,15 @@
 /**
  * How sure is the answer? Each input is moved as far as it may be off, and the leading setup judged
- * anew: what swings its comfort most matters most, and all swings together say how wide the answer is.
+ * anew: what swings its fine days most matters most, and all swings together say how wide the answer is.
  */
 import { reviewSetup } from '../advise';
 import { ranges } from '../base';
 import { mediumOfPart, type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { potKindById } from '../catalogue/vessels';
 import { airflowClasses } from '../physics/air';
-import type { Routine } from '../physics/drydown';
+import type { ModelDoubt, Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
+import type { YearReport } from '../physics/year';
 import { k } from './constants';
 
 export type SwingInput =
@@ -17,7 +19,10 @@ export type SwingInput =
   | 'humidity'
   | 'air movement'
   | 'water the medium holds'
-  | 'days between waterings';
+  | 'days between waterings'
+  | 'how media take water'
+  | 'flow of the wicks'
+  | 'contact with the clay';
 
 /** How far an input was moved either way. */
 export type MovedBy =
@@ -29,16 +34,17 @@ export type MovedBy =
 export interface SwingFact {
   readonly input: SwingInput;
   readonly moved: MovedBy;
-  /** Share of the year in comfort with the input moved down and up, 0..1. */
-  readonly lowComfort: number;
-  readonly highComfort: number;
+  /** Share of the year that is fine with the input moved down and up, 0..1. */
+  readonly lowFine: number;
+  readonly highFine: number;
   /** Whether another of the leading setups overtakes the first at either end. */
   readonly changesOrder: boolean;
 }
 
 export interface SensitivityFacts {
-  readonly comfort: number;
-  /** Likely range of the comfort: root of the sum of squares of half the swings, 0..1. */
+  /** Share of the year that is fine, 0..1. */
+  readonly fine: number;
+  /** Likely range of it: root of the sum of squares of half the swings, 0..1. */
   readonly plusMinus: number;
   readonly confidence: 'firm' | 'fair' | 'wide';
   /** What was not told and had to be assumed. */
@@ -57,6 +63,7 @@ interface Variation {
 interface Moved {
   readonly planCase: PlanCase;
   readonly change?: (spec: SetupSpec) => SetupSpec;
+  readonly doubt?: ModelDoubt;
 }
 
 function withHumidity(place: Place, points: number): Place {
@@ -128,7 +135,7 @@ const scaledInputs: readonly {
   { input: 'leaf area', key: 'leafAreaCm2', measuredOff: k.LEAF_OFF, assumedOff: k.LEAF_ASSUMED_OFF },
 ];
 
-function variationsOf(planCase: PlanCase, places: PlaceBook): readonly Variation[] {
+function variationsOf(planCase: PlanCase, places: PlaceBook, leader: SetupSpec): readonly Variation[] {
   const { plant, place, routine, assumed } = resolveCase(planCase, places);
   const placed = (moved: Place): Moved => ({
     planCase: { ...planCase, place: moved as PlanCase['place'], heatWave: undefined },
@@ -161,6 +168,7 @@ function variationsOf(planCase: PlanCase, places: PlaceBook): readonly Variation
       ],
     },
   );
+  variations.push(...modelDoubts(planCase, leader));
   const longer = withGap(routine, 1 + k.GAP_OFF);
   const shorter = withGap(routine, 1 - k.GAP_OFF);
   if (longer && shorter) {
@@ -174,6 +182,26 @@ function variationsOf(planCase: PlanCase, places: PlaceBook): readonly Variation
   return variations;
 }
 
+/** What the model itself knows least, as far as the leading setup has it. */
+function modelDoubts(planCase: PlanCase, { vessel }: SetupSpec): readonly Variation[] {
+  const pair = (input: SwingInput, key: keyof ModelDoubt, share: number): Variation => {
+    const end = (factor: number): Moved => ({ planCase, doubt: { ...NO_DOUBT, [key]: factor } });
+    return { input, moved: { by: 'share', share }, ends: [end(1 - share), end(1 + share)] };
+  };
+  const doubts = [pair('how media take water', 'wetting', k.WETTING_OFF)];
+  if (vessel.kind === 'mount') return doubts;
+  const kind = potKindById(vessel.potKindId);
+  if (kind.reservoir === 'wicks') doubts.push(pair('flow of the wicks', 'wickFlow', k.WICK_OFF));
+  if (kind.wall === 'unglazed clay') doubts.push(pair('contact with the clay', 'contact', k.CONTACT_OFF));
+  return doubts;
+}
+
+const NO_DOUBT: ModelDoubt = { wickFlow: 1, wetting: 1, contact: 1 };
+
+function fineShareOf(year: YearReport): number {
+  return year.fineDays / year.months.reduce((sum, month) => sum + month.fineDays + month.watchDays + month.harmDays, 0);
+}
+
 /** specs: the leading setups, best first; two or three are enough to see whether the order holds. */
 export function sensitivityOf(
   planCase: PlanCase,
@@ -184,29 +212,29 @@ export function sensitivityOf(
   const [leader, ...rivals] = specs;
   if (!leader) throw new RangeError('specs: at least one setup is needed');
   const base = reviewSetup(planCase, places, leader);
-  const variations = variationsOf(planCase, places);
+  const variations = variationsOf(planCase, places, leader);
   const swings = variations.map(({ input, moved, ends }, index): SwingFact => {
-    const judged = ends.map(({ planCase: varied, change }) => {
-      const own = reviewSetup(varied, places, change ? change(leader) : leader);
+    const judged = ends.map(({ planCase: varied, change, doubt }) => {
+      const own = reviewSetup(varied, places, change ? change(leader) : leader, doubt);
       const overtaken = rivals.some((rival) => {
-        const other = reviewSetup(varied, places, change ? change(rival) : rival);
+        const other = reviewSetup(varied, places, change ? change(rival) : rival, doubt);
         return other.ruledOutBy === null && (own.ruledOutBy !== null || other.score > own.score);
       });
-      return { comfort: own.year.comfortable, overtaken };
+      return { fine: fineShareOf(own.year), overtaken };
     });
     onProgress(index + 1, variations.length);
     return {
       input,
       moved,
-      lowComfort: judged[0]!.comfort,
-      highComfort: judged[1]!.comfort,
+      lowFine: judged[0]!.fine,
+      highFine: judged[1]!.fine,
       changesOrder: judged.some((end) => end.overtaken),
     };
   });
-  const size = (swing: SwingFact) => Math.abs(swing.highComfort - swing.lowComfort);
+  const size = (swing: SwingFact) => Math.abs(swing.highFine - swing.lowFine);
   swings.sort((a, b) => size(b) - size(a));
   const plusMinus = Math.sqrt(swings.reduce((sum, swing) => sum + (size(swing) / 2) ** 2, 0));
   const confidence = plusMinus < k.FIRM_BELOW ? 'firm' : plusMinus < k.FAIR_BELOW ? 'fair' : 'wide';
   const { assumed } = resolveCase(planCase, places);
-  return { comfort: base.year.comfortable, plusMinus, confidence, assumed, swings };
+  return { fine: fineShareOf(base.year), plusMinus, confidence, assumed, swings };
 }

@@ -23,9 +23,11 @@ type Figure = (value: number, units: WordUnits) => string;
 
 const labels: Readonly<Record<DifferenceCode, string>> = {
   days: 'asks for water after',
-  comfortable: 'comfortable',
-  'too dry': 'too dry',
-  'too wet': 'too wet',
+  'fine days': 'fine days a year',
+  'harm days': 'days of harm a year',
+  'lack of air': 'lack of air',
+  drought: 'drought',
+  salts: 'salts about the roots',
   air: 'air after watering',
   waterings: 'waterings a year',
   hottest: 'hottest month in the roots',
@@ -37,9 +39,11 @@ const labels: Readonly<Record<DifferenceCode, string>> = {
 };
 
 const figures: Readonly<Record<Exclude<DifferenceCode, 'days' | 'reservoir'>, Figure>> = {
-  comfortable: percent,
-  'too dry': percent,
-  'too wet': percent,
+  'fine days': (value) => number(value, 0),
+  'harm days': (value) => number(value, 0),
+  'lack of air': percent,
+  drought: percent,
+  salts: (dsM) => `${number(dsM, 1)} mS/cm`,
   air: percent,
   waterings: (value) => number(value, 0),
   hottest: temperature,

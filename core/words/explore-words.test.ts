@@ -25,12 +25,12 @@ const spec: SetupSpec = {
 };
 
 describe('what differs', () => {
-  const figure = (code: 'comfortable' | 'hottest' | 'weight' | 'tipping' | 'life', before: number, after: number) =>
+  const figure = (code: 'fine days' | 'hottest' | 'weight' | 'tipping' | 'life', before: number, after: number) =>
     ({ code, before, after, isBetter: true }) as const;
   const one = (fact: DifferenceFact, units = metricWords) => wordDifferences([fact], units)[0];
 
   test.each([
-    [figure('comfortable', 0.8, 0.9), '80 %', '90 %'],
+    [figure('fine days', 290.2, 331), '290', '331'],
     [figure('hottest', 20.4, 23), '20 °C', '23 °C'],
     [figure('weight', 840, 1260), '0.8 kg', '1.3 kg'],
     [figure('tipping', 18.2, 24), '18°', '24°'],
@@ -44,7 +44,7 @@ describe('what differs', () => {
   });
 
   test('what the eye cannot tell apart is not listed', () => {
-    expect(one(figure('comfortable', 0.801, 0.802))).toBeUndefined();
+    expect(one(figure('fine days', 330.1, 330.2))).toBeUndefined();
   });
 
   test('days and reservoirs beyond the horizon are said to be', () => {
@@ -91,15 +91,15 @@ test('tuning: each move in words, joined into one sentence', () => {
 });
 
 describe('how sure', () => {
-  const swing = (lowComfort: number, highComfort: number): SensitivityFacts['swings'][number] => ({
+  const swing = (lowFine: number, highFine: number): SensitivityFacts['swings'][number] => ({
     input: 'humidity',
     moved: { by: 'points', points: 10 },
-    lowComfort,
-    highComfort,
+    lowFine,
+    highFine,
     changesOrder: false,
   });
   const facts: SensitivityFacts = {
-    comfort: 0.86,
+    fine: 0.86,
     plusMinus: 0.071,
     confidence: 'fair',
     assumed: [],
@@ -113,7 +113,7 @@ describe('how sure', () => {
 
   test('says the range, what matters most, and how far each was moved', () => {
     const worded = wordSensitivity(facts);
-    expect(worded.sentence).toBe('86 % of the year in comfort, give or take 7 points; humidity matters most.');
+    expect(worded.sentence).toBe('86 % of the year fine, give or take 7 points; humidity matters most.');
     expect(worded.swings.map((entry) => entry.moved)).toEqual([
       '± 10 points',
       '± 25 %',
@@ -124,7 +124,7 @@ describe('how sure', () => {
 
   test('says so where nothing moves it', () => {
     expect(wordSensitivity({ ...facts, swings: [swing(0.86, 0.861)] }).sentence).toBe(
-      'Nothing you could be wrong about moves it: 86 % comfort holds.',
+      'Nothing you could be wrong about moves it: 86 % of the year fine holds.',
     );
   });
 });

@@ -2,7 +2,7 @@
 import { typicalRootMm } from '../case';
 import type { Genus, GrowthHabit } from '../catalogue/genera';
 import { pieceBandMm } from '../decide/setups';
-import { regimeFigures } from '../physics/drydown';
+import { regimeFigures } from '../physics/stress';
 import { cm, joinAnd, mm, mmRange, number, percent, type WordUnits } from './format';
 
 export interface GenusStory {

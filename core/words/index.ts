@@ -21,6 +21,7 @@ export { fileFaultLine, type FileQuestion, heatedRoomWords, type PlaceReading, w
 export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wordPlan, wordReview } from './plan';
 export { wordFinding } from './rules/sentences';
 export { type Sensitivity, wordSensitivity } from './sensitivity';
+export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressNames } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
 export { gradeText, kindName, mixText, setupTitle, titleOf, vesselText } from './titles';
 export { type Tuning, wordTuning } from './tune';

@@ -1,4 +1,5 @@
 /** The sentences of timing, aftercare, change-over and reasons: whole, with their own numbers, in both unit systems. */
+import type { StressKind } from '../physics/stress';
 import type { AftercareFact, ChangeOverFact, ReasonFact, Timing } from '../advise';
 import { wordAftercare } from './aftercare';
 import { wordChangeOver } from './change-over';
@@ -161,19 +162,36 @@ describe('reasons', () => {
     expect(misted(3).sentence).toMatch(/mist it 3 times a day/);
   });
 
-  test('comfort: what is wrong most decides what would raise it', () => {
-    const comfort = (tooDryShare: number, tooWetShare: number) =>
+  test('the year: its days, what weighs most and when, and what helps against that', () => {
+    const year = (worst: StressKind) =>
+      said({ code: 'year', fineDays: 300.4, watchDays: 60, harmDays: 4.6, worst, worstMonthIndex: 6 });
+    expect(year('drought').sentence).toBe(
+      'Over the year its roots have 300 fine days, 60 to watch and 5 of harm; drought weighs most, in July.',
+    );
+    expect(year('air').sentence).toMatch(/lack of air weighs most/);
+    expect(year('drought').wouldChange).toMatch(/more often/);
+    expect(year('air').wouldChange).toMatch(/less often/);
+    expect(year('heat').wouldChange).toMatch(/cooler place/);
+    expect(year('cold').wouldChange).toMatch(/warmer place/);
+    expect(year('salt').wouldChange).toMatch(/flush/);
+  });
+
+  test('salts: how high, how often to flush and with how much; or only the crust', () => {
+    const salt = (flushesPerYear: number) =>
       said({
-        code: 'comfort',
-        comfortShare: 1 - tooDryShare - tooWetShare,
-        tooDryShare,
-        tooWetShare,
-        longestDrySpellDays: 1,
-        longestWetSpellDays: 2,
-      }).wouldChange;
-    expect(comfort(0.2, 0.1)).toMatch(/more often/);
-    expect(comfort(0.01, 0.1)).toMatch(/less often/);
-    expect(comfort(0, 0)).toMatch(/much longer gap/);
+        code: 'salt',
+        waterDsM: 0.6,
+        highestDsM: 3.4,
+        toleranceDsM: 1.6,
+        flushesPerYear,
+        flushL: flushesPerYear === 0 ? 0 : 1.25,
+        crustGM2: 71,
+      });
+    expect(salt(6).sentence).toBe(
+      'Salts gather about its roots, which bear about 1.6 mS/cm: flush it about every 9 weeks with 1.3 L of water low in minerals, run through.',
+    );
+    expect(salt(1).sentence).toMatch(/once a year with/);
+    expect(salt(0).sentence).toMatch(/crust at the surface \(about 71 g/);
   });
 
   test('air: enough or not turns the advice', () => {

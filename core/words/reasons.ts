@@ -4,6 +4,7 @@ import { DRY_HOME_PCT } from '../physics/air';
 import { type DryingTime, HORIZON_DAYS, type Routine } from '../physics/drydown';
 import { cm, days, litres, mm, mmRange, monthNames, number, percent, type WordUnits } from './format';
 import { Kin, kin } from './kin';
+import { stressNames, stressRemedies } from './stress';
 import { kindName } from './titles';
 
 export interface Reason {
@@ -12,11 +13,10 @@ export interface Reason {
   readonly wouldChange: string;
 }
 
+const WEEKS_PER_YEAR = 52;
+
 type Sentences = Omit<Reason, 'code'>;
 type FactOf<Code extends ReasonCode> = Extract<ReasonFact, { readonly code: Code }>;
-
-/** Too wet for less of the year than this is not worth a word. */
-const WORTH_A_WORD = 0.02;
 
 function pieces(f: FactOf<'pieces'>, units: WordUnits): Sentences {
   const root = mm(f.rootDiameterMm, units);
@@ -66,16 +66,25 @@ function drying(f: FactOf<'drying'>): Sentences {
   };
 }
 
-function comfort(f: FactOf<'comfort'>): Sentences {
-  const turn =
-    f.tooDryShare > f.tooWetShare
-      ? 'Watering more often, or a setup that holds more, would raise it.'
-      : f.tooWetShare > WORTH_A_WORD
-        ? 'Watering less often, or more air in the medium, would raise it.'
-        : 'Only a much longer gap or much drier air would lower it.';
+function year(f: FactOf<'year'>): Sentences {
+  const count = (daysCount: number) => number(daysCount, 0);
+  const weighs = `${stressNames[f.worst]} weighs most, in ${monthNames[f.worstMonthIndex]}`;
   return {
-    sentence: `Over the year the roots are comfortable ${percent(f.comfortShare)} of the time, too dry ${percent(f.tooDryShare)}, too wet ${percent(f.tooWetShare)}; the longest spells below the watering line and above the dried-off line are ${days(f.longestDrySpellDays)} and ${days(f.longestWetSpellDays)}.`,
-    wouldChange: turn,
+    sentence: `Over the year its roots have ${count(f.fineDays)} fine days, ${count(f.watchDays)} to watch and ${count(f.harmDays)} of harm; ${weighs}.`,
+    wouldChange: stressRemedies[f.worst],
+  };
+}
+
+function salt(f: FactOf<'salt'>): Sentences {
+  const crust = `Salts crust at the surface (about ${number(f.crustGM2, 0)} g/m² in a year): scrape it off and top it up.`;
+  if (f.flushesPerYear === 0) {
+    return { sentence: crust, wouldChange: 'Water from above now and then washes it down.' };
+  }
+  const weeks = WEEKS_PER_YEAR / f.flushesPerYear;
+  const every = f.flushesPerYear === 1 ? 'once a year' : `about every ${number(weeks, 0)} weeks`;
+  return {
+    sentence: `Salts gather about its roots, which bear about ${number(f.toleranceDsM, 1)} mS/cm: flush it ${every} with ${litres(f.flushL)} of water low in minerals, run through.`,
+    wouldChange: `Purer water than your ${number(f.waterDsM, 2)} mS/cm, weaker feed, or more running through each time.`,
   };
 }
 
@@ -178,12 +187,13 @@ function stability(f: FactOf<'stability'>): Sentences {
 
 const wording: { readonly [Code in ReasonCode]: (fact: FactOf<Code>, units: WordUnits) => Sentences } = {
   drying,
-  comfort,
+  year,
   pieces,
   air,
   size,
   pad,
   reservoir,
+  salt,
   position,
   depth,
   layers,

@@ -29,11 +29,11 @@ function movedText(moved: MovedBy): string {
   }
 }
 
-function sentenceOf({ comfort, plusMinus, swings }: SensitivityFacts): string {
+function sentenceOf({ fine, plusMinus, swings }: SensitivityFacts): string {
   const first = swings[0]!;
-  return Math.abs(first.highComfort - first.lowComfort) < NOTHING
-    ? `Nothing you could be wrong about moves it: ${percent(comfort)} comfort holds.`
-    : `${percent(comfort)} of the year in comfort, give or take ${number(plusMinus * 100, 0)} points; ${first.input} matters most.`;
+  return Math.abs(first.highFine - first.lowFine) < NOTHING
+    ? `Nothing you could be wrong about moves it: ${percent(fine)} of the year fine holds.`
+    : `${percent(fine)} of the year fine, give or take ${number(plusMinus * 100, 0)} points; ${first.input} matters most.`;
 }
 
 export function wordSensitivity(facts: SensitivityFacts): Sensitivity {

@@ -1,6 +1,7 @@
 /** A genus, or a group that growers treat as one: how it grows and what its roots want. */
 import type { Plain, Sourced } from '../../base';
-import type { MoistureRegime, Photosynthesis } from '../../physics/drydown';
+import type { Photosynthesis } from '../../physics/drydown';
+import type { MoistureRegime, SaltClass, WarmthClass } from '../../physics/stress';
 
 export const growthHabits = [
   'creeping',
@@ -21,9 +22,9 @@ export type DepthRule = 'on the surface' | 'base just tucked in' | 'all roots co
 /** Whether roots may be covered with medium. */
 export type CoverTolerance = 'refuses cover' | 'takes cover' | 'needs cover';
 export type Suitability = 'well' | 'possible' | 'never';
-export type TemperatureClass = 'cool' | 'intermediate' | 'warm';
+export type TemperatureClass = WarmthClass;
 export type LightClass = 'shade' | 'bright shade' | 'bright' | 'sun';
-export type SaltTolerance = 'low' | 'medium' | 'high';
+export type SaltTolerance = SaltClass;
 export type Rest = 'none' | 'drier winter' | 'dry winter' | 'leafless and dry';
 
 export interface GenusEntry {

@@ -176,7 +176,7 @@ export const groundOrchids: readonly GenusEntry[] = [
     rhizomeStepCm: practice(2),
     shootsPerYear: memory(3),
     forkingChance: memory(0.4),
-    airNeed: memory(0.2),
+    airNeed: memory(0.15),
     regime: practice('evenly moist'),
     temperature: practice('warm'),
     light: memory('bright'),

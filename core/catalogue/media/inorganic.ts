@@ -78,7 +78,7 @@ export const inorganicMedia: readonly MediumEntry[] = [
     capacityAt10cm: memory(0.11),
     interPorosity: memory(0.44),
     dryDensityGL: memory(350),
-    wickingHeightCm: memory(5),
+    wickingHeightCm: memory(3),
     note: 'Airy; dries at the surface in dry air. Also crocking.',
   },
   {

@@ -4,7 +4,7 @@ import { allRules, forbiddingRule, type RuleFinding, rulePoints } from '../rules
 import { type CandidateFacts, contextOf, factsOf, generateCandidates, type Judgement } from '../setups';
 import { choiceConstants, k } from './constants';
 import { groupRuledOut } from './ruled-out';
-import { dryPoints, promisedComfort, pullsOf, totalPoints } from './score';
+import { dryPoints, promisedHealth, pullsOf, totalPoints } from './score';
 import { isHopeless, pickForTheYear, screenAll, type Screened } from './screening';
 import { familyKey, pickVaried } from './variety';
 
@@ -13,20 +13,23 @@ const context = contextFor({ genus: 'phalaenopsis', place: 'heated-flat' });
 const need = context.plant.genus.airNeed;
 const specs = generateCandidates(context);
 const someFacts = factsOf(context, specs[0]!, 'coarse');
-const judgedWith = (comfortable: number) => ({ year: { comfortable } }) as unknown as Judgement;
+const judgedWith = (rootHealth: number, heat = 0) =>
+  ({ year: { rootHealth, stress: { heat, cold: 0 } } }) as unknown as Judgement;
 const finding = (ruleId: string, points: number) => ({ ruleId, points }) as unknown as RuleFinding;
 
 /** The same setup, told that its air or its pieces were others. */
 const told = (change: Partial<CandidateFacts>): CandidateFacts => ({ ...someFacts, ...change });
 
 describe('a score is the sum of its pulls', () => {
-  const pointsOf = (facts: CandidateFacts, comfortable = 0.5, findings: readonly RuleFinding[] = []) =>
-    pullsOf(context, facts, judgedWith(comfortable), findings).map((pull) => pull.points);
-  const airOf = (airAfterWatering: number) => pointsOf(told({ airAfterWatering }))[1]!;
+  const pointsOf = (facts: CandidateFacts, rootHealth = 0.5, findings: readonly RuleFinding[] = []) =>
+    pullsOf(context, facts, judgedWith(rootHealth), findings).map((pull) => pull.points);
+  const airOf = (airAfterWatering: number) => pointsOf(told({ airAfterWatering }))[2]!;
 
-  test('comfort pulls in proportion, sixty points for a whole year', () => {
-    expect(pointsOf(someFacts, 1)[0]).toBe(60);
-    expect(pointsOf(someFacts, 0.25)[0]).toBe(15);
+  test('root health pulls in proportion, 54 points for a whole year, and warmth six', () => {
+    expect(pointsOf(someFacts, 1)[0]).toBe(54);
+    expect(pointsOf(someFacts, 0.25)[0]).toBe(13.5);
+    expect(pointsOf(someFacts, 1)[1]).toBe(6);
+    expect(pullsOf(context, someFacts, judgedWith(1, 0.5), [])[1]!.points).toBe(3);
   });
 
   test('air pulls nothing up to half of the need and twenty from the need on', () => {
@@ -39,29 +42,29 @@ describe('a score is the sum of its pulls', () => {
   });
 
   test('pieces pull twenty inside the band, a quarter of it at twice the size', () => {
-    expect(pointsOf(told({ misfit: 1 }))[2]).toBe(20);
-    expect(pointsOf(told({ misfit: 2 }))[2]).toBe(5);
+    expect(pointsOf(told({ misfit: 1 }))[3]).toBe(20);
+    expect(pointsOf(told({ misfit: 2 }))[3]).toBe(5);
   });
 
   test('rules that only speak do not pull', () => {
     const pulls = pullsOf(context, someFacts, judgedWith(1), [finding('hears', 0), finding('wins', 3)]);
-    expect(pulls.map((pull) => pull.code).slice(3)).toEqual(['wins']);
+    expect(pulls.map((pull) => pull.code).slice(4)).toEqual(['wins']);
   });
 
   test('the total is all of them, and what is known dry with what is promised comes to the same', () => {
     expect(totalPoints([])).toBe(0);
     const facts = told({ airAfterWatering: 0.8 * need, misfit: 1.5 });
     const rules = [finding('a', 4), finding('b', -7)];
-    const total = totalPoints(pullsOf(context, facts, judgedWith(0), rules));
+    const total = totalPoints(pullsOf(context, facts, judgedWith(0, 1), rules));
     expect(dryPoints(context, facts, -3)).toBeCloseTo(total, 12);
     expect(total).toBeCloseTo(12 + 20 / 2.25 - 3, 12);
   });
 
-  test('no comfort is promised that a year could not give', () => {
+  test('no health is promised that a year could not give', () => {
     for (const spec of specs.filter((_, index) => index % 400 === 0)) {
-      const promised = promisedComfort(context, factsOf(context, spec, 'coarse'));
+      const promised = promisedHealth(context, factsOf(context, spec, 'coarse'));
       expect(promised).toBeGreaterThanOrEqual(0);
-      expect(promised).toBeLessThanOrEqual(k.COMFORT_WEIGHT);
+      expect(promised).toBeLessThanOrEqual(k.HEALTH_WEIGHT);
     }
   });
 });
@@ -87,7 +90,7 @@ describe('thousands are screened', () => {
       const facts = factsOf(context, spec, 'coarse');
       const input = { context, facts, judgement: null };
       if (forbiddingRule(allRules, input)) continue;
-      const promise = dryPoints(context, facts, rulePoints(allRules, input)) + promisedComfort(context, facts);
+      const promise = dryPoints(context, facts, rulePoints(allRules, input)) + promisedHealth(context, facts);
       byKind.set(familyKey(facts), [...(byKind.get(familyKey(facts)) ?? []), promise]);
     }
     const best = [...byKind].map(([kind, promises]) => [kind, promises.sort((a, b) => b - a).slice(0, 3)] as const);

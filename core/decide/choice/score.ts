@@ -1,10 +1,10 @@
 /**
- * The score of a setup, open to inspection: every pull with its points. 60 for comfort over the
- * year, 20 for air, 20 for piece size, then the rules. Weights are the house's, from memory of what
+ * The score of a setup, open to inspection: every pull with its points. 54 for root health over the
+ * year (lack of air, drought, salt), 6 for warmth, 20 for air after watering, 20 for piece size, then the rules. Weights are the house's, from memory of what
  * kills plants: water first, air second, everything else after.
  */
 import type { RuleFinding } from '../rules';
-import { type CandidateFacts, type CaseContext, type Judgement, screenComfort } from '../setups';
+import { type CandidateFacts, type CaseContext, type Judgement, screenHealth } from '../setups';
 import { k } from './constants';
 
 export interface Pull {
@@ -28,7 +28,8 @@ export function pullsOf(
   findings: readonly RuleFinding[],
 ): readonly Pull[] {
   return [
-    { code: 'comfort over the year', points: k.COMFORT_WEIGHT * judgement.year.comfortable },
+    { code: 'root health over the year', points: k.HEALTH_WEIGHT * judgement.year.rootHealth },
+    { code: 'warmth over the year', points: k.WARMTH_WEIGHT * warmthHealth(judgement) },
     { code: 'air for the roots', points: airPoints(context, facts) },
     { code: 'piece size for the roots', points: piecePoints(facts) },
     ...findings
@@ -41,12 +42,17 @@ export function totalPoints(pulls: readonly Pull[]): number {
   return pulls.reduce((sum, pull) => sum + pull.points, 0);
 }
 
-/** What a setup scores apart from its comfort, known before any water moves. */
+/** What heat and cold leave, 0 to 1; a wall that cools the roots shows here. */
+function warmthHealth({ year: { stress } }: Judgement): number {
+  return (1 - stress.heat) * (1 - stress.cold);
+}
+
+/** What a setup scores apart from its root health, known before any water moves. */
 export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
   return airPoints(context, facts) + piecePoints(facts) + rulePoints;
 }
 
-/** The comfort a setup promises, in points: the same weight, guessed from some weeks. */
-export function promisedComfort(context: CaseContext, facts: CandidateFacts): number {
-  return k.COMFORT_WEIGHT * screenComfort(context, facts);
+/** The root health a setup promises, in points: the same weight, guessed from some weeks. */
+export function promisedHealth(context: CaseContext, facts: CandidateFacts): number {
+  return k.HEALTH_WEIGHT * screenHealth(context, facts);
 }

@@ -7,7 +7,7 @@ import { allRules, forbiddingRule, rulePoints } from '../rules';
 import { type CandidateFacts, type CaseContext, factsOf } from '../setups';
 import { k } from './constants';
 import type { Forbidden } from './ruled-out';
-import { dryPoints, promisedComfort } from './score';
+import { dryPoints, promisedHealth } from './score';
 import { familyKey } from './variety';
 
 export interface Screened {
@@ -59,8 +59,8 @@ function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Sc
   const best: Screened[] = [];
   for (const { facts, kind, dryPoints: points } of sorted) {
     const worstKept = best[k.KEPT_PER_KIND - 1];
-    if (worstKept && points + k.COMFORT_WEIGHT <= worstKept.promise) break;
-    best.push({ spec: facts.spec, kind, promise: points + promisedComfort(context, facts) });
+    if (worstKept && points + k.HEALTH_WEIGHT <= worstKept.promise) break;
+    best.push({ spec: facts.spec, kind, promise: points + promisedHealth(context, facts) });
     best.sort((a, b) => b.promise - a.promise);
     best.length = Math.min(best.length, k.KEPT_PER_KIND);
   }

@@ -17,7 +17,8 @@ export const ruleConstants = {
   // Water and air in the medium.
   SUFFOCATES_BELOW: fromMemory(0.6, 'share', 'air below this share of the need counts as suffocating'),
   NEVER_DRIES_FACTOR: fromMemory(3, '', 'wet this many times longer than borne counts as never drying'),
-  PARCHES_FROM: fromMemory(0.6, 'share of the year', 'too dry for longer than this forbids a setup'),
+  PARCHES_FROM_DAYS: fromMemory(150, 'days a year', 'harmed by drought for longer than this forbids a setup'),
+  MINDS_WET_FROM: byChoice(0.5, '', 'plants that mind wet roots at least so much want them to dry off'),
   CLOSE_AIR: fromMemory(0.33, 'v/v', 'less air than this 10 cm deep makes a wet medium close'),
   CLOSE_WATER: fromMemory(0.4, 'v/v', 'more water than this 10 cm deep makes it wet'),
   AIRY: fromMemory(0.42, 'v/v', 'more air than this after watering is airy and dries fast'),
@@ -28,7 +29,7 @@ export const ruleConstants = {
   WRINKLED_WAIT_DAYS: fromMemory(1.5, 'days', 'what asks sooner than this is too fast for wrinkled bulbs'),
   SHEDS_WATER_AFTER_DAYS: fromMemory(5, 'days', 'peat that has lain dry longer than this sheds water'),
   MIXED_FOR_DAYS: fromMemory(6, 'days', 'from such a gap on a mix is made for the week'),
-  FITS_FROM: fromMemory(0.9, 'share of the year', 'comfortable for longer than this it fits the routine'),
+  FITS_FROM_DAYS: fromMemory(330, 'days a year', 'with more fine days than this it fits the routine'),
   SALT_HOLDING: fromMemory(0.5, 'share', 'media that hold this much salt gather it over water'),
   DUSTY_FROM: fromMemory(0.6, 'share', 'media this dusty want rinsing, and a mask'),
   // Mixes.
@@ -74,7 +75,7 @@ export const ruleConstants = {
   MOUNT_LONGEST_GAP_DAYS: fromPractice(1, 'days', 'in dry air a mount is wetted every day'),
   LONG_ABSENCE_DAYS: fromMemory(10, 'days', 'an absence a reservoir is worth having for'),
   MOUNT_ABSENCE_DAYS: fromMemory(3, 'days', 'an absence a mount does not bear'),
-  RAINED_ON: fromMemory(0.15, 'share of the year', 'too wet for longer than this, rain waters it, not the grower'),
+  RAINED_ON_DAYS: fromMemory(55, 'days a year', 'short of air for longer than this, rain waters it, not the grower'),
 } as const;
 
 export const k = numbersOf(ruleConstants);

@@ -21,13 +21,13 @@ export const moistureRules = [
     effect: 'rule out',
     applies: (input) => {
       const { context, judgement, facts } = input;
-      const { longestWetDays, driedOffShare, waterAtShare } = context.regime;
-      if (!judgement || longestWetDays === null || facts.hasReservoir) return false;
+      const { wetMinded, wetTellsDays, driedOffShare, waterAtShare } = context.regime;
+      if (!judgement || wetMinded < k.MINDS_WET_FROM || facts.hasReservoir) return false;
       const driesOffDays = medianDays(input) * ((1 - driedOffShare) / (1 - waterAtShare));
-      return driesOffDays > k.NEVER_DRIES_FACTOR * longestWetDays;
+      return driesOffDays > k.NEVER_DRIES_FACTOR * wetTellsDays;
     },
     figures: (input) => ({
-      longestWetDays: input.context.regime.longestWetDays ?? 0,
+      wetTellsDays: input.context.regime.wetTellsDays,
       genusName: input.context.plant.genus.name,
       medianDays: medianDays(input),
     }),
@@ -36,10 +36,10 @@ export const moistureRules = [
     id: 'parches',
     topic: 'moisture',
     effect: 'rule out',
-    applies: ({ judgement }) => judgement !== null && judgement.year.tooDry > k.PARCHES_FROM,
+    applies: ({ judgement }) => judgement !== null && judgement.year.harmBy.drought > k.PARCHES_FROM_DAYS,
     figures: (input) => ({
       fastestDays: fastestDays(input),
-      tooDryShare: input.judgement?.year.tooDry ?? 0,
+      harmDays: input.judgement?.year.harmBy.drought ?? 0,
       gapDays: input.context.gapDays,
     }),
   }),

@@ -1,6 +1,12 @@
 /** Times when a plant wants less, or nobody is there to give it. */
+import type { YearReport } from '../../physics/year';
 import { k } from './constants';
 import { practiceRule } from './rule';
+
+/** Days a year on which the roots lack air, harmed or close to it. */
+function soddenDays({ watchBy, harmBy }: YearReport): number {
+  return watchBy.air + harmBy.air;
+}
 
 export const restRules = [
   practiceRule({
@@ -33,9 +39,9 @@ export const restRules = [
     applies: ({ context, judgement, facts }) =>
       context.climate.hasRain &&
       judgement !== null &&
-      judgement.year.tooWet > k.RAINED_ON &&
+      soddenDays(judgement.year) > k.RAINED_ON_DAYS &&
       facts.setup.kind === 'pot',
-    figures: (input) => ({ tooWetShare: input.judgement?.year.tooWet ?? 0 }),
+    figures: (input) => ({ soddenDays: input.judgement ? soddenDays(input.judgement.year) : 0 }),
   }),
   practiceRule({
     id: 'absence-reservoir',
@@ -66,7 +72,7 @@ export const restRules = [
       context.gapDays !== null &&
       context.gapDays >= k.MIXED_FOR_DAYS &&
       judgement !== null &&
-      judgement.year.comfortable > k.FITS_FROM,
-    figures: (input) => ({ comfortShare: input.judgement?.year.comfortable ?? 0, gapDays: input.context.gapDays ?? 0 }),
+      judgement.year.fineDays > k.FITS_FROM_DAYS,
+    figures: (input) => ({ fineDays: input.judgement?.year.fineDays ?? 0, gapDays: input.context.gapDays ?? 0 }),
   }),
 ] as const;

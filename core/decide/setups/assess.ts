@@ -2,28 +2,30 @@
  * Judges one setup for one case: the dry-down in every month, the whole year under the grower's
  * routine, the air in the root zone, weight and stability.
  */
-import { plantWeightG, realise, type SetupSpec, specId } from '../../case';
+import { needsOf, plantWeightG, realise, type SetupSpec, specId } from '../../case';
 import {
   buildCoarseColumn,
   buildColumn,
+  buildYearColumn,
   type Column,
   COVERED_SHARE,
   createState,
   daysOf,
+  doubted,
   dryDown,
   type DryingTime,
   dryingTimeByMonth,
   filledHeightCm,
+  HORIZON_DAYS,
   hydraulicsOfLayer,
   layerBounds,
   rootZoneAir,
-  sampleComfort,
   type Setup,
-  simulateYear,
-  type YearReport,
+  wateringFor,
 } from '../../physics/drydown';
 import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
 import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
+import { type Care, sampleHealth, simulateYear, type YearReport } from '../../physics/year';
 import { k } from './constants';
 import type { CaseContext } from './context';
 import { misfitFactor } from './grade';
@@ -33,7 +35,10 @@ export interface CandidateFacts {
   readonly id: string;
   readonly spec: SetupSpec;
   readonly setup: Setup;
+  /** Cut for a whole year (or, coarse, for some weeks). */
   readonly column: Column;
+  /** Cut finely, for days and curves; made when asked for. */
+  readonly daysColumn: Column;
   readonly mainMix: Mix;
   /** Piece size of the main part of the mix (geometric mean), mm. */
   readonly pieceMm: number;
@@ -57,7 +62,9 @@ export interface Judgement {
 /** mesh "coarse" is for screening only: what it holds is right to a per cent or two, its days are a guess. */
 export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'coarse' = 'fine'): CandidateFacts {
   const setup = realise(spec, context.ageing);
-  const column = (mesh === 'fine' ? buildColumn : buildCoarseColumn)(setup, context.drinker);
+  const ofModel = (column: Column) => (context.doubt === null ? column : doubted(column, context.doubt));
+  const built = (mesh === 'fine' ? buildYearColumn : buildCoarseColumn)(setup, context.drinker);
+  const column = ofModel(built);
   const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
   const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
   const heaviest = heaviestPart(mainMix);
@@ -72,6 +79,9 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     spec,
     setup,
     column,
+    get daysColumn() {
+      return ofModel(buildColumn(setup, context.drinker));
+    },
     mainMix,
     pieceMm,
     misfit: sizeMatters ? misfitFactor(pieceMm, context.plant.rootDiameterMm) : 1,
@@ -82,27 +92,37 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   };
 }
 
+function careOf({ routine, feeding, holiday }: CaseContext): Care {
+  return { routine, feeding, holiday, flushes: true };
+}
+
 /**
- * A quick guess of the share of the year in comfort, 0..1: some weeks of the hardest and of the
+ * A quick guess of the root health over the year, 0..1: some weeks of the hardest and of the
  * mildest month. Only decides which setups are worth the whole year; never shown.
  */
-export function screenComfort(context: CaseContext, facts: CandidateFacts): number {
-  const { regime, gapDays, climate, routine } = context;
-  const months = [climate.hardestMonth, climate.mildestMonth];
-  const shares = months.map((month) => sampleComfort(facts.column, climate.year[month]!, routine, gapDays, regime));
-  return shares.reduce((sum, share) => sum + share, 0) / shares.length;
+export function screenHealth(context: CaseContext, facts: CandidateFacts): number {
+  const { gapDays, climate, plant } = context;
+  const needs = needsOf(plant, facts.hasReservoir);
+  const [hardest, mildest] = [climate.hardestMonth, climate.mildestMonth].map((month) =>
+    sampleHealth(facts.column, climate.year[month]!, careOf(context), gapDays, needs),
+  ) as [number, number];
+  // Half the mean and half the worse, as the year is reckoned.
+  return (hardest + mildest) / 4 + Math.min(hardest, mildest) / 2;
 }
 
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
-  const byMonth = dryingTimeByMonth(facts.column, context.climate.year, context.regime.waterAtShare);
+  const { climate, regime, plant } = context;
+  const watering = wateringFor(context.routine);
+  const { daysColumn } = facts;
+  const byMonth = dryingTimeByMonth(daysColumn, climate.year, regime.waterAtShare, watering);
   const days = byMonth.map(daysOf);
-  const fastest = context.climate.year[days.indexOf(Math.min(...days))]!;
+  const fastest = climate.year[days.indexOf(Math.min(...days))]!;
   return {
     byMonth,
     reservoirDays: facts.hasReservoir
-      ? dryDown(facts.column, fastest, context.regime.waterAtShare).reservoirDays
+      ? dryDown(daysColumn, fastest, regime.waterAtShare, HORIZON_DAYS, watering).reservoirDays
       : null,
-    year: simulateYear(facts.column, context.climate.year, context.routine, context.regime, context.holiday),
+    year: simulateYear(facts.column, climate.year, careOf(context), needsOf(plant, facts.hasReservoir)),
     stability: stabilityOf(context, facts),
   };
 }

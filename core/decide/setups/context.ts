@@ -1,14 +1,9 @@
 /** Everything about a case that all of its setups share, worked out once. */
 import { drinkerOf, type PlantInHand, type ResolvedCase } from '../../case';
-import {
-  type Drinker,
-  type Holiday,
-  longestGapDays,
-  regimeFigures,
-  type RegimeFigures,
-  type Routine,
-} from '../../physics/drydown';
+import { type Drinker, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
 import type { AgeingConditions } from '../../physics/media';
+import type { Feeding } from '../../physics/salt';
+import { regimeFigures, type RegimeFigures } from '../../physics/stress';
 import { dryingPowerMmPerDay, meanAir, type MonthDrying, type Place, yearDrying } from '../../physics/places';
 
 export interface Climate {
@@ -30,12 +25,15 @@ export interface CaseContext {
   readonly routine: Routine;
   readonly gapDays: number | null;
   readonly holiday: Holiday | null;
+  readonly feeding: Feeding;
   /** What the media live through: the year's mean warmth, and how wet this plant is kept. */
   readonly ageing: AgeingConditions;
   readonly regime: RegimeFigures;
   readonly climate: Climate;
   readonly drinker: Drinker;
   readonly resolved: ResolvedCase;
+  /** Where the model is taken to be off; null = as it is. */
+  readonly doubt: ModelDoubt | null;
 }
 
 export function climateOf(place: Place): Climate {
@@ -56,7 +54,7 @@ export function climateOf(place: Place): Climate {
   };
 }
 
-export function contextOf(resolved: ResolvedCase): CaseContext {
+export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = null): CaseContext {
   const regime = regimeFigures[resolved.plant.genus.regime];
   const climate = climateOf(resolved.place);
   return {
@@ -65,6 +63,8 @@ export function contextOf(resolved: ResolvedCase): CaseContext {
     routine: resolved.routine,
     gapDays: longestGapDays(resolved.routine),
     holiday: resolved.holiday,
+    feeding: resolved.feeding,
+    doubt,
     ageing: { temperatureC: climate.meanC, wetness: meanWetness(regime) },
     regime,
     climate,

@@ -4,9 +4,16 @@ import { mountColumn } from './mount-column';
 import { potColumn } from './pot-column';
 import type { Drinker, Setup } from './setup';
 
-/** Cuts a setup into the cells of its column. */
+/** Cuts a setup into the cells of its column, as finely as days and curves need. */
 export function buildColumn(setup: Setup, drinker: Drinker): Column {
-  return setup.kind === 'pot' ? potColumn(setup, drinker) : mountColumn(setup, drinker);
+  return setup.kind === 'pot'
+    ? potColumn(setup, drinker, k.FINE_CELL_CM, k.FINE_LEAST_CELLS)
+    : mountColumn(setup, drinker);
+}
+
+/** The same for a whole year: what errs in a day between waterings evens out in months. */
+export function buildYearColumn(setup: Setup, drinker: Drinker): Column {
+  return setup.kind === 'pot' ? potColumn(setup, drinker) : mountColumn(setup, drinker, k.YEAR_PAD_CELLS);
 }
 
 /** The same in few cells, for a quick guess: what it holds is within two per cent of the fine column's. */

@@ -48,24 +48,48 @@ export function liquidConductivity(medium: Hydraulics): number {
   return k.LIQUID_CONDUCTIVITY_AT_10_CM * (medium.wickingHeightCm / 10) ** k.WICKING_EXPONENT;
 }
 
-/** Writes the storage figures of cell i. capacity: water it holds when drained, v/v. */
-export function storeCell(
-  column: Column,
-  i: number,
-  medium: Hydraulics,
-  volumeL: number,
-  thicknessCm: number,
-  capacity: number,
-): void {
+/** What a cell is made of, for `storeCell`. */
+export interface CellContents {
+  readonly medium: Hydraulics;
+  /** Of medium alone. */
+  readonly volumeL: number;
+  readonly thicknessCm: number;
+  /** Water the medium holds when drained, v/v. */
+  readonly capacity: number;
+  /** Water its piece of porous wall holds, g. */
+  readonly wallG: number;
+  /** How well it wets, as it is now. */
+  readonly wettability: number;
+}
+
+/**
+ * Writes the storage figures of cell i. A clay wall's fine pores draw water out of the medium and give it up last: its
+ * water is held like water too tight for roots.
+ */
+export function storeCell(column: Column, i: number, cell: CellContents): void {
+  const { medium, volumeL, thicknessCm, capacity, wallG, wettability } = cell;
   const gramsPerShare = volumeL * 1000;
+  const tight = Math.min(medium.unavailableWater, k.MOST_UNAVAILABLE_SHARE * capacity);
   column.volumeL[i] = volumeL;
-  column.capacityG[i] = capacity * gramsPerShare;
-  column.unavailableG[i] = Math.min(medium.unavailableWater, k.MOST_UNAVAILABLE_SHARE * capacity) * gramsPerShare;
+  column.wallG[i] = wallG;
+  column.capacityG[i] = capacity * gramsPerShare + wallG;
+  column.unavailableG[i] = tight * gramsPerShare + wallG;
   column.unavailableWetness[i] = column.unavailableG[i]! / column.capacityG[i]!;
-  column.poreG[i] = medium.totalPorosity * gramsPerShare;
-  column.wettability[i] = medium.wettability;
+  column.poreG[i] = medium.totalPorosity * gramsPerShare + wallG;
+  column.wettability[i] = wettability;
+  column.reached[i] = 1 / (1 + medium.meanMm / k.HALF_REACHED_MM);
+  column.soakedPerMinute[i] = 1 / (k.SOAK_MINUTES_AT_10_MM * (Math.max(medium.meanMm, 1) / 10));
   column.exposureM3H[i] = exposureM3H(medium, volumeL, thicknessCm, capacity);
   column.ventilation[i] = ventilationGain(medium);
+  column.decay[i] = medium.decay;
+  column.saltRelease[i] = 1 - k.HELD_SALT_SHARE * medium.saltHolding;
+}
+
+/** Heat that a volume of medium with its mean water takes up, J/K. */
+export function heatCapacityJK(medium: Hydraulics, volumeL: number, capacity: number): number {
+  const solidJ = (1 - medium.totalPorosity) * k.SOLID_HEAT_J_CM3_K;
+  const waterJ = (capacity / 2) * k.WATER_HEAT_J_G_K;
+  return (solidJ + waterJ) * volumeL * 1000;
 }
 
 /** Two conductances in series. */

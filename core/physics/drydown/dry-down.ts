@@ -4,18 +4,20 @@
 import type { MonthDrying } from '../places';
 import { type Column, rootZoneWater } from './column';
 import { k } from './constants';
+import { stepHour } from './hour';
+import { blendedHour, hourClass, type HourClass } from './hour-class';
+import { availableShare, rootZoneAir } from './root-zone';
 import {
   cellWaterG,
+  cellWaterShare,
   type ColumnState,
   createState,
   evaporatedG,
   reservoirG,
   rootZoneC,
-  stepHour,
   takenUpG,
-} from './hour';
-import { blendedHour, hourClass, type HourClass } from './hour-class';
-import { availableShare, rootZoneAir } from './root-zone';
+} from './state';
+import { waterFromDry, type Watering, wateringOf } from './watering';
 
 export const HOURS_PER_DAY = 24;
 
@@ -51,8 +53,9 @@ export type MonthHours = readonly HourClass[];
 
 /** The kind of each of the 24 hours after the morning watering, in one month, for one column. */
 export function monthHours(column: Column, month: MonthDrying): MonthHours {
-  const day = hourClass(column, month.day, true);
-  const night = hourClass(column, month.night, false);
+  const light = { lightWM2: month.day.radiationWM2, lightHours: month.lightHours };
+  const day = hourClass(column, month.day, true, light);
+  const night = hourClass(column, month.night, false, light);
   // The hours in which the light comes and goes have the same share of it, being as far from midday.
   let edge: HourClass | null = null;
   return Array.from({ length: HOURS_PER_DAY }, (_, hour) => {
@@ -73,13 +76,22 @@ export function lightShareAt(clockHour: number, lightHours: number): number {
 }
 
 export function hourFor(hours: MonthHours, hourSinceWatering: number): HourClass {
-  return hours[hourSinceWatering % HOURS_PER_DAY]!;
+  return hours[Math.floor(hourSinceWatering) % HOURS_PER_DAY]!;
 }
 
 /** The pot asks for water when its available water is under the threshold and no reservoir is left. */
 function isDue(column: Column, state: ColumnState, thresholdShare: number): boolean {
   return availableShare(column, state) <= thresholdShare;
 }
+
+/** The pot as a watering in its usual rhythm leaves it: dried to the threshold, watered once, drained. */
+export function wateredState(column: Column, thresholdShare: number, watering: Watering): ColumnState {
+  const state = createState(column);
+  waterFromDry(column, state, thresholdShare, watering);
+  return state;
+}
+
+const CAN = wateringOf('pour', 0);
 
 /**
  * Days from watering to the threshold in one month's air, hour by hour without keeping the curve.
@@ -92,15 +104,37 @@ export function dryingTime(
   thresholdShare: number,
   horizonDays = k.HORIZON_DAYS,
   stepHours = 1,
+  watering: Watering = CAN,
+): DryingTime {
+  const mostLost = stepHours > 1 ? k.MOST_LOST_PER_STEP : k.MOST_LOST_PER_FINE_STEP;
+  const time = crossing(column, month, thresholdShare, horizonDays, stepHours, watering, mostLost);
+  // What dries within a day is followed in steps of a fiftieth of that.
+  const hoursTaken = daysOf(time) * HOURS_PER_DAY;
+  const finerHours = Math.max(LEAST_STEP_HOURS, hoursTaken / STEPS_OF_FAST);
+  return finerHours < stepHours
+    ? crossing(column, month, thresholdShare, horizonDays, finerHours, watering, mostLost)
+    : time;
+}
+
+const LEAST_STEP_HOURS = 1 / 64;
+const STEPS_OF_FAST = 24;
+
+function crossing(
+  column: Column,
+  month: MonthDrying,
+  thresholdShare: number,
+  horizonDays: number,
+  stepHours: number,
+  watering: Watering,
+  mostLost: number,
 ): DryingTime {
   const hours = monthHours(column, month);
-  const state = createState(column);
+  const state = wateredState(column, thresholdShare, watering);
   const { availableG, unavailableG } = rootZoneWater(column);
-  const step = stepHour;
-  let before = 1;
+  let before = availableShare(column, state);
   const horizonHours = horizonDays * HOURS_PER_DAY;
   for (let hour = 0; hour < horizonHours; hour += stepHours) {
-    const after = (step(column, hourFor(hours, hour), state, stepHours) - unavailableG) / availableG;
+    const after = (stepHour(column, hourFor(hours, hour), state, stepHours, mostLost) - unavailableG) / availableG;
     if (after <= thresholdShare) {
       const part = before > after ? (before - thresholdShare) / (before - after) : 0;
       return { status: 'dries', days: (hour + stepHours * Math.min(1, Math.max(0, part))) / HOURS_PER_DAY };
@@ -116,24 +150,24 @@ export function dryDown(
   month: MonthDrying,
   thresholdShare: number,
   horizonDays = k.HORIZON_DAYS,
+  watering: Watering = CAN,
 ): DryDown {
   const hours = monthHours(column, month);
-  const state = createState(column);
+  const state = wateredState(column, thresholdShare, watering);
   const rows: DryDownHour[] = [];
   const cellWater: Float32Array[] = [];
   const record = (hour: number, kind: HourClass) => {
-    const cells = cellWaterG(column, state);
     rows.push({
       hour,
-      waterG: cells.reduce((sum, grams) => sum + grams, 0),
+      waterG: cellWaterG(column, state).reduce((sum, grams) => sum + grams, 0),
       reservoirG: reservoirG(state),
       availableShare: availableShare(column, state),
       airShare: rootZoneAir(column, state),
       evaporatedG: evaporatedG(state),
       takenUpG: takenUpG(state),
-      rootZoneC: rootZoneC(kind, state),
+      rootZoneC: hour === 0 ? kind.temperatureC : rootZoneC(state),
     });
-    cellWater.push(Float32Array.from(cells, (grams, i) => grams / (column.volumeL[i]! * 1000)));
+    cellWater.push(Float32Array.from(cellWaterShare(column, state)));
   };
   record(0, hourFor(hours, 0));
   let dueHour: number | null = null;
@@ -150,7 +184,7 @@ export function dryDown(
     hours: rows,
     cellWater,
     reservoirCapacityG: column.reservoirCapacityG,
-    time: dryingTime(column, month, thresholdShare, horizonDays),
+    time: dryingTime(column, month, thresholdShare, horizonDays, 1, watering),
     reservoirDays: emptyHour === null ? null : emptyHour / HOURS_PER_DAY,
     thresholdShare,
   };
@@ -161,9 +195,10 @@ export function dryingTimeByMonth(
   column: Column,
   year: readonly MonthDrying[],
   thresholdShare: number,
+  watering: Watering = CAN,
   horizonDays = k.HORIZON_DAYS,
 ): readonly DryingTime[] {
-  return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays));
+  return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays, 1, watering));
 }
 
 export function daysOf(time: DryingTime): number {

@@ -2,26 +2,17 @@
  * One kind of hour (a month's day or night) turned into the conductances of the vapour network for
  * one column. Computed once per kind, used by every hour of that kind.
  */
-import { memory, type Sourced } from '../../base';
 import { drivingDeficitGM3, type DryingAir, LATENT_HEAT_J_G, SEA_LEVEL_KPA, surfaceResistanceSM } from '../air';
 import { inSeries } from './cell-physics';
 import type { Column } from './column';
 import { k } from './constants';
-import type { Photosynthesis } from './setup';
-
-/**
- * Leaf conductance to vapour, mol/(m²·s), by day and night. Orders of magnitude from plant
- * physiology (Nobel, Physicochemical and Environmental Plant Physiology); from memory.
- */
-export const leafConductances: Readonly<
-  Record<Photosynthesis, { readonly day: Sourced<number>; readonly night: Sourced<number> }>
-> = {
-  CAM: { day: memory(0.004), night: memory(0.02) },
-  C3: { day: memory(0.05), night: memory(0.005) },
-};
+import { type LeafLight, leafConductance } from './leaves';
 
 export interface HourClass {
   readonly temperatureC: number;
+  /** Vapour pressure deficit of the air, kPa, and how much of the hour is light. */
+  readonly deficitKPa: number;
+  readonly lightShare: number;
   /** Driving vapour deficit, g/m³. */
   readonly deficitGM3: number;
   readonly topM3H: number;
@@ -36,15 +27,36 @@ export interface HourClass {
   /** Cooling of the root zone by evaporation, K per g/h, and warming by light, K. */
   readonly coolingKPerGH: number;
   readonly warmingK: number;
+  /** Share of the way to its new warmth that the root zone goes in an hour. */
+  readonly warmedPerHour: number;
 }
 
-export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourClass {
+/** As much as the air takes from a wet wall, g/h. */
+function wallDemandGH(areaM2: number, deficitGM3: number, resistanceSM: number): number {
+  return (areaM2 * k.SECONDS_PER_HOUR * deficitGM3) / (resistanceSM + k.CLAY_WALL_RESISTANCE_S_M);
+}
+
+/** Surfaces that evaporate: top, openings, and a porous wall as far as the medium keeps it wet. */
+function evaporatingAreaM2(column: Column, air: DryingAir): number {
+  const resistanceSM = surfaceResistanceSM(air, 1);
+  let areaM2 = column.topAreaM2;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    areaM2 += column.openSideM2[i]!;
+    if (column.porousSideM2[i]! === 0) continue;
+    const demandGH = wallDemandGH(column.porousSideM2[i]!, air.vapourDeficitGM3, resistanceSM);
+    const supplyGH = column.wallSupplyGH[i]!;
+    areaM2 += (column.porousSideM2[i]! * supplyGH) / (supplyGH + demandGH + 1e-30);
+  }
+  return areaM2;
+}
+
+export function hourClass(column: Column, air: DryingAir, isDay: boolean, light: LeafLight): HourClass {
   const n = column.cellCount;
-  let evaporatingM2 = column.topAreaM2;
-  for (let i = 0; i < n; i += 1) evaporatingM2 += column.openSideM2[i]! + column.porousSideM2[i]!;
+  const evaporatingM2 = evaporatingAreaM2(column, air);
   const heatRatio = Math.min(k.MAX_HEAT_AREA_RATIO, Math.max(1, column.heatAreaM2 / evaporatingM2));
   const resistanceSM = surfaceResistanceSM(air, heatRatio);
-  const radiant = (air.radiationWM2 * column.radiantAreaM2) / column.topAreaM2;
+  // What the pot takes in of light is divided by all that evaporates, walls too.
+  const radiant = (air.radiationWM2 * column.radiantAreaM2) / evaporatingM2;
   const deficitGM3 = drivingDeficitGM3({ ...air, radiationWM2: radiant }, heatRatio);
 
   const outsideM3H = new Float64Array(n);
@@ -61,25 +73,30 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean): HourC
     );
     outsideM3H[i] = side + (column.openBaseM2[i]! * k.SECONDS_PER_HOUR) / (2 * resistanceSM);
     betweenM3H[i] = column.vapourPathM[i]! * diffusivity;
-    wallGH[i] =
-      (column.porousSideM2[i]! * k.SECONDS_PER_HOUR * air.vapourDeficitGM3) /
-      (resistanceSM + k.CLAY_WALL_RESISTANCE_S_M);
+    // As much as the air takes, as far as the medium can bring it to the wall.
+    wallGH[i] = inSeries(
+      wallDemandGH(column.porousSideM2[i]!, deficitGM3, resistanceSM),
+      column.wallSupplyGH[i]!,
+    );
   }
 
   const { leafAreaCm2, photosynthesis } = column.drinker;
-  const conductance = leafConductances[photosynthesis][isDay ? 'day' : 'night'].value;
-  const molesPerM2S = (conductance * air.vapourPressureDeficitKPa) / air.pressureKPa;
+  const deficitKPa = air.vapourPressureDeficitKPa;
+  const molesPerM2S = (leafConductance(photosynthesis, isDay, light, deficitKPa) * deficitKPa) / air.pressureKPa;
   const heatWPerK = air.heatTransferWM2K * column.heatAreaM2;
   return {
     temperatureC: air.temperatureC,
+    deficitKPa,
+    lightShare: isDay ? 1 : 0,
     deficitGM3,
     topM3H: (column.topAreaM2 * k.SECONDS_PER_HOUR) / resistanceSM,
     outsideM3H,
     betweenM3H,
     wallGH,
-    uptakeGH: molesPerM2S * k.WATER_G_MOL * k.SECONDS_PER_HOUR * (leafAreaCm2 / 1e4),
+    uptakeGH: molesPerM2S * k.WATER_G_MOL * k.SECONDS_PER_HOUR * (leafAreaCm2 / 1e4) * k.ACTIVE_LEAF_SHARE,
     coolingKPerGH: LATENT_HEAT_J_G / k.SECONDS_PER_HOUR / heatWPerK,
     warmingK: (air.radiationWM2 * column.radiantAreaM2) / heatWPerK,
+    warmedPerHour: 1 - Math.exp((-heatWPerK * k.SECONDS_PER_HOUR) / column.heatCapacityJK),
   };
 }
 
@@ -89,6 +106,8 @@ export function blendedHour(day: HourClass, night: HourClass, lightShare: number
   const cells = (ofDay: Float64Array, ofNight: Float64Array) => ofDay.map((value, i) => between(value, ofNight[i]!));
   return {
     temperatureC: between(day.temperatureC, night.temperatureC),
+    deficitKPa: between(day.deficitKPa, night.deficitKPa),
+    lightShare,
     deficitGM3: between(day.deficitGM3, night.deficitGM3),
     topM3H: between(day.topM3H, night.topM3H),
     outsideM3H: cells(day.outsideM3H, night.outsideM3H),
@@ -97,5 +116,6 @@ export function blendedHour(day: HourClass, night: HourClass, lightShare: number
     uptakeGH: between(day.uptakeGH, night.uptakeGH),
     coolingKPerGH: between(day.coolingKPerGH, night.coolingKPerGH),
     warmingK: between(day.warmingK, night.warmingK),
+    warmedPerHour: between(day.warmedPerHour, night.warmedPerHour),
   };
 }

@@ -3,8 +3,8 @@
  *
  * 1. Vapour (`refreshLosses`): the air between the pieces of each cell is a node of a linear network
  *    (to the cell's wet surfaces, to its neighbours, through openings to the outside). Solving it
- *    gives each cell's evaporation. It changes slowly, so it is solved anew every few hours, when
- *    day turns to night, and after watering.
+ *    gives each cell's evaporation. It changes slowly, so it is solved anew every few hours (sooner where
+ *    little water is left), when day turns to night, and after watering.
  * 2. Liquid (`stepHour`): capillary exchange between cells, supply from the reservoir, and the
  *    losses (each written as proportional to the cell's new wetness) as one implicit tridiagonal
  *    system. Its matrix is an M-matrix, so no cell can go below empty, and what leaves a cell
@@ -16,6 +16,21 @@
 import type { Column } from './column';
 import { k } from './constants';
 import type { HourClass } from './hour-class';
+import {
+  type ColumnState,
+  EVAPORATED,
+  EVAPORATION_RATE,
+  LOSING,
+  REFILL,
+  RESERVOIR,
+  ROOT_WARMTH,
+  ROOT_ZONE,
+  SINCE_REFRESH,
+  TAKEN_UP,
+  THIRST,
+  WICK_WETNESS,
+} from './state';
+import { wickFlowShare } from './wick';
 
 /** Copies in this module's scope: the compiler folds them into the loop. */
 const surfaceWetAbove = k.SURFACE_WET_ABOVE;
@@ -23,78 +38,10 @@ const uptakeFullAbove = k.UPTAKE_FULL_ABOVE;
 /** The vapour network is solved anew after this many hours at the latest. */
 const refreshHours = k.REFRESH_HOURS;
 const emptyWetness = k.EMPTY_WETNESS;
-
-export interface ColumnState {
-  /** Water of each cell as a share of its capacity; `cellWaterG` gives grams. */
-  readonly wetness: Float64Array;
-  /** reservoirG, evaporatedG, takenUpG, evaporationGH, hoursSinceRefresh, rootZoneG: see the accessors below. */
-  readonly totals: Float64Array;
-  readonly scratch: Scratch;
-  /** The kind of hour the losses were last worked out for. */
-  lossesFor: HourClass | null;
-}
-
-interface Scratch {
-  /** Of the tridiagonal solver. */
-  readonly result: Float64Array;
-  readonly sweep: Float64Array;
-  /** One over the wetness before the step; 0 where empty. */
-  readonly perWetness: Float64Array;
-  readonly deficit: Float64Array;
-  readonly exposed: Float64Array;
-  /** All losses of each cell at the last refresh, g/h, and uptake among them. */
-  readonly lossGH: Float64Array;
-  readonly uptakeGH: Float64Array;
-}
-
-const RESERVOIR = 0;
-const EVAPORATED = 1;
-const TAKEN_UP = 2;
-const EVAPORATION_RATE = 3;
-const SINCE_REFRESH = 4;
-const ROOT_ZONE = 5;
-
-export const reservoirG = (state: ColumnState): number => state.totals[RESERVOIR]!;
-/** Evaporated since the state was made, g. */
-export const evaporatedG = (state: ColumnState): number => state.totals[EVAPORATED]!;
-/** Taken up by the plant since the state was made, g. */
-export const takenUpG = (state: ColumnState): number => state.totals[TAKEN_UP]!;
-/** Evaporation of the last step, g/h. */
-export const evaporationGH = (state: ColumnState): number => state.totals[EVAPORATION_RATE]!;
-
-/** Water of each cell, g. */
-export function cellWaterG(column: Column, state: ColumnState): Float64Array {
-  return state.wetness.map((wet, i) => wet * column.capacityG[i]!);
-}
-
-function sumRootZone(column: Column, wetness: Float64Array): number {
-  let sum = 0;
-  for (let i = 0; i < column.cellCount; i += 1) sum += column.rootCapacityG[i]! * wetness[i]!;
-  return sum;
-}
-
-/** A freshly watered and drained column with a full reservoir. */
-export function createState(column: Column): ColumnState {
-  const cells = () => new Float64Array(column.cellCount);
-  const totals = new Float64Array(6);
-  totals[RESERVOIR] = column.reservoirCapacityG;
-  const wetness = cells().fill(1);
-  totals[ROOT_ZONE] = sumRootZone(column, wetness);
-  return {
-    wetness,
-    totals,
-    lossesFor: null,
-    scratch: {
-      result: cells(),
-      perWetness: cells(),
-      sweep: cells(),
-      deficit: cells(),
-      exposed: cells(),
-      lossGH: cells(),
-      uptakeGH: cells(),
-    },
-  };
-}
+/** No step may take more of the root zone's water than this. */
+const mostPerStep = k.MOST_LOST_PER_STEP;
+const stepsPerRefresh = k.STEPS_PER_REFRESH;
+const mostStepsPerHour = k.MOST_STEPS_PER_HOUR;
 
 /**
  * Works out what each cell loses per hour as it is now: evaporation from the vapour network (Thomas
@@ -103,9 +50,10 @@ export function createState(column: Column): ColumnState {
 function refreshLosses(column: Column, hour: HourClass, state: ColumnState): void {
   const n = column.cellCount;
   const { exposureM3H, unavailableWetness, rootShare } = column;
-  const { outsideM3H, betweenM3H, wallGH, topM3H, deficitGM3, uptakeGH: thirstGH } = hour;
+  const { outsideM3H, betweenM3H, wallGH, topM3H, deficitGM3 } = hour;
   const { deficit, sweep, exposed, lossGH, uptakeGH } = state.scratch;
-  const { wetness } = state;
+  const { wetness, totals } = state;
+  const thirstGH = hour.uptakeGH * totals[THIRST]! + totals[REFILL]!;
   let above = 0;
   let previousSweep = 0;
   let previousDeficit = 0;
@@ -125,6 +73,7 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
     above = below;
   }
   let below = 0;
+  let losing = 0;
   for (let i = n - 1; i >= 0; i -= 1) {
     below = deficit[i]! + sweep[i]! * below;
     const tight = unavailableWetness[i]!;
@@ -133,28 +82,44 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
     const uptakeShare = available <= 0 ? 0 : available >= fullAt ? 1 : available / fullAt;
     const uptake = thirstGH * rootShare[i]! * uptakeShare;
     uptakeGH[i] = uptake;
-    lossGH[i] = lossGH[i]! + exposed[i]! * below + uptake;
+    const loss = lossGH[i]! + exposed[i]! * below + uptake;
+    lossGH[i] = loss;
+    losing += loss;
   }
   state.lossesFor = hour;
-  state.totals[SINCE_REFRESH] = 0;
+  totals[SINCE_REFRESH] = 0;
+  totals[LOSING] = losing;
+}
+
+/** What the reservoir can give each cell in this step: standing water at once, wicks by suction. */
+function planFeeding(column: Column, state: ColumnState): void {
+  const { supplyGH } = column;
+  const { fedGH } = state.scratch;
+  const flow = column.wicks === null ? 1 : wickFlowShare(column.wicks, fillOf(column, state)) * state.totals[WICK_WETNESS]!;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    // Only inwards: a wick that could empty the pot into a full outer one would run it over.
+    fedGH[i] = state.wetness[i]! < restingWetness(column, state, i) ? supplyGH[i]! * flow : 0;
+  }
+}
+
+function fillOf(column: Column, state: ColumnState): number {
+  return state.totals[RESERVOIR]! / column.reservoirCapacityG;
+}
+
+function restingWetness(column: Column, state: ColumnState, i: number): number {
+  const { restEmpty, restFull } = column;
+  return restEmpty[i]! + (restFull[i]! - restEmpty[i]!) * fillOf(column, state);
 }
 
 /**
- * One implicit step: the forward sweep. `supplyShare` is 1 while the reservoir feeds the column;
- * `giftPerSupply` hands over a fixed last amount instead (g/h per g/h of supply).
+ * One implicit step: the forward sweep. `isFed` while the reservoir feeds the column; `giftPerSupply`
+ * hands over a fixed last amount instead (g/h per g/h of supply).
  */
-function sweepDown(
-  column: Column,
-  state: ColumnState,
-  hours: number,
-  supplyShare: number,
-  giftPerSupply: number,
-): void {
+function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boolean, giftPerSupply: number): void {
   const n = column.cellCount;
-  const { capacityG, liquidGH, supplyGH } = column;
+  const { capacityG, liquidGH } = column;
   const { wetness } = state;
-  const { result, sweep, perWetness, lossGH } = state.scratch;
-  const isFed = supplyShare > 0 || giftPerSupply > 0;
+  const { result, sweep, perWetness, lossGH, fedGH } = state.scratch;
   const perHour = 1 / hours;
   let above = 0;
   let previousSweep = 0;
@@ -169,9 +134,9 @@ function sweepDown(
     let own = storage + lossGH[i]! * inverse;
     let source = storage * wet;
     if (isFed) {
-      own += supplyGH[i]! * supplyShare;
-      source += supplyGH[i]! * (supplyShare + giftPerSupply);
-    }
+      own += fedGH[i]!;
+      source += fedGH[i]! * restingWetness(column, state, i);
+    } else if (giftPerSupply > 0) source += fedGH[i]! * giftPerSupply;
     const pivot = 1 / (own + below + above * (1 - previousSweep));
     previousResult = (source + above * previousResult) * pivot;
     previousSweep = below * pivot;
@@ -208,66 +173,79 @@ function sweepUp(column: Column, state: ColumnState, hours: number): void {
 
 /** What the solved step would draw from the reservoir, g. */
 function drawnG(column: Column, state: ColumnState, hours: number): number {
-  const { supplyGH } = column;
-  const { result, sweep } = state.scratch;
+  const { result, sweep, fedGH } = state.scratch;
   let lower = 0;
   let drawn = 0;
   for (let i = column.cellCount - 1; i >= 0; i -= 1) {
     lower = result[i]! + sweep[i]! * lower;
-    drawn += supplyGH[i]! * (1 - lower);
+    drawn += fedGH[i]! * (restingWetness(column, state, i) - lower);
   }
-  return drawn * hours;
+  return Math.max(0, drawn * hours);
 }
 
 /** Feeds the step from the reservoir; where it holds less than is drawn, exactly what is left. */
 function sweepDownFed(column: Column, state: ColumnState, hours: number): void {
   const leftG = state.totals[RESERVOIR]!;
-  sweepDown(column, state, hours, 1, 0);
+  planFeeding(column, state);
+  sweepDown(column, state, hours, true, 0);
   const wantedG = drawnG(column, state, hours);
   if (wantedG <= leftG) {
     state.totals[RESERVOIR] = leftG - wantedG;
     return;
   }
   let supplyTotalGH = 0;
-  for (let i = 0; i < column.cellCount; i += 1) supplyTotalGH += column.supplyGH[i]!;
-  sweepDown(column, state, hours, 0, leftG / hours / supplyTotalGH);
+  for (let i = 0; i < column.cellCount; i += 1) supplyTotalGH += state.scratch.fedGH[i]!;
+  sweepDown(column, state, hours, false, leftG / hours / supplyTotalGH);
   state.totals[RESERVOIR] = 0;
 }
 
-/** Advances the column by `hours` (usually 1) in air of the given kind. Returns the root zone's water, g. */
-export function stepHour(column: Column, hour: HourClass, state: ColumnState, hours = 1): number {
+/** A wick over an empty outer pot dries; over a full one it draws itself wet again, slowly. */
+function wetWick(state: ColumnState, hours: number): void {
   const { totals } = state;
-  if (state.lossesFor !== hour || totals[SINCE_REFRESH]! >= refreshHours) refreshLosses(column, hour, state);
-  if (totals[RESERVOIR]! > 0) sweepDownFed(column, state, hours);
-  else sweepDown(column, state, hours, 0, 0);
-  sweepUp(column, state, hours);
-  totals[SINCE_REFRESH] = totals[SINCE_REFRESH]! + hours;
-  return totals[ROOT_ZONE]!;
+  const isWet = totals[RESERVOIR]! > 0;
+  const share = Math.min(1, hours / (isWet ? k.WICK_WETS_HOURS : k.WICK_DRIES_HOURS));
+  totals[WICK_WETNESS] = totals[WICK_WETNESS]! + ((isWet ? 1 : k.DRY_WICK_SHARE) - totals[WICK_WETNESS]!) * share;
 }
 
-/** Temperature of the root zone after the last step, °C. */
-export function rootZoneC(hour: HourClass, state: ColumnState): number {
-  return hour.temperatureC + hour.warmingK - hour.coolingKPerGH * evaporationGH(state);
+function advance(column: Column, hour: HourClass, state: ColumnState, hours: number): void {
+  const { totals } = state;
+  if (totals[RESERVOIR]! > 0) sweepDownFed(column, state, hours);
+  else sweepDown(column, state, hours, false, 0);
+  sweepUp(column, state, hours);
+  totals[SINCE_REFRESH] = totals[SINCE_REFRESH]! + hours;
+}
+
+/** The losses are worked out anew after some hours, sooner where much of the water has gone meanwhile. */
+function isRefreshDue(totals: Float64Array, mostLost: number): boolean {
+  const since = totals[SINCE_REFRESH]!;
+  return since >= refreshHours || since * totals[LOSING]! >= mostLost * stepsPerRefresh * totals[ROOT_ZONE]!;
 }
 
 /**
- * Waters the column from above: each cell fills as far as its medium wets, what is left goes to the
- * reservoir, the rest runs off. Returns what stayed in the pot, g.
+ * Advances the column by `hours` (usually 1) in air of the given kind. Returns the root zone's water, g.
+ * mostLost: share of that water that one step inside may take; more for a quick guess.
  */
-export function waterColumn(column: Column, state: ColumnState, pouredG = Infinity): number {
-  let leftG = pouredG;
-  let heldG = 0;
-  for (let i = 0; i < column.cellCount && leftG > 0; i += 1) {
-    const capacityG = column.capacityG[i]!;
-    const lackingG = Math.max(0, 1 - state.wetness[i]!) * capacityG;
-    const takenG = Math.min(leftG, lackingG * column.wettability[i]!);
-    state.wetness[i] = state.wetness[i]! + takenG / capacityG;
-    leftG -= takenG;
-    heldG += takenG;
+export function stepHour(
+  column: Column,
+  hour: HourClass,
+  state: ColumnState,
+  hours = 1,
+  mostLost = mostPerStep,
+): number {
+  const { totals } = state;
+  if (state.lossesFor !== hour || isRefreshDue(totals, mostLost)) refreshLosses(column, hour, state);
+  // Little water in hard air goes within hours: shorter steps, so that the answer does not hang on them.
+  const wanted = Math.ceil((hours * totals[LOSING]!) / (mostLost * totals[ROOT_ZONE]! + 1e-30));
+  const steps = wanted <= 1 ? 1 : Math.min(wanted, Math.ceil(hours * mostStepsPerHour));
+  const stepHours = hours / steps;
+  for (let part = 0; part < steps; part += 1) {
+    if (part > 0 && isRefreshDue(totals, mostLost)) refreshLosses(column, hour, state);
+    advance(column, hour, state, stepHours);
   }
-  const toReservoirG = Math.min(leftG, column.reservoirCapacityG - reservoirG(state));
-  state.totals[RESERVOIR] = reservoirG(state) + toReservoirG;
-  state.totals[ROOT_ZONE] = sumRootZone(column, state.wetness);
-  state.lossesFor = null;
-  return heldG + toReservoirG;
+  if (column.wicks !== null) wetWick(state, hours);
+  const warm = hour.temperatureC + hour.warmingK - hour.coolingKPerGH * totals[EVAPORATION_RATE]!;
+  const before = totals[ROOT_WARMTH]!;
+  const way = hours === 1 ? hour.warmedPerHour : 1 - (1 - hour.warmedPerHour) ** hours;
+  totals[ROOT_WARMTH] = Number.isNaN(before) ? warm : before + (warm - before) * way;
+  return totals[ROOT_ZONE]!;
 }

@@ -1,13 +1,31 @@
-export { buildCoarseColumn, buildColumn } from './build';
-export type { Column } from './column';
-export { COVERED_SHARE, DAYS_PER_WEEK, HORIZON_DAYS, SURFACE_WET_ABOVE, UPTAKE_FULL_ABOVE } from './constants';
-export { daysOf, type DryDown, dryDown, type DryingTime, dryingTime, dryingTimeByMonth } from './dry-down';
-export { hourClass, type HourClass, leafConductances } from './hour-class';
-export { createState, stepHour } from './hour';
+export { buildCoarseColumn, buildColumn, buildYearColumn } from './build';
+export { type Column, rootZoneWater, type WetFoot, wetFootOf } from './column';
+export {
+  COVERED_SHARE,
+  DAYS_PER_WEEK,
+  k as modelFigures,
+  DEFAULT_SOAK_MINUTES,
+  HORIZON_DAYS,
+  MISTING_G_M2,
+} from './constants';
+export {
+  daysOf,
+  type DryDown,
+  dryDown,
+  type DryingTime,
+  dryingTime,
+  dryingTimeByMonth,
+  HOURS_PER_DAY,
+  monthHours,
+  wateredState,
+} from './dry-down';
+export { doubted, type ModelDoubt } from './doubt';
+export { stepHour } from './hour';
+export { hourClass, type HourClass } from './hour-class';
+export { dailyThirstG, leafConductance, type LeafLight } from './leaves';
 export { filledHeightCm } from './pot-column';
-export { type MoistureRegime, moistureRegimes, regimeFigures, type RegimeFigures, regimes } from './regime';
-export { rootZoneAir, totalWaterG } from './root-zone';
-export { type Holiday, longestGapDays, type Routine } from './routine';
+export { availableShare, rootZoneAir, standingG, totalWaterG } from './root-zone';
+export { type Holiday, isAway, longestGapDays, type Manner, type Routine, wateringFor, wateringHours } from './routine';
 export {
   type Drinker,
   hydraulicsOfLayer,
@@ -18,5 +36,7 @@ export {
   type Photosynthesis,
   type PottedSetup,
   type Setup,
+  wettabilityAtFirst,
 } from './setup';
-export { type MonthShares, sampleComfort, simulateYear, type YearReport } from './year';
+export { cellWaterG, type ColumnState, createState, reservoirG, rootZoneC, setThirst, takenUpG } from './state';
+export { mistOf, rainOf, waterColumn, waterFromDry, type Watering, wateringOf, type WayToWater, waysToWater } from './watering';

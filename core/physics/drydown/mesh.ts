@@ -7,6 +7,9 @@ import { k } from './constants';
 /** A layer cut once more or less, as its height moves, would show in the answer if it were one cell. */
 const LEAST_CELLS_OF_LAYER = 2;
 
+/** Where the lowest cell is cut, as shares of its height above the floor. */
+const FOOT_CUTS = [0.5, 0.2];
+
 /** Number of cells between the surface and a depth, as a real number. */
 function cellsAbove(depthCm: number, totalCm: number, targetCm: number): number {
   return (
@@ -22,9 +25,15 @@ function depthOf(cells: number, totalCm: number, targetCm: number): number {
 
 /**
  * Depths of the cell boundaries inside one layer, cm below the surface, ends included.
- * totalCm: depth of the whole column; targetCm: mean cell height wanted.
+ * totalCm: depth of the whole column; targetCm: mean cell height wanted; cutsFoot: whether its lowest cell is cut again.
  */
-export function cutLayer(topDepthCm: number, bottomDepthCm: number, totalCm: number, targetCm: number): number[] {
+export function cutLayer(
+  topDepthCm: number,
+  bottomDepthCm: number,
+  totalCm: number,
+  targetCm: number,
+  cutsFoot = false,
+): number[] {
   const first = cellsAbove(topDepthCm, totalCm, targetCm);
   const last = cellsAbove(bottomDepthCm, totalCm, targetCm);
   const count = Math.max(LEAST_CELLS_OF_LAYER, Math.round(last - first));
@@ -32,6 +41,9 @@ export function cutLayer(topDepthCm: number, bottomDepthCm: number, totalCm: num
   for (let k = 1; k < count; k += 1) {
     depths.push(depthOf(first + ((last - first) * k) / count, totalCm, targetCm));
   }
+  // The fringe of a coarse medium is a few millimetres high: where that counts the lowest cell is cut again.
+  const lowestCm = bottomDepthCm - depths[depths.length - 1]!;
+  for (const share of cutsFoot ? FOOT_CUTS : []) depths.push(bottomDepthCm - lowestCm * share);
   depths.push(bottomDepthCm);
   return depths;
 }

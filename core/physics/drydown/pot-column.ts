@@ -6,13 +6,21 @@
  * suction there falls to what they hold (capillary break; Hillel, Introduction to Environmental Soil Physics).
  * So crocking does not lower the perched water: it replaces medium that would have held it.
  */
-import { capacityBetween, type Hydraulics } from '../media';
+import { capacityBetween, drainablePorosity, type Hydraulics } from '../media';
 import { areaAtCm2, coneAreaCm2, isPorous, type Pot, volumeBetweenL, wallAreaCm2, widthAtCm } from '../pots';
-import { inSeries, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
+import {
+  heatCapacityJK,
+  inSeries,
+  liquidConductivity,
+  midwayAir,
+  relativeDiffusivity,
+  storeCell,
+} from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
 import { cutLayer } from './mesh';
-import { type Drinker, hydraulicsOfLayer, type PottedSetup } from './setup';
+import { type Drinker, hydraulicsOfLayer, layerBounds, type PottedSetup, wettabilityOfLayer } from './setup';
+import { restingCapacity, wickRunOf } from './wick';
 
 interface Slice {
   readonly layerIndex: number;
@@ -20,6 +28,7 @@ interface Slice {
   readonly toCm: number;
   readonly medium: Hydraulics;
   readonly isRootZone: boolean;
+  readonly wettability: number;
   /** Height of the drained base of this medium, cm above the pot's base, when no water stands in the pot. */
   readonly drainsToCm: number;
 }
@@ -34,26 +43,45 @@ function waterLevelCm(pot: Pot): number {
 }
 
 /** The column's slices, top first. */
-function slicesFromTop(setup: PottedSetup, cellHeightCm: number, leastCells: number): Slice[] {
+/**
+ * A cell that stands half in water would be half of two kinds: the level is a cut of its own, and so are some
+ * just above it, where what rises out of the water thins out within a centimetre.
+ */
+function cutAt(depthCm: number, depths: readonly number[]): readonly number[] {
+  if (depthCm >= depths[depths.length - 1]! || depthCm <= depths[0]!) return depths;
+  const cuts = [0, ...CUTS_ABOVE_WATER_CM].map((aboveCm) => depthCm - aboveCm).filter((cut) => cut > depths[0]!);
+  const all = [...depths, ...cuts].sort((a, b) => a - b);
+  return all.filter((cut, i) => i === 0 || cut - all[i - 1]! > 1e-9);
+}
+
+/** Heights above standing water at which the column is cut, cm. */
+const CUTS_ABOVE_WATER_CM = [0.15, 0.5, 1.2];
+
+function slicesFromTop(setup: PottedSetup, grownInPores: number, cellHeightCm: number, leastCells: number): Slice[] {
   const totalCm = filledHeightCm(setup);
   const targetCm = Math.min(cellHeightCm, totalCm / leastCells);
+  const levelCm = waterLevelCm(setup.pot);
   const slices: Slice[] = [];
   let bottomCm = 0;
   /** Suction at the floor of the layer, cm of water. */
   let suctionCm = 0;
   let below: Hydraulics | null = null;
   setup.layers.forEach((layer, layerIndex) => {
-    const medium = hydraulicsOfLayer(layer);
+    const medium = layer.role === 'main' ? rootedIn(hydraulicsOfLayer(layer), grownInPores) : hydraulicsOfLayer(layer);
+    const wettability = wettabilityOfLayer(layer);
     if (below !== null) suctionCm = interfaceSuctionCm(suctionCm, below, medium);
     const drainsToCm = bottomCm - suctionCm;
     const topCm = bottomCm + layer.heightCm;
-    const depths = cutLayer(totalCm - topCm, totalCm - bottomCm, totalCm, targetCm);
+    const isFine = layer.role === 'main' && cellHeightCm <= k.FINE_CELL_CM;
+    const cut = cutLayer(totalCm - topCm, totalCm - bottomCm, totalCm, targetCm, isFine);
+    const depths = levelCm > 0 ? cutAt(totalCm - levelCm, cut) : cut;
     const own = depths.slice(1).map((depthCm, k) => ({
       layerIndex,
       fromCm: totalCm - depthCm,
       toCm: totalCm - depths[k]!,
       medium,
       isRootZone: layer.role === 'main',
+      wettability,
       drainsToCm,
     }));
     slices.unshift(...own);
@@ -76,16 +104,58 @@ function interfaceSuctionCm(hydrostaticCm: number, below: Hydraulics, above: Hyd
   return hydrostaticCm + (brokenCm - hydrostaticCm) * breakShare;
 }
 
-/** What a slice holds when drained, v/v: over its medium's base, or over the water that stands in the pot. */
-function drainedCapacity({ medium, fromCm, toCm, drainsToCm }: Slice, levelCm: number): number {
-  const baseCm = Math.max(drainsToCm, levelCm);
-  const headFromCm = Math.max(0, fromCm - baseCm);
-  return capacityBetween(medium, headFromCm, Math.max(headFromCm, toCm - baseCm));
+/** Share of a slice that lies below the water standing in the pot. */
+function shareBelow({ fromCm, toCm }: Slice, levelCm: number): number {
+  return Math.min(1, Math.max(0, (levelCm - fromCm) / (toCm - fromCm)));
+}
+
+/**
+ * What a slice holds when drained, v/v: over its medium's base, or over the water that stands in the pot. What stands
+ * in the passages below that water's level is the reservoir's, and is not counted here.
+ */
+function drainedCapacity(slice: Slice, levelCm: number): number {
+  const { medium, fromCm, toCm, drainsToCm } = slice;
+  const held = (lowCm: number, highCm: number, baseCm: number): number => {
+    const headCm = Math.max(0, lowCm - baseCm);
+    return capacityBetween(medium, headCm, Math.max(headCm, highCm - baseCm));
+  };
+  const below = shareBelow(slice, levelCm);
+  if (below === 0) return held(fromCm, toCm, Math.max(drainsToCm, levelCm));
+  const lower = held(fromCm, Math.min(toCm, levelCm), drainsToCm);
+  if (below === 1) return lower;
+  return below * lower + (1 - below) * held(levelCm, toCm, Math.max(drainsToCm, levelCm));
+}
+
+/** Water that stands in the passages of a slice below the level, beyond what they hold when drained, v/v of that part. */
+function standingShare({ medium, fromCm, toCm, drainsToCm }: Slice, levelCm: number): number {
+  const headCm = Math.max(0, fromCm - drainsToCm);
+  const topCm = Math.max(headCm, Math.min(toCm, levelCm) - drainsToCm);
+  return capacityBetween(medium, 0, 0) - capacityBetween(medium, headCm, topCm);
 }
 
 /** Pieces touch a clay wall at points; fine media touch it nearly everywhere. */
 function wallContact(medium: Hydraulics): number {
   return 1 / (1 + medium.meanMm / k.CLAY_CONTACT_MM);
+}
+
+/** Medium whose passages roots have grown into: pieces, roots, water and air are one bed. */
+function rootedIn(medium: Hydraulics, rootsShare: number): Hydraulics {
+  if (rootsShare === 0) return medium;
+  const room = Math.min(rootsShare, k.MOST_ROOTS_IN_PORES * drainablePorosity(medium));
+  return { ...medium, interPorosity: medium.interPorosity - room, totalPorosity: medium.totalPorosity - room };
+}
+
+/** Where a plant's roots are: put in with the plant (they take room from the medium), or grown into its passages. */
+function rootsOf(setup: PottedSetup, drinker: Drinker): { readonly putInL: number; readonly grownShare: number } {
+  const index = setup.layers.findIndex((layer) => layer.role === 'main');
+  const bounds = layerBounds(setup.layers)[index]!;
+  const rootZoneL = volumeBetweenL(setup.pot, bounds.fromCm, bounds.toCm);
+  const months = setup.layers[index]!.age?.months ?? 0;
+  const grown = months / (months + k.ROOTS_GROWN_MONTHS);
+  return {
+    putInL: drinker.rootVolumeL * (1 - grown),
+    grownShare: (drinker.rootVolumeL * grown) / rootZoneL,
+  };
 }
 
 export function potColumn(
@@ -95,7 +165,8 @@ export function potColumn(
   leastCells = k.MIN_CELLS,
 ): Column {
   const { pot } = setup;
-  const slices = slicesFromTop(setup, cellHeightCm, leastCells);
+  const roots = rootsOf(setup, drinker);
+  const slices = slicesFromTop(setup, roots.grownShare, cellHeightCm, leastCells);
   const filledCm = filledHeightCm(setup);
   const topAreaM2 = areaAtCm2(pot, filledCm) / 1e4;
   const sideAreaM2 = wallAreaCm2(pot, 0, filledCm) / 1e4;
@@ -107,38 +178,67 @@ export function potColumn(
   );
   const filled = slices.map((slice) => {
     const grossL = volumeBetweenL(pot, slice.fromCm, slice.toCm);
-    // Roots take room from the medium, evenly through the root zone, at most a third of it.
-    const rootShare = slice.isRootZone ? Math.min(k.MOST_ROOT_SHARE, drinker.rootVolumeL / rootZoneL) : 0;
-    return { grossL, netL: grossL * (1 - rootShare), capacity: drainedCapacity(slice, levelCm) };
+    // Roots put in take room from the medium, evenly through the root zone, at most a third of it.
+    const rootShare = slice.isRootZone ? Math.min(k.MOST_ROOT_SHARE, roots.putInL / rootZoneL) : 0;
+    const wallCm2 = isPorous(pot.wall) ? wallAreaCm2(pot, slice.fromCm, slice.toCm) : 0;
+    const baseCm2 = isPorous(pot.wall) && slice.fromCm === 0 ? areaAtCm2(pot, 0) : 0;
+    const wallCm3 = ((wallCm2 + baseCm2) * pot.wallThicknessMm) / 10;
+    return { grossL, netL: grossL * (1 - rootShare), capacity: drainedCapacity(slice, levelCm), wallCm3 };
   });
+  const heatOf = (i: number): number =>
+    heatCapacityJK(slices[i]!.medium, filled[i]!.netL, filled[i]!.capacity) +
+    filled[i]!.wallCm3 * k.CLAY_HEAT_J_CM3_K +
+    (filled[i]!.grossL - filled[i]!.netL) * 1000 * k.WATER_HEAT_J_G_K;
+  const standingG = slices.reduce(
+    (sum, slice, i) =>
+      sum + filled[i]!.netL * 1000 * shareBelow(slice, levelCm) * standingShare(slice, levelCm),
+    0,
+  );
 
   const column = allocateColumn(slices.length, {
     topAreaM2,
     // Light strikes the top and, at a slant, about half of what the pot shows from the side.
     radiantAreaM2: topAreaM2 + (k.SLANTED_LIGHT_SHARE * pot.rimDiameterCm * filledCm) / 1e4,
     heatAreaM2: topAreaM2 + sideAreaM2,
-    reservoirCapacityG: reservoirCapacityG(pot, slices),
+    heatCapacityJK: slices.reduce((sum, _, i) => sum + heatOf(i), 0),
+    reservoirCapacityG: pot.reservoir.kind === 'wicks' ? pot.reservoir.volumeL * 1000 : standingG,
+    hangsInAir: false,
+    wicks:
+      pot.reservoir.kind === 'wicks' && pot.reservoir.wickCount > 0
+        ? wickRunOf(pot.reservoir.volumeL, areaAtCm2(pot, 0), setup.layers.find(({ role }) => role === 'main')?.age?.months ?? 0)
+        : null,
     drinker,
   });
 
   slices.forEach((slice, i) => {
-    const { grossL, netL, capacity } = filled[i]!;
-    storeCell(column, i, slice.medium, netL, slice.toCm - slice.fromCm, capacity);
+    const { grossL, netL, capacity, wallCm3 } = filled[i]!;
+    const thicknessCm = slice.toCm - slice.fromCm;
+    storeCell(column, i, {
+      medium: slice.medium,
+      volumeL: netL,
+      thicknessCm,
+      capacity,
+      wallG: wallCm3 * k.CLAY_WALL_POROSITY,
+      wettability: slice.wettability,
+    });
 
     column.floorCm[i] = slice.fromCm;
-    column.thicknessCm[i] = slice.toCm - slice.fromCm;
+    column.thicknessCm[i] = thicknessCm;
     column.layerIndex[i] = slice.layerIndex;
     column.isRootZone[i] = slice.isRootZone ? 1 : 0;
     column.rootCapacityG[i] = slice.isRootZone ? column.capacityG[i]! : 0;
     column.rootShare[i] = slice.isRootZone ? grossL / rootZoneL : 0;
 
-    const wallM2 = wallAreaCm2(pot, slice.fromCm, slice.toCm) / 1e4;
+    const wallCm2 = wallAreaCm2(pot, slice.fromCm, slice.toCm);
     const diffusivity = relativeDiffusivity(midwayAir(slice.medium, capacity)) * (1 + column.ventilation[i]!);
-    column.openSideM2[i] = wallM2 * pot.openShare;
+    column.openSideM2[i] = (wallCm2 / 1e4) * pot.openShare;
     // Mean distance from the inside of a cylinder to its wall is a third of the radius.
-    const toWallM = widthAtCm(pot, (slice.fromCm + slice.toCm) / 2) / 6 / 100;
-    column.sidePathM[i] = (wallM2 * diffusivity) / toWallM;
-    column.porousSideM2[i] = isPorous(pot.wall) ? wallM2 * wallContact(slice.medium) : 0;
+    const toWallCm = widthAtCm(pot, (slice.fromCm + slice.toCm) / 2) / 6;
+    column.sidePathM[i] = ((wallCm2 / 1e4) * diffusivity) / (toWallCm / 100);
+    if (isPorous(pot.wall)) {
+      column.porousSideM2[i] = wallCm2 / 1e4;
+      column.wallSupplyGH[i] = (liquidConductivity(slice.medium) * wallContact(slice.medium) * wallCm2) / toWallCm;
+    }
     column.openBaseM2[i] = (coneAreaCm2(pot, slice.fromCm, slice.toCm) / 1e4) * k.UNDERSIDE_SHARE;
   });
   const last = slices.length - 1;
@@ -147,8 +247,9 @@ export function potColumn(
   }
 
   for (let i = 0; i < last; i += 1) joinCells(column, pot, slices[i]!, slices[i + 1]!, i);
+  standInWater(column, pot, slices, levelCm);
   slices.forEach((slice, i) => {
-    column.supplyGH[i] = supplyGH(pot, slice, column.capacityG[i]!, levelCm);
+    feedCell(column, i, pot, slice, filled[i]!, levelCm);
   });
   return column;
 }
@@ -162,43 +263,60 @@ function joinCells(column: Column, pot: Pot, upper: Slice, lower: Slice, i: numb
     (liquidConductivity(lower.medium) * areaCm2) / lowerHalfCm,
   );
   const airPath = (slice: Slice, cell: number, halfCm: number): number => {
-    const capacity = column.capacityG[cell]! / (column.volumeL[cell]! * 1000);
+    const capacity = (column.capacityG[cell]! - column.wallG[cell]!) / (column.volumeL[cell]! * 1000);
     const geometry = relativeDiffusivity(midwayAir(slice.medium, capacity)) * (1 + column.ventilation[cell]!);
     return ((areaCm2 / 1e4) * geometry) / (halfCm / 100);
   };
   column.vapourPathM[i] = inSeries(airPath(upper, i, upperHalfCm), airPath(lower, i + 1, lowerHalfCm));
 }
 
-function supplyGH(pot: Pot, slice: Slice, capacityG: number, levelCm: number): number {
-  const { reservoir } = pot;
-  const middleCm = (slice.fromCm + slice.toCm) / 2;
-  switch (reservoir.kind) {
-    case 'none':
-      return 0;
-    case 'side holes':
-      return middleCm < levelCm ? capacityG / k.FOOT_FILL_HOURS : 0;
-    case 'wicks': {
-      if (middleCm >= reservoir.wickReachCm) return 0;
-      const heightShare = (slice.toCm - slice.fromCm) / reservoir.wickReachCm;
-      return reservoir.wickCount * k.WICK_SUPPLY_G_H * heightShare * 2 * (1 - middleCm / reservoir.wickReachCm);
+/**
+ * Cells under standing water give vapour off at its surface only: the topmost by the whole area, through no air of its own,
+ * those below it not at all.
+ */
+function standInWater(column: Column, pot: Pot, slices: readonly Slice[], levelCm: number): void {
+  slices.forEach((slice, i) => {
+    if (shareBelow(slice, levelCm) < 1) return;
+    const above = slices[i - 1];
+    const isSurface = above === undefined || shareBelow(above, levelCm) < 1;
+    const areaM2 = areaAtCm2(pot, slice.toCm) / 1e4;
+    column.exposureM3H[i] = isSurface ? (areaM2 * k.VAPOUR_DIFFUSIVITY_M2_H) / k.FREE_SURFACE_FILM_M : 0;
+    if (above === undefined) return;
+    if (!isSurface) {
+      column.vapourPathM[i - 1] = 0;
+      return;
     }
-  }
+    const halfM = (above.toCm - above.fromCm) / 2 / 100;
+    const held = (column.capacityG[i - 1]! - column.wallG[i - 1]!) / (column.volumeL[i - 1]! * 1000);
+    const geometry = relativeDiffusivity(midwayAir(above.medium, held)) * (1 + column.ventilation[i - 1]!);
+    column.vapourPathM[i - 1] = (areaM2 * geometry) / halfM;
+  });
 }
 
-/** Free water the reservoir holds when full, g, over and above the cells' own capacity. */
-function reservoirCapacityG(pot: Pot, slices: readonly Slice[]): number {
+/** What the reservoir gives a cell, and the wetness at which it gives no more. */
+function feedCell(
+  column: Column,
+  i: number,
+  pot: Pot,
+  slice: Slice,
+  { netL, capacity }: { readonly netL: number; readonly capacity: number },
+  levelCm: number,
+): void {
   const { reservoir } = pot;
-  switch (reservoir.kind) {
-    case 'none':
-      return 0;
-    case 'wicks':
-      return reservoir.volumeL * 1000;
-    case 'side holes':
-      return slices.reduce((sum, slice) => {
-        const topCm = Math.min(slice.toCm, reservoir.holeHeightCm);
-        if (topCm <= slice.fromCm) return sum;
-        // Standing water fills the passages that the drained cell would leave open.
-        return sum + volumeBetweenL(pot, slice.fromCm, topCm) * 1000 * slice.medium.interPorosity;
-      }, 0);
+  column.restFull[i] = 1;
+  column.restEmpty[i] = 1;
+  if (reservoir.kind === 'side holes') {
+    column.supplyGH[i] = (shareBelow(slice, levelCm) * netL * 1000 * capacity) / k.FOOT_FILL_HOURS;
   }
+  if (reservoir.kind !== 'wicks' || column.wicks === null) return;
+  const middleCm = (slice.fromCm + slice.toCm) / 2;
+  if (middleCm < reservoir.wickReachCm) {
+    const heightShare = (slice.toCm - slice.fromCm) / reservoir.wickReachCm;
+    column.supplyGH[i] =
+      reservoir.wickCount * k.WICK_SUPPLY_G_H * heightShare * 2 * (1 - middleCm / reservoir.wickReachCm);
+  }
+  const restAt = (liftCm: number) =>
+    Math.min(1, restingCapacity(slice.medium, slice.fromCm, slice.toCm, liftCm) / capacity);
+  column.restFull[i] = restAt(column.wicks.liftFullCm);
+  column.restEmpty[i] = restAt(column.wicks.liftEmptyCm);
 }

@@ -1,11 +1,20 @@
-/** When a grower really waters. Days count from 1 January (0), which is taken to be a Monday. */
-import { k } from './constants';
+/** When and how a grower really waters. Days count from 1 January (0), which is taken to be a Monday. */
+import { DEFAULT_SOAK_MINUTES, k } from './constants';
+import { type Watering, wateringOf, type WayToWater } from './watering';
+
+/** How the water is given; the can where nothing is said. */
+export interface Manner {
+  readonly way?: WayToWater;
+  /** Of a soak. */
+  readonly soakMinutes?: number;
+}
+
 export type Routine =
-  | { readonly kind: 'every'; readonly days: number }
+  | ({ readonly kind: 'every'; readonly days: number } & Manner)
   /** 0 = Monday … 6 = Sunday. */
-  | { readonly kind: 'weekdays'; readonly weekdays: readonly number[] }
+  | ({ readonly kind: 'weekdays'; readonly weekdays: readonly number[] } & Manner)
   /** Looks every morning and waters when the pot asks for it. */
-  | { readonly kind: 'when dry' }
+  | ({ readonly kind: 'when dry' } & Manner)
   /** A fine spray that wets the outer part only, several times a day. */
   | { readonly kind: 'misting'; readonly timesADay: number };
 
@@ -14,16 +23,36 @@ export interface Holiday {
   readonly days: number;
 }
 
-/** Is this a watering day? "When dry" is asked elsewhere, of the pot itself. */
-export function isWateringDay(routine: Routine, day: number): boolean {
+/** The watering of a routine, one time. */
+export function wateringFor(routine: Routine): Watering {
+  if (routine.kind === 'misting') return wateringOf('pour', 0);
+  return wateringOf(routine.way ?? 'pour', routine.soakMinutes ?? DEFAULT_SOAK_MINUTES);
+}
+
+/**
+ * Hours of a day (0 = the morning round) at which the routine waters. "When dry" is asked of the pot itself each morning.
+ * A gap that is no whole number of days falls at other hours of the day.
+ */
+export function wateringHours(routine: Routine, day: number): readonly number[] {
+  const startOfDay = day * k.HOURS_PER_DAY;
   switch (routine.kind) {
-    case 'every':
-      return day % Math.max(1, Math.round(routine.days)) === 0;
+    case 'every': {
+      const gapHours = Math.max(1, routine.days * k.HOURS_PER_DAY);
+      const hours: number[] = [];
+      for (let n = Math.max(0, Math.ceil(startOfDay / gapHours - 1e-9)); ; n += 1) {
+        const hour = Math.round(n * gapHours) - startOfDay;
+        if (hour >= k.HOURS_PER_DAY) return hours;
+        if (hour >= 0) hours.push(hour);
+      }
+    }
     case 'weekdays':
-      return routine.weekdays.includes(day % k.DAYS_PER_WEEK);
+      return routine.weekdays.includes(day % k.DAYS_PER_WEEK) ? [0] : [];
     case 'when dry':
-    case 'misting':
-      return false;
+      return [0];
+    case 'misting': {
+      const pauseHours = k.MISTING_SPAN_HOURS / routine.timesADay;
+      return Array.from({ length: routine.timesADay }, (_, i) => Math.round(i * pauseHours));
+    }
   }
 }
 
@@ -35,7 +64,7 @@ export function isAway(holiday: Holiday | null, day: number): boolean {
 export function longestGapDays(routine: Routine): number | null {
   switch (routine.kind) {
     case 'every':
-      return Math.max(1, Math.round(routine.days));
+      return routine.days;
     case 'weekdays': {
       const days = [...new Set(routine.weekdays)].sort((a, b) => a - b);
       const [first] = days;

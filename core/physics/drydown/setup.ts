@@ -1,7 +1,7 @@
 /**
  * What the dry-down is computed for: a vessel filled with layers, and a plant that drinks.
  */
-import { type Hydraulics, hydraulicsOfAgedMix, hydraulicsOfMix, type Mix, type MixAge } from '../media';
+import { type Hydraulics, hydraulicsOfAgedMix, hydraulicsOfMix, type Mix, type MixAge, wettabilityInYear } from '../media';
 import type { Mount, Pot } from '../pots';
 
 export type LayerRole = 'crocking' | 'main' | 'top dressing';
@@ -17,6 +17,21 @@ export interface Layer {
 /** The hydraulic figures of a layer as old as it is. */
 export function hydraulicsOfLayer({ mix, age }: Pick<Layer, 'mix' | 'age'>): Hydraulics {
   return age && age.months > 0 ? hydraulicsOfAgedMix(mix, age) : hydraulicsOfMix(mix);
+}
+
+/** How well a layer takes water on average over the year to come; it learns it in its first months. */
+export function wettabilityOfLayer({ mix, age }: Pick<Layer, 'mix' | 'age'>): number {
+  return meanWettability(mix, (fresh) => wettabilityInYear(fresh, age?.months ?? 0));
+}
+
+/** How well a newly filled layer takes its first waterings. */
+export function wettabilityAtFirst({ mix }: Pick<Layer, 'mix'>): number {
+  return meanWettability(mix, (fresh) => fresh);
+}
+
+function meanWettability(mix: Mix, of: (fresh: number) => number): number {
+  const bagL = mix.reduce((sum, part) => sum + part.parts, 0);
+  return mix.reduce((sum, part) => sum + of(part.medium.firstYearWettability) * part.parts, 0) / bagL;
 }
 
 export interface LayerBounds {

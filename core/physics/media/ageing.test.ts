@@ -1,5 +1,5 @@
 import { FaultError } from '../../base';
-import { mediumById } from '../../catalogue/media';
+import { mediaCatalogue, mediumById } from '../../catalogue/media';
 import {
   agedHydraulics,
   hydraulicsOfAgedMix,
@@ -7,6 +7,8 @@ import {
   mixLifeYears,
   ORDINARY_CONDITIONS,
   settledHeightShare,
+  wettabilityAfter,
+  wettabilityInYear,
 } from './ageing';
 import { porosityTest } from './porosity-test';
 import { reportMix } from './report';
@@ -44,7 +46,28 @@ describe('ageing', () => {
 
   test('new bark hardly wets; after its first months it does', () => {
     expect(agedHydraulics(bark, 0).wettability).toBeLessThan(0.7);
-    expect(agedHydraulics(bark, 9).wettability).toBe(1);
+    expect(agedHydraulics(bark, 9).wettability).toBeGreaterThan(0.85);
+    expect(agedHydraulics(bark, 90).wettability).toBe(agedHydraulics(bark, 9).wettability);
+    // Over a year it is between what it is at its beginning and at its end, and without a jump at nine months.
+    for (const months of [0, 3, 8.9, 9, 9.1, 40]) {
+      const mean = wettabilityInYear(0.65, months);
+      expect(mean).toBeGreaterThanOrEqual(wettabilityAfter(0.65, months));
+      expect(mean).toBeLessThanOrEqual(wettabilityAfter(0.65, months + 12) + 1e-12);
+    }
+  });
+
+  test('whatever closes with age holds more and more water at any depth', () => {
+    for (const entry of mediaCatalogue.filter(({ organic }) => organic)) {
+      const medium = mediumById(entry.id);
+      for (const depthCm of [2, 5, 10, 20]) {
+        const held = [0, 0.25, 0.5, 0.75, 1].map((worn) =>
+          containerCapacity(agedHydraulics(medium, 12 * medium.lifeYears * worn), depthCm),
+        );
+        held.slice(1).forEach((later, i) => expect(later).toBeGreaterThanOrEqual(held[i]! - 1e-12));
+        // A shallow bed of fine pieces is full from the first day.
+        if (depthCm >= 10) expect(held[4]!).toBeGreaterThan(held[0]!);
+      }
+    }
   });
 
   test('life is the catalogue’s in ordinary conditions, shorter in warmth and wet', () => {

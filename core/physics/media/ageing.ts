@@ -1,5 +1,5 @@
 /**
- * Media grow old. New bark hardly wets; within its first year it takes water as it should. Organic
+ * Media grow old. New bark hardly wets; within its first year it learns to take water. Organic
  * media break down: pieces crumble, the bed settles, passages close, it holds more water and less air.
  * Life in years is the catalogue's at 20 °C and moderate wetness; warmth speeds it by the catalogue's
  * factor per 10 °C, wetness between dry (slower) and always wet (faster) by its wetness factor.
@@ -31,6 +31,21 @@ export function spentShare(medium: MediumFigures, months: number, conditions: Ag
   return months / MONTHS_PER_YEAR / lifeYearsIn(medium, conditions);
 }
 
+/** What a watering of the dry medium puts in, after some months of use: it learns to take water, for the most part. */
+export function wettabilityAfter(fresh: number, months: number): number {
+  return fresh + (1 - fresh) * k.WETTING_GAINED * Math.min(1, months / k.WETTING_MONTHS);
+}
+
+/** The same on average over the year that follows: what a year's waterings and the days between them go by. */
+export function wettabilityInYear(fresh: number, months: number): number {
+  const gained = (until: number) =>
+    until <= k.WETTING_MONTHS
+      ? until ** 2 / (2 * k.WETTING_MONTHS)
+      : k.WETTING_MONTHS / 2 + (until - k.WETTING_MONTHS);
+  const mean = (gained(months + MONTHS_PER_YEAR) - gained(months)) / MONTHS_PER_YEAR;
+  return fresh + (1 - fresh) * k.WETTING_GAINED * mean;
+}
+
 /** The hydraulic figures of a medium after some months of use. */
 export function agedHydraulics(
   medium: MediumFigures,
@@ -38,25 +53,24 @@ export function agedHydraulics(
   conditions: AgeingConditions = ORDINARY_CONDITIONS,
 ): Hydraulics {
   const fresh = hydraulicsOf(medium);
-  const wettability = fresh.wettability + (1 - fresh.wettability) * Math.min(1, months / k.WETTING_MONTHS);
+  const wettability = wettabilityAfter(fresh.wettability, months);
   if (!medium.organic) return { ...fresh, wettability };
   // Slow at first, fast towards the end.
   const worn = Math.min(1, spentShare(medium, months, conditions)) ** k.WEAR_EXPONENT;
   const interPorosity = fresh.interPorosity * (1 - k.PASSAGES_LOST * worn);
   const d10Mm = fresh.d10Mm * (1 - k.SIZE_LOST * worn);
   const settled = 1 / (1 - k.SETTLED_AT_END * worn);
-  // The same solids and their water in less room.
-  const innerWater = Math.min(k.MOST_INNER_WATER, fresh.innerWater * settled);
+  const closed = fresh.interPorosity - interPorosity;
+  // Decay takes about as much solid as settling takes room, so the bed stays as porous as it was; passages that
+  // close become fine pores between crumbs, and these stay full. So an old medium holds more at any depth.
+  const innerWater = Math.min(fresh.totalPorosity, fresh.innerWater + closed);
   return {
     ...fresh,
     d10Mm,
     meanMm: fresh.meanMm * (1 - k.SIZE_LOST * worn),
     interPorosity,
     innerWater,
-    totalPorosity: Math.min(
-      fresh.totalPorosity,
-      interPorosity + innerWater + Math.max(0, fresh.totalPorosity - fresh.interPorosity - fresh.innerWater),
-    ),
+    decay: k.FRESH_DECAY + (1 - k.FRESH_DECAY) * worn,
     airEntryHeadCm: airEntryHeadCm(interPorosity, d10Mm),
     unavailableWater: fresh.unavailableWater * settled,
     wettability,

@@ -5,6 +5,8 @@ export {
   mixLifeYears,
   ORDINARY_CONDITIONS,
   settledHeightShare,
+  spentShare,
+  wettabilityInYear,
 } from './ageing';
 export { MAX_MIX_PARTS } from './constants';
 export {
@@ -22,5 +24,12 @@ export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic,
 export { type OwnMedium, ownMediumFigures } from './own-medium';
 export { type PorosityRun, porosityTest, type PorosityTest } from './porosity-test';
 export { type MixReport, reportMix } from './report';
-export { airFilledPorosity, capacityBetween, capillaryShare, containerCapacity, hydraulicsOf } from './retention';
+export {
+  airFilledPorosity,
+  capacityBetween,
+  capillaryShare,
+  containerCapacity,
+  drainablePorosity,
+  hydraulicsOf,
+} from './retention';
 export { nearestSieve, sievesOf } from './sieves';

@@ -101,6 +101,11 @@ export interface Hydraulics {
   /** Water that roots cannot take up, v/v. */
   readonly unavailableWater: number;
   readonly wickingHeightCm: number;
+  /** Share of what it lacks that a first watering of the dry medium puts in. */
   readonly wettability: number;
   readonly dryDensityGL: number;
+  /** 0 = rinses clean, 1 = holds salts strongly. */
+  readonly saltHolding: number;
+  /** Decay going on in it: 0 = stone, 1 = spent organic medium. It breathes the same air as the roots. */
+  readonly decay: number;
 }

@@ -86,6 +86,8 @@ export function hydraulicsOfParts(mix: readonly HydraulicPart[]): Hydraulics {
     wickingHeightCm: mean((part) => part.wickingHeightCm),
     wettability: mean((part) => part.wettability),
     dryDensityGL: carried((part) => part.dryDensityGL),
+    saltHolding: mean((part) => part.saltHolding),
+    decay: mean((part) => part.decay),
   };
 }
 

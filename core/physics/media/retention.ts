@@ -91,5 +91,7 @@ export function hydraulicsOf(medium: MediumFigures): Hydraulics {
     wickingHeightCm: medium.wickingHeightCm,
     wettability: medium.firstYearWettability,
     dryDensityGL: medium.dryDensityGL,
+    saltHolding: medium.saltHolding,
+    decay: medium.organic ? k.FRESH_DECAY : 0,
   };
 }

@@ -12,6 +12,7 @@ export const placeConstants = {
     'outside: from here on rooms are aired and no moister than outdoors',
   ),
   MOST_HUMIDITY_PCT: fromMemory(95, '%', 'a room is not damper: walls take the rest'),
+  ROOM_LIGHT_W_M2: fromMemory(20, 'W/m²', 'that a pot near a window takes up by day, where nothing is said'),
   CALM_NIGHT_SHARE: fromMemory(0.5, 'share', 'of the day’s wind blows at night outdoors'),
 } as const;
 

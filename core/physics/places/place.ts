@@ -109,7 +109,7 @@ export function constantPlace(
     day: { temperatureC: air.temperatureC, relativeHumidityPct: air.relativeHumidityPct },
     night: { temperatureC: air.temperatureC, relativeHumidityPct: air.relativeHumidityPct },
     lightHours: air.lightHours ?? 12,
-    lightWattsPerM2: air.lightWattsPerM2 ?? 0,
+    lightWattsPerM2: air.lightWattsPerM2 ?? k.ROOM_LIGHT_W_M2,
     rainMm: 0,
     rainDays: 0,
   };

@@ -12,12 +12,12 @@ export const moistureRuleWords: WordsFor<typeof moistureRules> = {
   },
   'never-dries': {
     says: (f) =>
-      `It takes about ${days(f.medianDays)} to dry in a middling month; ${kin(f.genusName)} wants its roots dried off within ${days(f.longestWetDays)}.`,
+      `It takes about ${days(f.medianDays)} to dry in a middling month; ${kin(f.genusName)} wants its roots dried off within ${days(f.wetTellsDays)}.`,
     wouldChange: () => 'A smaller pot, a coarser grade, a clay wall or drier air would dry it faster.',
   },
   parches: {
     says: (f) =>
-      `With your watering its roots would be too dry ${percent(f.tooDryShare)} of the year; in the fastest month it asks for water after ${days(f.fastestDays)}${f.gapDays ? `, and you water every ${f.gapDays}` : ''}.`,
+      `With your watering drought would harm it on ${number(f.harmDays, 0)} days a year; in the fastest month it asks for water after ${days(f.fastestDays)}${f.gapDays ? `, and you water every ${f.gapDays}` : ''}.`,
     wouldChange: (f) => `Watering every ${days(Math.max(0.5, f.fastestDays))} would keep it.`,
   },
   'reservoir-forbids-dry-spell': {

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/rest-and-absence. */
 import type { restRules } from '../../decide/rules';
-import { days, number, percent } from '../format';
+import { days, number } from '../format';
 import type { WordsFor } from './rule-words';
 
 export const restRuleWords: WordsFor<typeof restRules> = {
@@ -16,7 +16,7 @@ export const restRuleWords: WordsFor<typeof restRules> = {
     says: () => 'Pot it dry and leave it dry until the new growth is tall and rooting: water before roots is rot.',
   },
   'rain-waters-it': {
-    says: (f) => `Rain keeps it too wet ${percent(f.tooWetShare)} of the year, whatever you do.`,
+    says: (f) => `Rain leaves its roots short of air on ${number(f.soddenDays, 0)} days a year, whatever you do.`,
     wouldChange: () => 'A roof over it, a coarser grade or a slotted pot would help.',
   },
   'absence-reservoir': {
@@ -28,6 +28,6 @@ export const restRuleWords: WordsFor<typeof restRules> = {
   },
   'mixed-for-the-week': {
     says: (f) =>
-      `It fits your ${days(f.gapDays)} between waterings ${percent(f.comfortShare)} of the year: that is a mix for your week.`,
+      `It fits your ${days(f.gapDays)} between waterings on ${number(f.fineDays, 0)} days of the year: that is a mix for your week.`,
   },
 };

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { daysOf, genusOf, type PlanCase, specId } from '@core';
 import {
   cm,
+  daysWithCause,
   litres,
   mixText,
   monthNames,
@@ -189,8 +190,8 @@ function rowsOf(units: WordUnits): readonly Row[] {
           .join(', '),
     },
     {
-      label: 'in comfort · dry · wet',
-      text: (r) => `● ${percent(r.year.comfortable)} · ▽ ${percent(r.year.tooDry)} · ▲ ${percent(r.year.tooWet)}`,
+      label: 'days of the year',
+      text: (r) => daysWithCause(r.year),
     },
     { label: 'air after watering', text: (r) => percent(r.airAfterWatering) },
     {

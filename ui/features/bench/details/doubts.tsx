@@ -61,8 +61,8 @@ export function DoubtsView() {
                 {swing.input} <span className={styles.small}>{nb(swing.moved)}</span>
               </td>
               <td>
-                {percent(Math.min(swing.lowComfort, swing.highComfort))}–
-                {nb(percent(Math.max(swing.lowComfort, swing.highComfort)))}
+                {percent(Math.min(swing.lowFine, swing.highFine))}–
+                {nb(percent(Math.max(swing.lowFine, swing.highFine)))}
                 {swing.changesOrder ? ' ⇅' : ''}
               </td>
             </tr>
@@ -70,7 +70,7 @@ export function DoubtsView() {
         </tbody>
       </table>
       <p className={styles.small}>
-        Comfort with each moved as far as it may be off; ⇅ = another setup may then lead.
+        Share of the year that is fine, with each moved as far as it may be off; ⇅ = another setup may then lead.
         {sensitivity.assumed.length > 0
           ? ` ${number(sensitivity.assumed.length, 0)} answers are assumed: measure them to narrow it.`
           : ''}

@@ -2,7 +2,7 @@
 
 /** The root zone's wettest and driest corner at the hour shown, and its warmth and air by month. */
 import { cornersAt, type SetupCurve } from '@core';
-import { cm, monthNames, percent, type SetupReview, temperature, type WordUnits } from '@core/words';
+import { cm, monthNames, number, percent, type SetupReview, temperature, type WordUnits } from '@core/words';
 import styles from './details.module.css';
 import { nb } from '../../../controls/nb';
 
@@ -41,6 +41,7 @@ export function RootZone({ review, curve, units }: RootZoneProps) {
             <th scope="col">roots</th>
             <th scope="col">air</th>
             <th scope="col">air in the root zone</th>
+            <th scope="col">salts, mS/cm</th>
           </tr>
         </thead>
         <tbody>
@@ -50,10 +51,19 @@ export function RootZone({ review, curve, units }: RootZoneProps) {
               <td>{temperature(month.rootZoneC, units)}</td>
               <td>{temperature(month.airC, units)}</td>
               <td>{percent(month.meanAir)}</td>
+              <td>{number(month.meanDsM, 1)}</td>
             </tr>
           ))}
         </tbody>
       </table>
+      <h2>Salts by layer</h2>
+      <p>
+        {nb(
+          `${review.layers
+            .map((layer, i) => `${layer.role} ${number(review.year.layersDsM[i] ?? 0, 1)}`)
+            .join(', ')} mS/cm at most, as if just watered, from the bottom up.`,
+        )}
+      </p>
     </section>
   );
 }

@@ -2,30 +2,24 @@
 
 import { Collapse } from 'antd';
 import { provenanceLabel } from '@core';
-import { number, percent, type SetupReview } from '@core/words';
+import { daysWithCause, number, type SetupReview } from '@core/words';
 import styles from './details.module.css';
-import { MonthComfort } from './month-comfort';
+import { MonthDays } from './month-days';
 import { nb } from '../../../controls/nb';
 
 /** Reasons with their numbers, what would change each, and the score laid open. */
 export function Why({ review }: { readonly review: SetupReview }) {
   const pulls = review.findings.filter((finding) => finding.effect === 'prefer' || finding.effect === 'penalise');
-  const { comfortable, tooDry, tooWet } = review.year;
+  const { fineDays, watchDays, harmDays, months } = review.year;
   return (
     <div>
-      <div
-        className={styles.comfort}
-        role="img"
-        aria-label={`Comfortable ${percent(comfortable)}, too dry ${percent(tooDry)}, too wet ${percent(tooWet)} of the year`}
-      >
-        <span data-kind="dry" style={{ flexGrow: tooDry }} />
-        <span data-kind="fine" style={{ flexGrow: comfortable }} />
-        <span data-kind="wet" style={{ flexGrow: tooWet }} />
+      <div className={styles.days} role="img" aria-label={`Of the year: ${daysWithCause(review.year)}`}>
+        <span data-kind="fine" style={{ flexGrow: fineDays }} />
+        <span data-kind="watch" style={{ flexGrow: watchDays }} />
+        <span data-kind="harm" style={{ flexGrow: harmDays }} />
       </div>
-      <MonthComfort months={review.year.months} />
-      <p className={styles.small}>
-        {nb(`▽ dry ${percent(tooDry)} · ● comfortable ${percent(comfortable)} · ▲ wet ${percent(tooWet)}`)}
-      </p>
+      <MonthDays months={months} />
+      <p className={styles.small}>{nb(daysWithCause(review.year))}</p>
       <ul className={styles.reasons}>
         {review.reasons.map((reason) => (
           <li key={reason.code}>

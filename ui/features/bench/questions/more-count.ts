@@ -9,6 +9,7 @@ export function moreCount(answers: Readonly<Record<string, unknown>>): number {
     'yearsWanted',
     'holiday',
     'heatWave',
+    'waterDsM',
   ];
   const count = (value: unknown) =>
     typeof value === 'object' && value !== null
@@ -17,6 +18,7 @@ export function moreCount(answers: Readonly<Record<string, unknown>>): number {
   return (
     single.filter((key) => answers[key] !== undefined).length +
     count(answers.schools) +
+    count(answers.feed) +
     count(answers.genusOverrides) +
     (answers.ownPots === undefined ? 0 : 1)
   );

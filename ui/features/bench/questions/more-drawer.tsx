@@ -1,12 +1,13 @@
 'use client';
 
-/** Everything else a grower can say: the plant in hand, what differs from its genus, ways, pots, absence. */
+/** Everything else a grower can say: the plant in hand, what differs from its genus, ways, pots, water and feed, absence. */
 import { Drawer, Tabs } from 'antd';
 import { AwayFields } from './away-fields';
 import { GenusOverrideFields } from './genus-override-fields';
 import { PlantFields } from './plant-fields';
 import { PotFields } from './pot-fields';
 import { SchoolFields } from './school-fields';
+import { WaterFields } from './water-fields';
 
 interface MoreDrawerProps {
   readonly isOpen: boolean;
@@ -21,6 +22,7 @@ export function MoreDrawer({ isOpen, onClose }: MoreDrawerProps) {
           { key: 'plant', label: 'In hand', children: <PlantFields /> },
           { key: 'ways', label: 'Ways', children: <SchoolFields /> },
           { key: 'pots', label: 'Pots', children: <PotFields /> },
+          { key: 'water', label: 'Water', children: <WaterFields /> },
           { key: 'away', label: 'Away', children: <AwayFields /> },
           { key: 'differs', label: 'Differs', children: <GenusOverrideFields /> },
         ]}

@@ -25,8 +25,17 @@ const starts: Readonly<Record<string, unknown>> = {
   misting: { kind: 'misting', timesADay: 2 },
 };
 
+const ways = [
+  { label: 'pouring through', value: 'pour' },
+  { label: 'standing it in water', value: 'soak' },
+  { label: 'a dripper', value: 'drip' },
+];
+const USUAL_SOAK_MIN = 15;
+
 interface LooseRoutine {
   readonly kind?: string;
+  readonly way?: string;
+  readonly soakMinutes?: unknown;
   readonly days?: unknown;
   readonly weekdays?: readonly number[];
   readonly timesADay?: unknown;
@@ -34,13 +43,17 @@ interface LooseRoutine {
 
 export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
   const routine = (value ?? {}) as LooseRoutine;
+  const { way, soakMinutes } = routine;
+  // A change of rhythm keeps the way the water is given.
+  const manner = way === undefined ? {} : { way, ...(soakMinutes === undefined ? {} : { soakMinutes }) };
+  const change = (next: object) => onChange({ ...next, ...manner });
   return (
     <div className={styles.routine}>
       <Select
         aria-label="Watering rhythm"
         options={kinds}
         value={routine.kind ?? 'every'}
-        onChange={(kind) => onChange(starts[kind])}
+        onChange={(kind: string) => (kind === 'misting' ? onChange(starts[kind]) : change(starts[kind] as object))}
       />
       {routine.kind === 'every' ? (
         <UnitNumber
@@ -49,14 +62,14 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
           suffix="days"
           step={1}
           hasFault={fault !== null}
-          onChange={(days) => onChange({ kind: 'every', days })}
+          onChange={(days) => change({ kind: 'every', days })}
         />
       ) : null}
       {routine.kind === 'weekdays' ? (
         <Checkbox.Group
           value={[...(routine.weekdays ?? [])]}
           options={weekdayNames.map((label, i) => ({ label, value: i }))}
-          onChange={(weekdays) => onChange({ kind: 'weekdays', weekdays })}
+          onChange={(weekdays) => change({ kind: 'weekdays', weekdays })}
         />
       ) : null}
       {routine.kind === 'misting' ? (
@@ -69,6 +82,32 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
           onChange={(timesADay) => onChange({ kind: 'misting', timesADay })}
         />
       ) : null}
+      {routine.kind === 'misting' ? null : (
+        <div className={styles.pair}>
+          <Select
+            aria-label="How the water is given"
+            options={ways}
+            value={way ?? 'pour'}
+            onChange={(next) =>
+              onChange({
+                ...routine,
+                way: next,
+                soakMinutes: next === 'soak' ? (soakMinutes ?? USUAL_SOAK_MIN) : undefined,
+              })
+            }
+          />
+          {way === 'soak' ? (
+            <UnitNumber
+              id="routine-soak"
+              value={soakMinutes}
+              suffix="min"
+              step={5}
+              hasFault={fault !== null}
+              onChange={(minutes) => onChange({ ...routine, soakMinutes: minutes })}
+            />
+          ) : null}
+        </div>
+      )}
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import Link from 'next/link';
 import { daysOf, specId } from '@core';
-import { number, percent, type SetupAnswer } from '@core/words';
+import { monthMark, number, type SetupAnswer } from '@core/words';
 import { nb } from '../../../controls/nb';
 import { ShelfPot } from '../../../drawing/shelf-pot';
 import { choose, toggleBeside } from '../state/actions';
@@ -65,7 +65,7 @@ export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
               <span className={styles.approach}>{setup.approachName}</span>
               <span className={styles.title}>{setup.title}</span>
               <span className={styles.facts}>
-                {nb(`${daysRange(setup)} · ●\u00a0${percent(setup.year.comfortable)}`)}
+                {nb(`${daysRange(setup)} · ${monthMark(setup.year).text}`)}
               </span>
             </button>
             <button

@@ -1,0 +1,107 @@
+/** What of a column changes with the hours: its water, warmth and reservoir. */
+import type { Column } from './column';
+import type { HourClass } from './hour-class';
+
+export interface ColumnState {
+  /** Water of each cell as a share of its capacity; `cellWaterG` gives grams. */
+  readonly wetness: Float64Array;
+  /** Scalars of the hot loop; see the accessors below. */
+  readonly totals: Float64Array;
+  readonly scratch: Scratch;
+  /** The kind of hour the losses were last worked out for. */
+  lossesFor: HourClass | null;
+}
+
+interface Scratch {
+  /** Of the tridiagonal solver. */
+  readonly result: Float64Array;
+  readonly sweep: Float64Array;
+  /** One over the wetness before the step; 0 where empty. */
+  readonly perWetness: Float64Array;
+  readonly deficit: Float64Array;
+  readonly exposed: Float64Array;
+  /** All losses of each cell at the last refresh, g/h, and uptake among them. */
+  readonly lossGH: Float64Array;
+  readonly uptakeGH: Float64Array;
+  /** Supply of this step into each cell, g/h at full lack. */
+  readonly fedGH: Float64Array;
+  /** Of the last watering: what each cell took, and what ran on below it, g. */
+  readonly tookG: Float64Array;
+  readonly ranOnG: Float64Array;
+}
+
+export const RESERVOIR = 0;
+export const EVAPORATED = 1;
+export const TAKEN_UP = 2;
+export const EVAPORATION_RATE = 3;
+export const SINCE_REFRESH = 4;
+export const ROOT_ZONE = 5;
+export const ROOT_WARMTH = 6;
+export const WICK_WETNESS = 7;
+export const THIRST = 8;
+export const REFILL = 9;
+export const LOSING = 10;
+const TOTALS = 11;
+
+export const reservoirG = (state: ColumnState): number => state.totals[RESERVOIR]!;
+/** Evaporated since the state was made, g. */
+export const evaporatedG = (state: ColumnState): number => state.totals[EVAPORATED]!;
+/** Taken up by the plant since the state was made, g. */
+export const takenUpG = (state: ColumnState): number => state.totals[TAKEN_UP]!;
+/** Evaporation of the last step, g/h. */
+export const evaporationGH = (state: ColumnState): number => state.totals[EVAPORATION_RATE]!;
+/** Temperature of the root zone after the last step, °C; not a number before the first. */
+export const rootZoneC = (state: ColumnState): number => state.totals[ROOT_WARMTH]!;
+
+/** What the plant wants from now on: so much of its ordinary thirst, and so many g/h to fill what a drought has drawn. */
+export function setThirst(state: ColumnState, share: number, refillGH: number): void {
+  state.totals[THIRST] = share;
+  state.totals[REFILL] = refillGH;
+}
+
+/** Water of each cell and the wall beside it, g. */
+export function cellWaterG(column: Column, state: ColumnState): Float64Array {
+  return state.wetness.map((wet, i) => wet * column.capacityG[i]!);
+}
+
+/** Water of each cell's medium alone, v/v of the bed: a wall gives up its own last. */
+export function cellWaterShare(column: Column, state: ColumnState): Float64Array {
+  return state.wetness.map(
+    (wet, i) => Math.max(0, wet * column.capacityG[i]! - column.wallG[i]!) / (column.volumeL[i]! * 1000),
+  );
+}
+
+export function sumRootZone(column: Column, wetness: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < column.cellCount; i += 1) sum += column.rootCapacityG[i]! * wetness[i]!;
+  return sum;
+}
+
+/** A drained column that holds all it can, with a full reservoir. */
+export function createState(column: Column): ColumnState {
+  const cells = () => new Float64Array(column.cellCount);
+  const totals = new Float64Array(TOTALS);
+  totals[RESERVOIR] = column.reservoirCapacityG;
+  totals[ROOT_WARMTH] = NaN;
+  totals[WICK_WETNESS] = 1;
+  totals[THIRST] = 1;
+  const wetness = cells().fill(1);
+  totals[ROOT_ZONE] = sumRootZone(column, wetness);
+  return {
+    wetness,
+    totals,
+    lossesFor: null,
+    scratch: {
+      result: cells(),
+      perWetness: cells(),
+      sweep: cells(),
+      deficit: cells(),
+      exposed: cells(),
+      lossGH: cells(),
+      uptakeGH: cells(),
+      fedGH: cells(),
+      tookG: cells(),
+      ranOnG: cells(),
+    },
+  };
+}

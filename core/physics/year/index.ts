@@ -1,0 +1,3 @@
+export { rainOfMonth } from './rain';
+export type { MonthReport, YearReport } from './tally';
+export { type Care, sampleHealth, simulateYear } from './year';
