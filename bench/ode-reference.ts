@@ -5,7 +5,14 @@
  * state of the air are shared. For a drained pot of one layer with an impermeable wall. Used by the tests and by the bench
  * to check and to time the program.
  */
-import { type Drinker, hydraulicsOfLayer, leafConductance, modelFigures as f, type MonthDrying, type PottedSetup } from '@core';
+import {
+  type Drinker,
+  hydraulicsOfLayer,
+  leafConductance,
+  modelFigures as f,
+  type MonthDrying,
+  type PottedSetup,
+} from '@core';
 
 interface OdexSolver {
   absoluteTolerance: number;
@@ -54,7 +61,8 @@ export function referenceOf(setup: PottedSetup, drinker: Drinker, month: MonthDr
 
   // The bed: Brooks-Corey over its base, own water, roots that take room.
   const drainable = Math.max(0, Math.min(medium.interPorosity, medium.totalPorosity - medium.innerWater));
-  const heldShare = (h: number) => (h <= medium.airEntryHeadCm ? 1 : (medium.airEntryHeadCm / h) ** medium.poreSizeIndex);
+  const heldShare = (h: number) =>
+    h <= medium.airEntryHeadCm ? 1 : (medium.airEntryHeadCm / h) ** medium.poreSizeIndex;
   const holds = (z: number) => Math.min(medium.totalPorosity, medium.innerWater + drainable * heldShare(z));
   const bedL = (meanOver(0, height, areaCm2) * height) / 1000;
   const rootShare = Math.min(f.MOST_ROOT_SHARE, drinker.rootVolumeL / bedL);
@@ -65,7 +73,8 @@ export function referenceOf(setup: PottedSetup, drinker: Drinker, month: MonthDr
   const capacity = bottoms.map((z) => meanOver(z, z + step, holds));
   const capacityG = capacity.map((share, i) => share * grossL[i]! * (1 - rootShare) * 1000);
   const tightG = capacity.map(
-    (share, i) => Math.min(medium.unavailableWater, f.MOST_UNAVAILABLE_SHARE * share) * grossL[i]! * (1 - rootShare) * 1000,
+    (share, i) =>
+      Math.min(medium.unavailableWater, f.MOST_UNAVAILABLE_SHARE * share) * grossL[i]! * (1 - rootShare) * 1000,
   );
 
   // The air outside: Penman resistance, pushed by what the pot takes in of light.
@@ -92,7 +101,9 @@ export function referenceOf(setup: PottedSetup, drinker: Drinker, month: MonthDr
   const upM3H = bottoms.map((z, i) =>
     i === 0
       ? 0
-      : ((areaCm2(z + step) / 1e4) * f.VAPOUR_DIFFUSIVITY_M2_H * stirred * (passage[i - 1]! + passage[i]!)) / 2 / (step / 100),
+      : ((areaCm2(z + step) / 1e4) * f.VAPOUR_DIFFUSIVITY_M2_H * stirred * (passage[i - 1]! + passage[i]!)) /
+        2 /
+        (step / 100),
   );
   const topM3H = (topM2 * SECONDS) / resistance;
   const baseM3H = ((pot.baseOpenAreaCm2 / 1e4) * f.UNDERSIDE_SHARE * SECONDS) / (2 * resistance);
@@ -126,7 +137,12 @@ export function referenceOf(setup: PottedSetup, drinker: Drinker, month: MonthDr
 }
 
 /** Vapour deficit of the air in each slice: what its surfaces give equals what passes on, everywhere (Gauss, banded). */
-function airDeficits(open: readonly number[], outside: readonly number[], up: readonly number[], driven: number): number[] {
+function airDeficits(
+  open: readonly number[],
+  outside: readonly number[],
+  up: readonly number[],
+  driven: number,
+): number[] {
   const n = open.length;
   const diagonal = open.map((own, i) => own + outside[i]! + up[i]! + (up[i + 1] ?? 0) + 1e-30);
   const right = outside.map((conductance) => conductance * driven);

@@ -57,7 +57,12 @@ const needs: RootNeeds = {
   saltToleranceDsM: 3,
   takesToWater: false,
 };
-const care = { routine: { kind: 'every', days: 5 }, feeding: usualFeeding(false), holiday: null, flushes: true } as const;
+const care = {
+  routine: { kind: 'every', days: 5 },
+  feeding: usualFeeding(false),
+  holiday: null,
+  flushes: true,
+} as const;
 const drydownYearMs = medianMs(() => simulateYear(yearColumn, flat, care, needs), 41, 15);
 
 // The equations given to a general solver, with the fewest slices and the loosest tolerance whose error is no larger

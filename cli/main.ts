@@ -5,6 +5,7 @@ import {
   makePlan,
   placeSchema,
   type PlanCase,
+  practiceTable,
   questionSchemas,
   questionVersions,
   realiseMix,
@@ -34,7 +35,7 @@ const usage = `usage:
                         where a file can be read in two ways: --temperature "HEADING",
                         --humidity "HEADING", --unit C or F, --dates day-first or month-first;
                         --latitude and --longitude of a logger's place, in degrees
-  cairn practice        what the model says beside what growers do
+  cairn practice        what the model says beside what growers do and what was published (--table: in Markdown)
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
   cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
@@ -120,7 +121,11 @@ const commands: Readonly<
   tune,
   mix,
   place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
-  practice: () => print(runAllPractice()),
+  practice: (argument) => {
+    const results = runAllPractice();
+    if (argument === '--table') process.stdout.write(practiceTable(results));
+    else print(results);
+  },
   schema,
 };
 

@@ -134,7 +134,7 @@ export {
   type ReadingChoices,
   type ReadingFacts,
 } from './place-files';
-export { runAllPractice } from './practice';
+export { practiceTable, runAllPractice } from './practice';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
 export {
   makePlan,

@@ -8,6 +8,7 @@ import { schools } from './catalogue/schools';
 import { vesselCatalogue } from './catalogue/vessels';
 import { airSpeeds } from './physics/air';
 import { wallDensities } from './physics/pots';
+import { allChecks } from './practice';
 import { asleep, regimes, saltTolerances, warmths } from './physics/stress';
 
 const tableFiles = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
@@ -23,12 +24,18 @@ const tables = tableFiles.flatMap((name) => {
 
 const kinds = ['published', 'common practice', 'memory', 'definition', 'our choice'];
 
-function faultOf({ value, unit, origin, what }: Constant): string | null {
+const rowIds = allChecks.filter((check) => check.use === 'set').map((check) => check.id);
+
+function faultOf({ value, unit, origin, what, offShare, setOn }: Constant): string | null {
   if (!Number.isFinite(value)) return 'is no number';
   if (typeof unit !== 'string') return 'has no unit';
   if (what.length < 4) return 'does not say what it is';
   if (!kinds.includes(origin.kind)) return `comes from "${origin.kind}"`;
   if (origin.kind === 'published' && origin.source.length < 4) return 'names no source';
+  const isSure = origin.kind === 'definition' || origin.kind === 'our choice';
+  if (isSure !== (offShare === 0)) return 'does not say how far it may be off';
+  const unknown = setOn.find((row) => !rowIds.includes(row));
+  if (unknown) return `was set on "${unknown}", which is no row that may set anything`;
   return null;
 }
 
@@ -46,10 +53,27 @@ test.each(tables)('%s: value, unit, origin and meaning', (_name, table) => {
   expect(faults).toEqual([]);
 });
 
+test('each row that sets constants is named by one, or is a day among others of its kind', () => {
+  const named = new Set(tables.flatMap(([, table]) => Object.values(table).flatMap((constant) => constant.setOn)));
+  expect(named.size).toBeGreaterThanOrEqual(8);
+});
+
 test('a constant without an origin would be found', () => {
-  const bare = { value: 1, unit: 'cm', origin: { kind: 'nowhere' }, what: 'a made-up number' } as unknown as Constant;
+  const bare = {
+    value: 1,
+    unit: 'cm',
+    origin: { kind: 'nowhere' },
+    what: 'a made-up number',
+    offShare: 0.3,
+    setOn: [],
+  } as unknown as Constant;
   expect(faultOf(bare)).toMatch(/nowhere/);
   expect(faultOf({ ...bare, origin: { kind: 'published', source: '' } })).toMatch(/source/);
+  const known: Constant = { ...bare, origin: { kind: 'memory' }, offShare: 0.3, setOn: [] };
+  expect(faultOf(known)).toBeNull();
+  expect(faultOf({ ...known, offShare: 0 })).toMatch(/off/);
+  // A row held out that set a constant would no longer be held out.
+  expect(faultOf({ ...known, setOn: ['gravel-mulch'] })).toMatch(/no row/);
 });
 
 const catalogues = { genera: generaCatalogue, media: mediaCatalogue, vessels: vesselCatalogue } as const;
@@ -88,7 +112,14 @@ test.each(Object.entries(catalogues))('%s: every figure has its origin', (_name,
 });
 
 test('air speeds, walls, regimes, warmths and tolerances have theirs', () => {
-  const figures = [airSpeeds, wallDensities, saltTolerances, asleep, ...Object.values(regimes), ...Object.values(warmths)];
+  const figures = [
+    airSpeeds,
+    wallDensities,
+    saltTolerances,
+    asleep,
+    ...Object.values(regimes),
+    ...Object.values(warmths),
+  ];
   for (const table of figures) for (const value of Object.values<unknown>(table)) expect(isSourced(value)).toBe(true);
 });
 

@@ -1,6 +1,6 @@
 import type { PlanCase } from '../case';
 import { firstAftercare } from './aftercare';
-import { planCaseSchema, resolveCase } from '../testing';
+import { planCaseSchema, resolveCase, reviewSetup } from '../testing';
 
 const pick = ({ plant, stance }: ReturnType<typeof resolveCase>) => ({ plant, stance });
 
@@ -9,6 +9,7 @@ const stepsOf = (planCase: PlanCase, vessel: { isMount?: boolean; hasReservoir?:
     ...pick(resolveCase(planCaseSchema.parse(planCase))),
     isMount: vessel.isMount ?? false,
     hasReservoir: vessel.hasReservoir ?? false,
+    firstWeeks: null,
   });
 type Fact = ReturnType<typeof stepsOf>[number];
 
@@ -59,4 +60,27 @@ test('a rest is told where the genus rests, the reservoir where there is one', (
   expect(
     step(stepsOf({ genus: 'phalaenopsis', place: 'kitchen-sill' }, { hasReservoir: true }), 'watch'),
   ).toBeDefined();
+});
+
+test('new bark asks for water sooner in its first weeks than later, and is told so; old bark does not', () => {
+  const inPot = (mediumId: string, monthsOld?: number) =>
+    step(
+      reviewSetup(
+        { genus: 'phalaenopsis', place: 'heated-flat' },
+        {
+          approach: 'organic pot',
+          vessel: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 12 },
+          layers: [{ role: 'main', mix: [{ mediumId, parts: 1 }], heightCm: 9.5 }],
+          ...(monthsOld === undefined ? {} : { monthsOld }),
+        },
+      ).aftercare,
+      'first weeks',
+    );
+  const bark = inPot('bark-6-12')!;
+  expect(bark.days).toBeLessThan(0.88 * bark.laterDays);
+  expect(bark.days).toBeGreaterThan(0.2 * bark.laterDays);
+  // Pumice takes water better from the first day.
+  const pumice = inPot('pumice-3-6');
+  expect(pumice === undefined ? 1 : pumice.days / pumice.laterDays).toBeGreaterThan((1.5 * bark.days) / bark.laterDays);
+  expect(inPot('bark-6-12', 18)).toBeUndefined();
 });

@@ -2,6 +2,7 @@
 import { isFailing, type PlantInHand } from '../case';
 import type { Stance } from '../catalogue/schools';
 import { k } from './constants';
+import type { FirstWeeks } from './first-weeks';
 
 /** When a step holds: days after potting, from and until. */
 interface Span {
@@ -22,6 +23,7 @@ export type AftercareFact = Span &
         readonly leastPpm: number;
         readonly mostPpm: number;
       }
+    | { readonly code: 'first weeks'; readonly days: number; readonly laterDays: number }
     | { readonly code: 'flush' | 'shade' | 'rest' | 'tug' | 'watch' }
   );
 
@@ -30,6 +32,8 @@ export interface AftercareInput {
   readonly stance: Pick<Stance, 'after-cutting'>;
   readonly isMount: boolean;
   readonly hasReservoir: boolean;
+  /** What a new mix asks for at first; null where it makes no difference. */
+  readonly firstWeeks: FirstWeeks | null;
 }
 
 /** Whether freshly cut roots are kept dry for some days: the school decides, or the plant. */
@@ -66,6 +70,9 @@ export function firstAftercare(input: AftercareInput): readonly AftercareFact[] 
   const steps: AftercareFact[] = [
     firstWater(input),
     { code: 'flush', fromDay: 0, untilDay: 1 },
+    ...(input.firstWeeks === null
+      ? []
+      : [{ code: 'first weeks' as const, fromDay: 0, untilDay: k.FIRST_WEEKS_DAYS, ...input.firstWeeks }]),
     { code: 'shade', fromDay: 0, untilDay: k.SHADE_DAYS },
     firstFeed(input),
     { code: 'tug', fromDay: k.TUG_FROM_DAY, untilDay: k.TUG_UNTIL_DAY },

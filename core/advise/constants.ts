@@ -25,6 +25,8 @@ export const adviceConstants = {
   FEED_MOST_PPM: fromPractice(100, 'ppm', 'strongest feed in growth'),
   HALF_STRENGTH: fromPractice(0.5, 'share', 'of the feed for plants that take salts badly'),
   // Costs.
+  SOONER_AT_FIRST: fromMemory(0.88, 'share', 'of its later days in which a new mix asks for water: worth telling'),
+  FIRST_WEEKS_DAYS: fromPractice(28, 'days', 'in which a new mix learns to take water'),
   DAYS_PER_YEAR: byDefinition(365, 'days', 'in a year'),
   WEEKS_PER_YEAR: byDefinition(52, 'weeks', 'in a year'),
   MINUTES_POT: fromMemory(0.7, 'min', 'a can over one pot'),

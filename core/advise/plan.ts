@@ -45,6 +45,7 @@ import type { YearReport } from '../physics/year';
 import { type AftercareFact, firstAftercare } from './aftercare';
 import { changeOver, type ChangeOverFact } from './change-over';
 import { costsOf, type SetupCosts } from './costs';
+import { firstWeeksOf } from './first-weeks';
 import { type Placement, placementOf } from './placement';
 import { type ReasonFact, reasonsFor } from './reasons';
 import { decideTiming, type Timing } from './timing';
@@ -146,6 +147,7 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
       stance: context.resolved.stance,
       isMount: setup.kind === 'mount',
       hasReservoir: facts.hasReservoir,
+      firstWeeks: firstWeeksOf(context, facts, judgement),
     }),
   };
 }

@@ -275,21 +275,7 @@ function stability({ judgement }: ReasonInput): ReasonFact | null {
 }
 
 /** The weightiest first. */
-const inOrder = [
-  drying,
-  year,
-  pieces,
-  air,
-  size,
-  pad,
-  reservoir,
-  salt,
-  position,
-  depth,
-  layers,
-  life,
-  stability,
-];
+const inOrder = [drying, year, pieces, air, size, pad, reservoir, salt, position, depth, layers, life, stability];
 
 /** All reasons of a setup, the weightiest first. */
 export function reasonsFor(input: ReasonInput): readonly ReasonFact[] {

@@ -7,6 +7,7 @@ export {
   fromPractice,
   fromSource,
   numbersOf,
+  setOn,
 } from './constants';
 export {
   celsiusToFahrenheit,

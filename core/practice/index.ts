@@ -1,2 +1,3 @@
 export { TOLERANCE } from './constants';
-export { practiceCases, runAllPractice } from './practice';
+export { practiceCases } from './days';
+export { allChecks, type CheckResult, practiceTable, runAllPractice } from './run';

@@ -1,5 +1,6 @@
 /** The sentences of the first weeks (advise/aftercare). */
 import type { AftercareFact } from '../advise';
+import { days } from './format';
 
 export type AftercareStep = AftercareFact & { readonly sentence: string };
 
@@ -17,6 +18,8 @@ function sentenceOf(fact: AftercareFact): string {
   switch (fact.code) {
     case 'water':
       return waterWords[fact.how];
+    case 'first weeks':
+      return `A new dry mix takes water badly: after its first watering it asks again after ${days(fact.days)}, later after ${days(fact.laterDays)}. A soak helps it along.`;
     case 'flush':
       return 'Flush until the run-off is clear. Murk later means the medium is breaking down.';
     case 'shade':

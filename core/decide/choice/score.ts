@@ -52,7 +52,10 @@ export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoint
   return airPoints(context, facts) + piecePoints(facts) + rulePoints;
 }
 
-/** The root health a setup promises, in points: the same weight, guessed from some weeks. */
-export function promisedHealth(context: CaseContext, facts: CandidateFacts): number {
-  return k.HEALTH_WEIGHT * screenHealth(context, facts);
+/**
+ * The root health a setup promises, in points: the same weight, guessed from some weeks. Under `worthFrom` points the
+ * guess may be higher than the truth, as it makes no difference.
+ */
+export function promisedHealth(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
+  return k.HEALTH_WEIGHT * screenHealth(context, facts, worthFrom / k.HEALTH_WEIGHT);
 }

@@ -60,7 +60,8 @@ function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Sc
   for (const { facts, kind, dryPoints: points } of sorted) {
     const worstKept = best[k.KEPT_PER_KIND - 1];
     if (worstKept && points + k.HEALTH_WEIGHT <= worstKept.promise) break;
-    best.push({ spec: facts.spec, kind, promise: points + promisedHealth(context, facts) });
+    const worthFrom = worstKept ? worstKept.promise - points : 0;
+    best.push({ spec: facts.spec, kind, promise: points + promisedHealth(context, facts, worthFrom) });
     best.sort((a, b) => b.promise - a.promise);
     best.length = Math.min(best.length, k.KEPT_PER_KIND);
   }

@@ -98,16 +98,21 @@ function careOf({ routine, feeding, holiday }: CaseContext): Care {
 
 /**
  * A quick guess of the root health over the year, 0..1: some weeks of the hardest and of the
- * mildest month. Only decides which setups are worth the whole year; never shown.
+ * mildest month. Only decides which setups are worth the whole year; never shown. Where the first month shows that it
+ * cannot reach `worthFrom`, what it could reach at best is enough of an answer.
  */
-export function screenHealth(context: CaseContext, facts: CandidateFacts): number {
+export function screenHealth(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
   const { gapDays, climate, plant } = context;
   const needs = needsOf(plant, facts.hasReservoir);
-  const [hardest, mildest] = [climate.hardestMonth, climate.mildestMonth].map((month) =>
-    sampleHealth(facts.column, climate.year[month]!, careOf(context), gapDays, needs),
-  ) as [number, number];
-  // Half the mean and half the worse, as the year is reckoned.
-  return (hardest + mildest) / 4 + Math.min(hardest, mildest) / 2;
+  const healthIn = (month: number) => sampleHealth(facts.column, climate.year[month]!, careOf(context), gapDays, needs);
+  const hardest = healthIn(climate.hardestMonth);
+  const atBest = healthOfTwo(hardest, 1);
+  return atBest < worthFrom ? atBest : healthOfTwo(hardest, healthIn(climate.mildestMonth));
+}
+
+/** Half the mean and half the worse, as the year is reckoned. */
+function healthOfTwo(one: number, other: number): number {
+  return (one + other) / 4 + Math.min(one, other) / 2;
 }
 
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {

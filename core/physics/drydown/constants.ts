@@ -2,7 +2,7 @@
  * The numbers of the dry-down. Those from memory were set so that the check intervals of practice come
  * out; they hold for every setup alike, none is fitted to a single case.
  */
-import { byChoice, byDefinition, fromMemory, fromPractice, fromSource, numbersOf } from '../../base';
+import { byChoice, byDefinition, fromMemory, fromPractice, fromSource, numbersOf, setOn } from '../../base';
 
 export const drydownConstants = {
   VAPOUR_DIFFUSIVITY_M2_H: fromSource(
@@ -11,33 +11,37 @@ export const drydownConstants = {
     'Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, table A.8',
     'diffusivity of water vapour in air at about 22 °C (2.5e-5 m²/s)',
   ),
-  VENTILATION_AT_10_MM: fromMemory(
-    8,
-    '',
-    'gain of vapour transport at 10 mm pieces in still air: air moves between them by itself',
-  ),
-  EXPOSED_SURFACE_SHARE: fromMemory(
-    0.25,
-    'share',
-    'of the pieces’ surface is wet and open to the passages right after watering',
-  ),
-  SURFACE_WET_ABOVE: fromMemory(
+  VENTILATION_AT_10_MM: setOn(
+    fromMemory(8, '', 'gain of vapour transport at 10 mm pieces in still air: air moves between them by itself'),
+    ['bark-room', 'bark-hot-dry', 'bark-outdoors'],
     0.5,
-    'share',
-    'relative wetness below which surfaces dry and give vapour off ever more slowly',
+  ),
+  EXPOSED_SURFACE_SHARE: setOn(
+    fromMemory(0.25, 'share', 'of the pieces’ surface is wet and open to the passages right after watering'),
+    ['moss-plastic', 'bark-room'],
+    0.5,
+  ),
+  SURFACE_WET_ABOVE: setOn(
+    fromMemory(0.5, 'share', 'relative wetness below which surfaces dry and give vapour off ever more slowly'),
+    ['moss-plastic', 'bark-room'],
+    0.2,
   ),
   UPTAKE_FULL_ABOVE: fromMemory(
     0.3,
     'share',
     'of available water below which roots can no longer take up all they need',
   ),
-  LIQUID_CONDUCTIVITY_AT_10_CM: fromMemory(
-    0.3,
-    'g/(cm·h)',
-    'of a wet medium that wicks 10 cm, per unit of relative wetness',
+  LIQUID_CONDUCTIVITY_AT_10_CM: setOn(
+    fromMemory(0.3, 'g/(cm·h)', 'of a wet medium that wicks 10 cm, per unit of relative wetness'),
+    ['moss-plastic', 'clay-over-water'],
+    0.5,
   ),
   WICKING_EXPONENT: fromMemory(1.5, '', 'media that wick higher move water faster'),
-  WICK_SUPPLY_G_H: fromMemory(6, 'g/h', 'one new wick carries into dry medium, at the lift it is stated for'),
+  WICK_SUPPLY_G_H: setOn(
+    fromMemory(6, 'g/h', 'one new wick carries into dry medium, at the lift it is stated for'),
+    [],
+    0.6,
+  ),
   WICK_STATED_LIFT_CM: byChoice(3, 'cm', 'lift for which the flow of a wick is stated'),
   WICK_WAY_CM: fromMemory(4, 'cm', 'of way in the pot that the water goes beyond the lift'),
   WICK_GAP_CM: fromMemory(0.5, 'cm', 'between the base of the pot and the water of a full outer pot'),
@@ -49,13 +53,21 @@ export const drydownConstants = {
   DRY_WICK_SHARE: fromMemory(0.1, 'share', 'of its flow that a dry wick begins with'),
   FOOT_FILL_HOURS: fromMemory(1, 'h', 'a submerged or wicking foot takes to fill its own cell'),
   FREE_SURFACE_FILM_M: byChoice(0.001, 'm', 'of air over standing water that counts as saturated'),
-  UNDERSIDE_SHARE: fromMemory(0.35, 'share', 'of the underside that air can reach when a pot stands on a shelf'),
-  CLAY_WALL_RESISTANCE_S_M: fromMemory(
-    400,
-    's/m',
-    'of a wet clay wall to water reaching its outside, as if it were vapour',
+  UNDERSIDE_SHARE: setOn(
+    fromMemory(0.35, 'share', 'of the underside that air can reach when a pot stands on a shelf'),
+    ['bark-room'],
+    0.5,
   ),
-  CLAY_CONTACT_MM: fromMemory(8, 'mm', 'pieces of this size touch a clay wall over half of it'),
+  CLAY_WALL_RESISTANCE_S_M: setOn(
+    fromMemory(400, 's/m', 'of a wet clay wall to water reaching its outside, as if it were vapour'),
+    ['moss-clay', 'clay-loss-moss', 'clay-loss-bark'],
+    0.4,
+  ),
+  CLAY_CONTACT_MM: setOn(
+    fromMemory(8, 'mm', 'pieces of this size touch a clay wall over half of it'),
+    ['clay-loss-bark'],
+    0.5,
+  ),
   CLAY_WALL_POROSITY: fromSource(
     0.24,
     'v/v',
@@ -66,14 +78,18 @@ export const drydownConstants = {
   SOLID_HEAT_J_CM3_K: fromMemory(2, 'J/(cm³·K)', 'heat the solids of a medium take up'),
   WATER_HEAT_J_G_K: fromSource(4.18, 'J/(g·K)', 'Incropera & DeWitt, table A.6', 'specific heat of water'),
   MOIST_WETS_AT: fromMemory(0.15, 'share', 'of its capacity at which a medium that sheds water begins to take it'),
-  HALF_REACHED_MM: fromMemory(60, 'mm', 'a quick pour reaches half of pieces so large'),
+  HALF_REACHED_MM: setOn(fromMemory(60, 'mm', 'a quick pour reaches half of pieces so large'), ['first-wetting'], 0.5),
   SOAK_MINUTES_AT_10_MM: fromMemory(12, 'min', 'in water for pieces of 10 mm to take up two thirds of what they lack'),
   DRIP_MINUTES: fromMemory(30, 'min', 'that water from a dripper or rain stays about the pieces'),
   POURED_THROUGH_SHARE: fromPractice(0.3, 'share', 'of what a pot holds runs through at a thorough pour'),
   SOAKED_THROUGH_SHARE: fromMemory(0.6, 'share', 'of what a pot holds changes places with the water it stands in'),
   DRIPPED_THROUGH_SHARE: fromMemory(0.1, 'share', 'of what a pot holds runs through under a dripper'),
   DEFAULT_SOAK_MINUTES: fromPractice(15, 'min', 'of a usual soak'),
-  HELD_SALT_SHARE: fromMemory(0.6, 'share', 'of salts that the media which hold them hardest keep from water passing by'),
+  HELD_SALT_SHARE: fromMemory(
+    0.6,
+    'share',
+    'of salts that the media which hold them hardest keep from water passing by',
+  ),
   WET_FOOT_SHARE: byChoice(0.25, 'share', 'of the root zone that counts as its wettest part'),
   ROOTS_GROWN_MONTHS: fromMemory(18, 'months', 'in a pot after which half of a plant’s roots have grown there'),
   MOST_ROOTS_IN_PORES: fromMemory(0.7, 'share', 'of the passages that old roots fill at most'),
@@ -102,14 +118,22 @@ export const drydownConstants = {
   C3_HALF_OPEN_KPA: fromMemory(2, 'kPa', 'deficit at which other leaves are half closed'),
   HALF_OPEN_LIGHT_W_M2: fromMemory(40, 'W/m²', 'light at which shade leaves are half open'),
   STATED_LIGHT_W_M2: byChoice(60, 'W/m²', 'light for which the conductances are stated'),
-  ACTIVE_LEAF_SHARE: fromMemory(0.6, 'share', 'of a plant’s leaf area that works like a lit young leaf; the rest is old or shaded'),
+  ACTIVE_LEAF_SHARE: fromMemory(
+    0.6,
+    'share',
+    'of a plant’s leaf area that works like a lit young leaf; the rest is old or shaded',
+  ),
   SHORTEST_NIGHT_H: fromMemory(4, 'h', 'in a shorter night CAM leaves cannot take in what the day allows'),
   HOURS_PER_DAY: byDefinition(24, 'h', 'in a day'),
   VELAMEN_THINNEST_MM: fromMemory(0.2, 'mm', 'thickness of velamen on thin roots'),
   VELAMEN_THICKEST_MM: fromMemory(0.5, 'mm', 'thickness of velamen on thick roots'),
   VELAMEN_BASE_MM: fromMemory(0.15, 'mm', 'of velamen, before the thickness of the root counts'),
   VELAMEN_PER_ROOT_MM: fromMemory(0.05, '', 'velamen gained with the thickness of the root'),
-  BARE_ROOT_SHOWN: fromMemory(0.7, 'share', 'of a bare root that is not pressed to its mount'),
+  BARE_ROOT_SHOWN: setOn(
+    fromMemory(0.7, 'share', 'of a bare root that is not pressed to its mount'),
+    ['bare-roots'],
+    0.3,
+  ),
   VELAMEN_WATER_SHARE: fromMemory(0.65, 'v/v', 'of velamen that is water when it is full'),
   VELAMEN_HANGS_CM: byChoice(1, 'cm', 'a hanging root drains over, so that only its sponge stays full'),
   VELAMEN_PASSAGES: fromMemory(0.15, 'v/v', 'room between the cells of velamen'),
@@ -119,7 +143,11 @@ export const drydownConstants = {
   VELAMEN_WICKING_CM: fromMemory(2, 'cm', 'how far velamen wicks'),
   VELAMEN_WETTABILITY: fromMemory(0.95, 'share', 'velamen fills almost at once'),
   VELAMEN_DENSITY_G_L: fromMemory(100, 'g/L', 'dry density of velamen'),
-  MOUNT_HEAT_GAIN: fromMemory(2, '', 'the backing warms a pad from behind nearly as well as air does'),
+  MOUNT_HEAT_GAIN: setOn(
+    fromMemory(2.1, '', 'the backing warms a pad from behind nearly as well as air does'),
+    ['pad-mount'],
+    0.3,
+  ),
   SECONDS_PER_HOUR: byDefinition(3600, 's', 'in an hour'),
   WATER_G_MOL: fromSource(18.015, 'g/mol', 'IUPAC', 'molar mass of water'),
   MAX_HEAT_AREA_RATIO: fromMemory(3, '', 'surface that collects heat over surface that evaporates stays below'),
@@ -137,6 +165,11 @@ export const drydownConstants = {
   MIDDAY_HOUR: byDefinition(13, 'h', 'middle of the daylight on an ordinary clock'),
   HORIZON_DAYS: byChoice(60, 'days', 'the longest time looked ahead'),
   REFRESH_HOURS: byChoice(6, 'h', 'the vapour network is solved anew after so long at the latest'),
+  LEAST_STEP_HOURS: byChoice(1 / 64, 'h', 'the shortest step in which days are followed'),
+  STEPS_OF_FAST: byChoice(24, 'steps', 'in which what dries within a day is followed, at least'),
+  FOOT_CUT: byChoice(0.45, 'share', 'of its height at which a lowest cell is cut, and again'),
+  ABOVE_WATER_CUT_CM: byChoice(0.12, 'cm', 'scale of the cuts above standing water'),
+  ABOVE_WATER_GROWTH: byChoice(2.2, '', 'how those cuts grow apart'),
   MOST_LOST_PER_STEP: byChoice(1 / 48, 'share', 'of the root zone’s water that one step may take'),
   MOST_LOST_PER_FINE_STEP: byChoice(1 / 160, 'share', 'the same where the days to the next watering are asked'),
   STEPS_PER_REFRESH: byChoice(6, 'steps', 'of that size between two solutions of the vapour network'),

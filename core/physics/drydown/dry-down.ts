@@ -17,7 +17,7 @@ import {
   rootZoneC,
   takenUpG,
 } from './state';
-import { waterFromDry, type Watering, wateringOf } from './watering';
+import { waterColumn, waterFromDry, type Watering, wateringOf } from './watering';
 
 export const HOURS_PER_DAY = 24;
 
@@ -106,30 +106,45 @@ export function dryingTime(
   stepHours = 1,
   watering: Watering = CAN,
 ): DryingTime {
-  const mostLost = stepHours > 1 ? k.MOST_LOST_PER_STEP : k.MOST_LOST_PER_FINE_STEP;
-  const time = crossing(column, month, thresholdShare, horizonDays, stepHours, watering, mostLost);
-  // What dries within a day is followed in steps of a fiftieth of that.
-  const hoursTaken = daysOf(time) * HOURS_PER_DAY;
-  const finerHours = Math.max(LEAST_STEP_HOURS, hoursTaken / STEPS_OF_FAST);
-  return finerHours < stepHours
-    ? crossing(column, month, thresholdShare, horizonDays, finerHours, watering, mostLost)
-    : time;
+  const start = () => wateredState(column, thresholdShare, watering);
+  return followed(column, month, { thresholdShare, horizonDays, stepHours, start });
 }
 
-const LEAST_STEP_HOURS = 1 / 64;
-const STEPS_OF_FAST = 24;
-
-function crossing(
+/** The same after the very first watering of a pot filled with dry medium. */
+export function firstDryingTime(
   column: Column,
   month: MonthDrying,
   thresholdShare: number,
-  horizonDays: number,
-  stepHours: number,
-  watering: Watering,
-  mostLost: number,
+  watering: Watering = CAN,
 ): DryingTime {
+  const start = (): ColumnState => {
+    const state = createState(column);
+    state.wetness.fill(0);
+    waterColumn(column, state, watering);
+    return state;
+  };
+  return followed(column, month, { thresholdShare, horizonDays: k.HORIZON_DAYS, stepHours: 1, start });
+}
+
+interface Followed {
+  readonly thresholdShare: number;
+  readonly horizonDays: number;
+  readonly stepHours: number;
+  readonly start: () => ColumnState;
+}
+
+function followed(column: Column, month: MonthDrying, how: Followed): DryingTime {
+  const mostLost = how.stepHours > 1 ? k.MOST_LOST_PER_STEP : k.MOST_LOST_PER_FINE_STEP;
+  const time = crossing(column, month, how, mostLost);
+  // What dries within a day is followed in steps of a share of that.
+  const finerHours = Math.max(k.LEAST_STEP_HOURS, (daysOf(time) * HOURS_PER_DAY) / k.STEPS_OF_FAST);
+  return finerHours < how.stepHours ? crossing(column, month, { ...how, stepHours: finerHours }, mostLost) : time;
+}
+
+function crossing(column: Column, month: MonthDrying, how: Followed, mostLost: number): DryingTime {
+  const { thresholdShare, horizonDays, stepHours } = how;
   const hours = monthHours(column, month);
-  const state = wateredState(column, thresholdShare, watering);
+  const state = how.start();
   const { availableG, unavailableG } = rootZoneWater(column);
   let before = availableShare(column, state);
   const horizonHours = horizonDays * HOURS_PER_DAY;

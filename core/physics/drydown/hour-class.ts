@@ -74,10 +74,7 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean, light:
     outsideM3H[i] = side + (column.openBaseM2[i]! * k.SECONDS_PER_HOUR) / (2 * resistanceSM);
     betweenM3H[i] = column.vapourPathM[i]! * diffusivity;
     // As much as the air takes, as far as the medium can bring it to the wall.
-    wallGH[i] = inSeries(
-      wallDemandGH(column.porousSideM2[i]!, deficitGM3, resistanceSM),
-      column.wallSupplyGH[i]!,
-    );
+    wallGH[i] = inSeries(wallDemandGH(column.porousSideM2[i]!, deficitGM3, resistanceSM), column.wallSupplyGH[i]!);
   }
 
   const { leafAreaCm2, photosynthesis } = column.drinker;

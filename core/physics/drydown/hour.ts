@@ -95,7 +95,8 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
 function planFeeding(column: Column, state: ColumnState): void {
   const { supplyGH } = column;
   const { fedGH } = state.scratch;
-  const flow = column.wicks === null ? 1 : wickFlowShare(column.wicks, fillOf(column, state)) * state.totals[WICK_WETNESS]!;
+  const flow =
+    column.wicks === null ? 1 : wickFlowShare(column.wicks, fillOf(column, state)) * state.totals[WICK_WETNESS]!;
   for (let i = 0; i < column.cellCount; i += 1) {
     // Only inwards: a wick that could empty the pot into a full outer one would run it over.
     fedGH[i] = state.wetness[i]! < restingWetness(column, state, i) ? supplyGH[i]! * flow : 0;

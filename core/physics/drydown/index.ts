@@ -15,6 +15,7 @@ export {
   type DryingTime,
   dryingTime,
   dryingTimeByMonth,
+  firstDryingTime,
   HOURS_PER_DAY,
   monthHours,
   wateredState,
@@ -38,5 +39,24 @@ export {
   type Setup,
   wettabilityAtFirst,
 } from './setup';
-export { cellWaterG, type ColumnState, createState, reservoirG, rootZoneC, setThirst, takenUpG } from './state';
-export { mistOf, rainOf, waterColumn, waterFromDry, type Watering, wateringOf, type WayToWater, waysToWater } from './watering';
+export {
+  cellWaterG,
+  type ColumnState,
+  createState,
+  evaporatedG,
+  reservoirG,
+  rootZoneC,
+  setThirst,
+  takenUpG,
+} from './state';
+export {
+  mistOf,
+  rainOf,
+  waterColumn,
+  waterFromDry,
+  type Watering,
+  wateringOf,
+  type WayToWater,
+  waysToWater,
+  wettedShare,
+} from './watering';

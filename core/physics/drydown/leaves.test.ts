@@ -26,12 +26,12 @@ test('slipper orchids by day: 20 to 80 mmol/(m²·s)', () => {
 test('a lit CAM leaf gives off less than 36 mol a day in any air, and about 6 to 36 in ordinary air', () => {
   // CO2 uptake of Phalaenopsis (Guo & Lee 2006) with Nobel's ratios of water to CO2: 12 to 36 (source from memory).
   const moles = (kPa: number) =>
-    (([true, false] as const).reduce(
+    ([true, false] as const).reduce(
       (sum, isDay) => sum + (leafConductance('CAM', isDay, greenhouse, kPa) * kPa) / 101.3,
       0,
     ) *
-      12 *
-      3600);
+    12 *
+    3600;
   for (const kPa of [0.8, 1.2, 1.5]) expect(moles(kPa)).toBeGreaterThan(6);
   for (let kPa = 0.1; kPa < 8; kPa += 0.1) expect(moles(kPa)).toBeLessThan(36);
 });
@@ -40,7 +40,10 @@ test('CAM leaves close above about 1.5 kPa: beyond it they give off less, not mo
   const loss = (kPa: number) => kPa * leafConductance('CAM', false, greenhouse, kPa);
   expect(loss(1.4)).toBeGreaterThan(loss(0.7));
   expect(loss(3)).toBeLessThan(loss(1.5));
-  expect(leafConductance('CAM', false, greenhouse, 1.5)).toBeCloseTo(leafConductance('CAM', false, greenhouse, 1e-6) / 2, 3);
+  expect(leafConductance('CAM', false, greenhouse, 1.5)).toBeCloseTo(
+    leafConductance('CAM', false, greenhouse, 1e-6) / 2,
+    3,
+  );
 });
 
 test('the night follows the day before: a brighter, longer day opens them more, and summer is not below winter', () => {

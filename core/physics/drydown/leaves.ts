@@ -44,7 +44,8 @@ export function dailyThirstG(drinker: Drinker, deficitKPa: number): number {
   const light = { lightWM2: k.STATED_LIGHT_W_M2, lightHours: k.HOURS_PER_DAY / 2 };
   const { photosynthesis, leafAreaCm2 } = drinker;
   const conductance =
-    leafConductance(photosynthesis, true, light, deficitKPa) + leafConductance(photosynthesis, false, light, deficitKPa);
+    leafConductance(photosynthesis, true, light, deficitKPa) +
+    leafConductance(photosynthesis, false, light, deficitKPa);
   const moles = (conductance * deficitKPa * (k.HOURS_PER_DAY / 2) * k.SECONDS_PER_HOUR) / SEA_LEVEL_KPA;
   return moles * k.WATER_G_MOL * (leafAreaCm2 / 1e4) * k.ACTIVE_LEAF_SHARE;
 }

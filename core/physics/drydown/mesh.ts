@@ -7,9 +7,6 @@ import { k } from './constants';
 /** A layer cut once more or less, as its height moves, would show in the answer if it were one cell. */
 const LEAST_CELLS_OF_LAYER = 2;
 
-/** Where the lowest cell is cut, as shares of its height above the floor. */
-const FOOT_CUTS = [0.5, 0.2];
-
 /** Number of cells between the surface and a depth, as a real number. */
 function cellsAbove(depthCm: number, totalCm: number, targetCm: number): number {
   return (
@@ -43,7 +40,7 @@ export function cutLayer(
   }
   // The fringe of a coarse medium is a few millimetres high: where that counts the lowest cell is cut again.
   const lowestCm = bottomDepthCm - depths[depths.length - 1]!;
-  for (const share of cutsFoot ? FOOT_CUTS : []) depths.push(bottomDepthCm - lowestCm * share);
+  for (const share of cutsFoot ? [k.FOOT_CUT, k.FOOT_CUT ** 2] : []) depths.push(bottomDepthCm - lowestCm * share);
   depths.push(bottomDepthCm);
   return depths;
 }

@@ -4,13 +4,7 @@
  * the plant's own roots, as thick as theirs is (0.2-0.5 mm, more on thick roots; from memory).
  */
 import { capacityBetween, type Hydraulics } from '../media';
-import {
-  heatCapacityJK,
-  liquidConductivity,
-  midwayAir,
-  relativeDiffusivity,
-  storeCell,
-} from './cell-physics';
+import { heatCapacityJK, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
 import { cutLayer } from './mesh';

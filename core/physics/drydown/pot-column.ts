@@ -49,13 +49,12 @@ function waterLevelCm(pot: Pot): number {
  */
 function cutAt(depthCm: number, depths: readonly number[]): readonly number[] {
   if (depthCm >= depths[depths.length - 1]! || depthCm <= depths[0]!) return depths;
-  const cuts = [0, ...CUTS_ABOVE_WATER_CM].map((aboveCm) => depthCm - aboveCm).filter((cut) => cut > depths[0]!);
+  const cuts = [0, 1, 2, 3]
+    .map((n) => depthCm - k.ABOVE_WATER_CUT_CM * (k.ABOVE_WATER_GROWTH ** n - 1))
+    .filter((cut) => cut > depths[0]!);
   const all = [...depths, ...cuts].sort((a, b) => a - b);
   return all.filter((cut, i) => i === 0 || cut - all[i - 1]! > 1e-9);
 }
-
-/** Heights above standing water at which the column is cut, cm. */
-const CUTS_ABOVE_WATER_CM = [0.15, 0.5, 1.2];
 
 function slicesFromTop(setup: PottedSetup, grownInPores: number, cellHeightCm: number, leastCells: number): Slice[] {
   const totalCm = filledHeightCm(setup);
@@ -190,8 +189,7 @@ export function potColumn(
     filled[i]!.wallCm3 * k.CLAY_HEAT_J_CM3_K +
     (filled[i]!.grossL - filled[i]!.netL) * 1000 * k.WATER_HEAT_J_G_K;
   const standingG = slices.reduce(
-    (sum, slice, i) =>
-      sum + filled[i]!.netL * 1000 * shareBelow(slice, levelCm) * standingShare(slice, levelCm),
+    (sum, slice, i) => sum + filled[i]!.netL * 1000 * shareBelow(slice, levelCm) * standingShare(slice, levelCm),
     0,
   );
 
@@ -205,7 +203,11 @@ export function potColumn(
     hangsInAir: false,
     wicks:
       pot.reservoir.kind === 'wicks' && pot.reservoir.wickCount > 0
-        ? wickRunOf(pot.reservoir.volumeL, areaAtCm2(pot, 0), setup.layers.find(({ role }) => role === 'main')?.age?.months ?? 0)
+        ? wickRunOf(
+            pot.reservoir.volumeL,
+            areaAtCm2(pot, 0),
+            setup.layers.find(({ role }) => role === 'main')?.age?.months ?? 0,
+          )
         : null,
     drinker,
   });

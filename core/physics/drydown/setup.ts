@@ -1,7 +1,14 @@
 /**
  * What the dry-down is computed for: a vessel filled with layers, and a plant that drinks.
  */
-import { type Hydraulics, hydraulicsOfAgedMix, hydraulicsOfMix, type Mix, type MixAge, wettabilityInYear } from '../media';
+import {
+  type Hydraulics,
+  hydraulicsOfAgedMix,
+  hydraulicsOfMix,
+  type Mix,
+  type MixAge,
+  wettabilityInYear,
+} from '../media';
 import type { Mount, Pot } from '../pots';
 
 export type LayerRole = 'crocking' | 'main' | 'top dressing';

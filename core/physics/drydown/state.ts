@@ -48,8 +48,6 @@ export const reservoirG = (state: ColumnState): number => state.totals[RESERVOIR
 export const evaporatedG = (state: ColumnState): number => state.totals[EVAPORATED]!;
 /** Taken up by the plant since the state was made, g. */
 export const takenUpG = (state: ColumnState): number => state.totals[TAKEN_UP]!;
-/** Evaporation of the last step, g/h. */
-export const evaporationGH = (state: ColumnState): number => state.totals[EVAPORATION_RATE]!;
 /** Temperature of the root zone after the last step, °C; not a number before the first. */
 export const rootZoneC = (state: ColumnState): number => state.totals[ROOT_WARMTH]!;
 

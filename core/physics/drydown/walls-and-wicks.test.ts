@@ -39,7 +39,8 @@ describe('unglazed clay', () => {
   test.each(ordinary)('%s loses 1.5 to 2 times what it loses in plastic', (mediumId) => {
     // Bunt & Kulwiec 1971: 1.5 to 2 times in ordinary media (source from memory).
     const month = air(21, 50);
-    const ratio = aDay(filled('clay-unglazed', mediumId), month).lostG / aDay(filled('plastic-round', mediumId), month).lostG;
+    const ratio =
+      aDay(filled('clay-unglazed', mediumId), month).lostG / aDay(filled('plastic-round', mediumId), month).lostG;
     expect(ratio).toBeGreaterThan(1.5);
     expect(ratio).toBeLessThan(2.05);
   });

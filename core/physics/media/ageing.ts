@@ -39,9 +39,7 @@ export function wettabilityAfter(fresh: number, months: number): number {
 /** The same on average over the year that follows: what a year's waterings and the days between them go by. */
 export function wettabilityInYear(fresh: number, months: number): number {
   const gained = (until: number) =>
-    until <= k.WETTING_MONTHS
-      ? until ** 2 / (2 * k.WETTING_MONTHS)
-      : k.WETTING_MONTHS / 2 + (until - k.WETTING_MONTHS);
+    until <= k.WETTING_MONTHS ? until ** 2 / (2 * k.WETTING_MONTHS) : k.WETTING_MONTHS / 2 + (until - k.WETTING_MONTHS);
   const mean = (gained(months + MONTHS_PER_YEAR) - gained(months)) / MONTHS_PER_YEAR;
   return fresh + (1 - fresh) * k.WETTING_GAINED * mean;
 }

@@ -21,7 +21,18 @@ import {
 import { constantPlace, monthDrying } from '../places';
 import { isFed, usualFeeding } from './feeding';
 import { flushL, leachingFraction } from './flushing';
-import { countFlow, crustGM2, freshSalt, layerDsM, moveSalt, releaseOf, rootWaterDsM, type Salt, saltWatering, totalSalt } from './salt';
+import {
+  countFlow,
+  crustGM2,
+  freshSalt,
+  layerDsM,
+  moveSalt,
+  releaseOf,
+  rootWaterDsM,
+  type Salt,
+  saltWatering,
+  totalSalt,
+} from './salt';
 
 const drinker: Drinker = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
 const month = monthDrying(constantPlace({ temperatureC: 22, relativeHumidityPct: 50, airflow: 'still room' }), 0);
@@ -116,14 +127,17 @@ describe('leaching', () => {
     return { fraction: drainedG / given, drainageDsM: drained / drainedG, rootDsM: root / looks };
   }
 
-  test.each([0.05, 0.1, 0.2, 0.4])('through %f of the pot: EC of the drainage is EC of the water over the leaching fraction', (through) => {
-    // FAO Irrigation and Drainage Paper 29 (Ayers & Westcot 1985), eq. 1; less the little that the plant takes along.
-    const { fraction, drainageDsM } = steady(through);
-    const expected = 1 / fraction;
-    expect(drainageDsM).toBeLessThan(1.02 * expected);
-    expect(drainageDsM).toBeGreaterThan(0.75 * expected);
-    expect(leachingFraction(1, drainageDsM)).toBeCloseTo(1 / drainageDsM, 12);
-  });
+  test.each([0.05, 0.1, 0.2, 0.4])(
+    'through %f of the pot: EC of the drainage is EC of the water over the leaching fraction',
+    (through) => {
+      // FAO Irrigation and Drainage Paper 29 (Ayers & Westcot 1985), eq. 1; less the little that the plant takes along.
+      const { fraction, drainageDsM } = steady(through);
+      const expected = 1 / fraction;
+      expect(drainageDsM).toBeLessThan(1.02 * expected);
+      expect(drainageDsM).toBeGreaterThan(0.75 * expected);
+      expect(leachingFraction(1, drainageDsM)).toBeCloseTo(1 / drainageDsM, 12);
+    },
+  );
 
   test('the root zone lies between the water and the drainage, as in the table of leaching fractions', () => {
     // FAO-29, table 3, gives saturation extracts of 1.0 to 3.2 times the water for fractions of 0.3 to 0.05; the water

@@ -50,7 +50,13 @@ export function freshSalt(column: Column, state: ColumnState, waterDsM: number):
  * share that the media let their salts go to pushes on what they hold, cell by cell: c → c_in + (c - c_in)·exp(-through/water);
  * the rest runs past and leaves as it came.
  */
-export function saltWatering(column: Column, state: ColumnState, salt: Salt, waterDsM: number, toReservoirG: number): void {
+export function saltWatering(
+  column: Column,
+  state: ColumnState,
+  salt: Salt,
+  waterDsM: number,
+  toReservoirG: number,
+): void {
   const { tookG, ranOnG } = state.scratch;
   const { release } = salt;
   let slowDsM = waterDsM;
@@ -104,7 +110,10 @@ export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG:
   let previousSweep = 0;
   let previousResult = 0;
   for (let i = 0; i < n; i += 1) {
-    const waterG = Math.max(state.wetness[i]! * column.capacityG[i]!, column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9);
+    const waterG = Math.max(
+      state.wetness[i]! * column.capacityG[i]!,
+      column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9,
+    );
     const down = i < n - 1 ? salt.wentDownG[i]! : 0;
     const up = i > 0 ? Math.max(0, -salt.wentDownG[i - 1]!) : 0;
     const own = waterG + Math.max(0, down) + up;
@@ -119,7 +128,10 @@ export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG:
   let lower = 0;
   for (let i = n - 1; i >= 0; i -= 1) {
     lower = salt.result[i]! + salt.sweep[i]! * lower;
-    const waterG = Math.max(state.wetness[i]! * column.capacityG[i]!, column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9);
+    const waterG = Math.max(
+      state.wetness[i]! * column.capacityG[i]!,
+      column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9,
+    );
     const drunk = Math.min(lower, k.DRUNK_DS_M) * Math.min(waterG, drunkG * column.rootShare[i]!);
     salt.cells[i] = lower * waterG - drunk;
     salt.drunk += drunk;
@@ -148,7 +160,11 @@ export function rootWaterDsM(column: Column, state: ColumnState, salt: Salt): nu
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;
     held += salt.cells[i]!;
-    waterG += Math.max(state.wetness[i]! * column.capacityG[i]!, column.unavailableG[i]!, LEAST_WETNESS * column.capacityG[i]!);
+    waterG += Math.max(
+      state.wetness[i]! * column.capacityG[i]!,
+      column.unavailableG[i]!,
+      LEAST_WETNESS * column.capacityG[i]!,
+    );
   }
   return held / waterG;
 }

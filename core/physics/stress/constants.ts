@@ -7,7 +7,11 @@ export const stressConstants = {
     'Lambers, Chapin & Pons, Plant Physiological Ecology, from memory',
     'roots breathe about twice as fast for each 10 °C warmer',
   ),
-  SUFFOCATES_AT: fromMemory(1.35, '', 'need over air in the wettest part at the line of harm; the need is stated for the whole root zone'),
+  SUFFOCATES_AT: fromMemory(
+    1.35,
+    '',
+    'need over air in the wettest part at the line of harm; the need is stated for the whole root zone',
+  ),
   VENTILATION_EXPONENT: fromMemory(0.25, '', 'how much of that exchange reaches roots under films of water'),
   LEAST_AIR: byChoice(0.005, 'v/v', 'under this there is no air to speak of'),
   WET_IN_STONE: fromMemory(0.9, '', 'unease of lying wet in stone'),

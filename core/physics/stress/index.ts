@@ -9,7 +9,15 @@ export {
   warmthOf,
   warmths,
 } from './needs';
-export { asleep, asleepFigures, type MoistureRegime, moistureRegimes, regimeFigures, type RegimeFigures, regimes } from './regime';
+export {
+  asleep,
+  asleepFigures,
+  type MoistureRegime,
+  moistureRegimes,
+  regimeFigures,
+  type RegimeFigures,
+  regimes,
+} from './regime';
 export { openShare, refillGH } from './drought';
 export {
   dayShares,

@@ -63,7 +63,8 @@ describe('lack of air', () => {
 
   test('lying wet without a pause is worse in peat than in stone, and worst for plants that dry fast', () => {
     expect(soddenness(needs, 1, 0.4, 0.35)).toBeGreaterThan(soddenness(needs, 1, 0.4, 0));
-    const of = (name: keyof typeof regimeFigures) => soddenness({ ...needs, regime: regimeFigures[name] }, 1, 0.4, 0.35);
+    const of = (name: keyof typeof regimeFigures) =>
+      soddenness({ ...needs, regime: regimeFigures[name] }, 1, 0.4, 0.35);
     expect(of('fast wet-dry')).toBeGreaterThan(of('wet-dry'));
     expect(of('wet-dry')).toBeGreaterThan(of('evenly moist'));
     expect(soddenness({ ...needs, takesToWater: true }, 1, 0.4, 0)).toBeLessThan(soddenness(needs, 1, 0.4, 0));

@@ -123,4 +123,3 @@ export function dayShares(stress: number): { readonly fine: number; readonly wat
   const harm = past(k.HARM_ABOVE);
   return { fine: 1 - notFine, watch: notFine - harm, harm };
 }
-

@@ -37,7 +37,12 @@ const needs: RootNeeds = {
   saltToleranceDsM: saltToleranceDsM.medium,
   takesToWater: false,
 };
-const care = (days: number): Care => ({ routine: every(days), feeding: usualFeeding(false), holiday: null, flushes: true });
+const care = (days: number): Care => ({
+  routine: every(days),
+  feeding: usualFeeding(false),
+  holiday: null,
+  flushes: true,
+});
 const year = (setup: PottedSetup, days: number) =>
   simulateYear(buildYearColumn(setup, drinker), room, care(days), needs);
 

@@ -1,6 +1,8 @@
 /** Adds up days, stresses and readings to months and a year. */
 import { dayShares, type StressKind, stressKinds, type Stresses, wholeStress, worstKind } from '../stress';
 
+const WORST_POWER = 6;
+
 export interface MonthReport {
   /** Days of the month; they add up to it. */
   readonly fineDays: number;
@@ -36,7 +38,7 @@ export interface YearReport {
   readonly stress: Stresses;
   readonly watchBy: Stresses;
   readonly harmBy: Stresses;
-  /** How well the roots fare by what the setup can change (air, drought, salt), 0 to 1: year and worst month alike. */
+  /** How well the roots fare by what the setup can change (air, drought, salt), 0 to 1: the year and its worst months alike. */
   readonly rootHealth: number;
   readonly waterings: number;
   readonly flushes: number;
@@ -126,7 +128,16 @@ export class MonthTally {
 
 type YearSums = Pick<
   YearReport,
-  'fineDays' | 'watchDays' | 'harmDays' | 'worst' | 'stress' | 'watchBy' | 'harmBy' | 'rootHealth' | 'waterings' | 'flushes'
+  | 'fineDays'
+  | 'watchDays'
+  | 'harmDays'
+  | 'worst'
+  | 'stress'
+  | 'watchBy'
+  | 'harmBy'
+  | 'rootHealth'
+  | 'waterings'
+  | 'flushes'
 >;
 
 /** The share of root health left by air, drought and salt. */
@@ -155,10 +166,19 @@ export function yearSums(months: readonly MonthReport[], daysInMonth: readonly n
     stress,
     watchBy,
     harmBy,
-    rootHealth: (meanHealth + Math.min(...health)) / 2,
+    rootHealth: (meanHealth + worstHealth(health)) / 2,
     waterings: sum((month) => month.waterings),
     flushes: sum((month) => month.flushes),
   };
+}
+
+/**
+ * The worst month's health, nearly: a power mean of what is lacking. The least of twelve would jump as a watering falls on one
+ * side or the other of a month's end.
+ */
+function worstHealth(health: readonly number[]): number {
+  const mean = health.reduce((sum, value) => sum + (1 - value) ** WORST_POWER, 0) / health.length;
+  return 1 - mean ** (1 / WORST_POWER);
 }
 
 /** The kind whose worst month is worst: one month of harm kills as surely as twelve. */

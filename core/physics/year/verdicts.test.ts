@@ -59,7 +59,10 @@ const tropics = constantPlace({
   lightWattsPerM2: 90,
   outdoor: true,
 });
-const dailyRain: Place = { ...tropics, months: tropics.months.map((month) => ({ ...month, rainMm: 300, rainDays: 30 })) };
+const dailyRain: Place = {
+  ...tropics,
+  months: tropics.months.map((month) => ({ ...month, rainMm: 300, rainDays: 30 })),
+};
 const flat = demoPlaces.find((place) => place.id === 'heated-flat')!;
 const every = (days: number): Routine => ({ kind: 'every', days });
 const soaked = (days: number): Routine => ({ kind: 'every', days, way: 'soak', soakMinutes: 20 });
@@ -77,7 +80,12 @@ function yearOf(scene: Scene): YearReport {
   return simulateYear(
     column,
     yearDrying(scene.place),
-    { routine: scene.routine, feeding: usualFeeding(genus.saltTolerance === 'low', scene.routine.kind === 'misting'), holiday, flushes: true },
+    {
+      routine: scene.routine,
+      feeding: usualFeeding(genus.saltTolerance === 'low', scene.routine.kind === 'misting'),
+      holiday,
+      flushes: true,
+    },
     {
       regime: scene.isAsleep ? asleepFigures : regimeFigures[genus.regime],
       airNeed: genus.airNeed,
@@ -88,6 +96,18 @@ function yearOf(scene: Scene): YearReport {
   );
 }
 
+/** The same place a little damper and warmer, or drier and cooler. */
+function shifted(place: Place, points: number, degrees: number): Place {
+  const half = (air: Place['months'][number]['day']) => ({
+    temperatureC: air.temperatureC + degrees,
+    relativeHumidityPct: Math.min(98, Math.max(5, air.relativeHumidityPct + points)),
+  });
+  return {
+    ...place,
+    months: place.months.map((month) => ({ ...month, day: half(month.day), night: half(month.night) })),
+  };
+}
+
 const phalaenopsisInBark = { genus: 'phalaenopsis', setup: pot('plastic-round', 12, 'bark-6-12') };
 
 describe('harm, and by what', () => {
@@ -95,7 +115,12 @@ describe('harm, and by what', () => {
     [
       'slipper in packed moss, 21 cm plastic, 10 °C root zone, watered daily',
       'air',
-      { genus: 'paphiopedilum', setup: pot('plastic-round', 21, 'sphagnum-packed'), place: air(11, 70), routine: every(1) },
+      {
+        genus: 'paphiopedilum',
+        setup: pot('plastic-round', 21, 'sphagnum-packed'),
+        place: air(11, 70),
+        routine: every(1),
+      },
     ],
     [
       'Phalaenopsis, packed moss, 12 cm, weekly, heated flat',
@@ -117,7 +142,12 @@ describe('harm, and by what', () => {
     [
       'Tolumnia type over a side-hole reservoir',
       'air',
-      { genus: 'oncidium-equitant', setup: pot('side-hole-pot', 10, 'clay-pebbles-8-16'), place: air(23, 60), routine: every(5) },
+      {
+        genus: 'oncidium-equitant',
+        setup: pot('side-hole-pot', 10, 'clay-pebbles-8-16'),
+        place: air(23, 60),
+        routine: every(5),
+      },
     ],
     [
       'Tolumnia type over wicks',
@@ -144,7 +174,7 @@ describe('harm, and by what', () => {
     [
       'the same in plastic',
       'heat',
-      { genus: 'masdevallia', setup: pot('plastic-round', 9, 'bark-3-6'), place: air(28, 60), routine: every(3) },
+      { genus: 'masdevallia', setup: pot('plastic-round', 9, 'bark-6-12'), place: air(28, 60), routine: every(3) },
     ],
     // Ten of our own, harmful and fine.
     [
@@ -155,7 +185,12 @@ describe('harm, and by what', () => {
     [
       'Cattleya in fine wet peat, cool room, watered every second day',
       'air',
-      { genus: 'cattleya-unifoliate', setup: pot('plastic-round', 14, 'peat-perlite'), place: air(16, 70), routine: every(2) },
+      {
+        genus: 'cattleya-unifoliate',
+        setup: pot('plastic-round', 14, 'peat-perlite'),
+        place: air(16, 70),
+        routine: every(2),
+      },
     ],
     [
       'Miltoniopsis in coarse bark in clay, dry room, weekly',
@@ -174,6 +209,17 @@ describe('harm, and by what', () => {
     expect(year.worst).toBe(kind);
     expect(year.harmDays).toBeGreaterThan(230);
     expect(year.stress[kind]).toBeGreaterThan(0.54);
+  });
+
+  test.each(scenes)('%s: no line is near: five points of humidity either way, and a degree, leave it', (_name, kind, scene) => {
+    for (const [points, degrees] of [
+      [5, 1],
+      [-5, -1],
+    ] as const) {
+      const year = yearOf({ ...scene, place: shifted(scene.place, points, degrees) });
+      expect(year.worst).toBe(kind);
+      expect(year.harmDays).toBeGreaterThan(150);
+    }
   });
 
   test('feed every time and never a drop through: harm by salts', () => {
@@ -205,7 +251,12 @@ describe('fine', () => {
   const scenes: readonly (readonly [string, Scene])[] = [
     [
       'expanded clay over side holes, roots grown in it, topped up daily',
-      { genus: 'phalaenopsis', setup: pot('side-hole-pot', 15, 'clay-pebbles-8-16'), place: air(21, 50), routine: every(1) },
+      {
+        genus: 'phalaenopsis',
+        setup: pot('side-hole-pot', 15, 'clay-pebbles-8-16'),
+        place: air(21, 50),
+        routine: every(1),
+      },
     ],
     [
       'airy stones in daily tropical rain, Vanda',
@@ -213,7 +264,13 @@ describe('fine', () => {
     ],
     [
       'Cattleya type, coarse bark in clay, humid porch, every third day',
-      { genus: 'cattleya-unifoliate', setup: pot('clay-unglazed', 14, 'bark-12-25'), place: porch, routine: every(3), leafAreaCm2: 360 },
+      {
+        genus: 'cattleya-unifoliate',
+        setup: pot('clay-unglazed', 14, 'bark-12-25'),
+        place: porch,
+        routine: every(3),
+        leafAreaCm2: 360,
+      },
     ],
     [
       'Vanda, bare roots at 70 %, soaked daily',
@@ -225,7 +282,12 @@ describe('fine', () => {
     ],
     [
       'Cattleya on a bare mount at 75 %, misted three times a day',
-      { genus: 'cattleya-unifoliate', setup: mount(12, 0), place: air(24, 75, 'draught'), routine: { kind: 'misting', timesADay: 3 } },
+      {
+        genus: 'cattleya-unifoliate',
+        setup: mount(12, 0),
+        place: air(24, 75, 'draught'),
+        routine: { kind: 'misting', timesADay: 3 },
+      },
     ],
     [
       'Phalaenopsis in bark, heated flat, when it asks',
@@ -241,6 +303,15 @@ describe('fine', () => {
     const year = yearOf(scene);
     expect(year.fineDays).toBeGreaterThan(330);
     expect(year.harmDays).toBeLessThan(3);
+  });
+
+  test.each(scenes)('%s: five points of humidity either way, and a degree, do no harm', (_name, scene) => {
+    for (const [points, degrees] of [
+      [5, 1],
+      [-5, -1],
+    ] as const) {
+      expect(yearOf({ ...scene, place: shifted(scene.place, points, degrees) }).harmDays).toBeLessThan(10);
+    }
   });
 });
 
@@ -266,7 +337,12 @@ test('the same every 1 to 5 days at 15 °C and 80 %: from wet, by degrees, to fi
 });
 
 test('the side-hole pot with its water used up and left so for twelve days: harm by drought, then recovery', () => {
-  const topped = { genus: 'phalaenopsis', setup: pot('side-hole-pot', 15, 'clay-pebbles-8-16'), place: air(21, 50), routine: every(1) };
+  const topped = {
+    genus: 'phalaenopsis',
+    setup: pot('side-hole-pot', 15, 'clay-pebbles-8-16'),
+    place: air(21, 50),
+    routine: every(1),
+  };
   // Its water lasts nine to ten days, the pebbles some days more: away for twelve days beyond that.
   const { months } = yearOf({ ...topped, awayDays: 26 });
   const june = months[5]!;
@@ -290,7 +366,8 @@ test('one wick between 2 and 12 g/h: the verdict does not flip', () => {
 
 test('days and kinds add up, month by month and over the year', () => {
   const year = yearOf({ ...phalaenopsisInBark, place: flat, routine: every(12) });
-  const sum = (values: Readonly<Record<string, number>>) => Object.values(values).reduce((all, value) => all + value, 0);
+  const sum = (values: Readonly<Record<string, number>>) =>
+    Object.values(values).reduce((all, value) => all + value, 0);
   expect(year.fineDays + year.watchDays + year.harmDays).toBeCloseTo(365, 9);
   expect(sum(year.harmBy)).toBeCloseTo(year.harmDays, 9);
   expect(sum(year.watchBy)).toBeCloseTo(year.watchDays, 9);

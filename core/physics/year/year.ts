@@ -208,8 +208,15 @@ function wettestAir({ column, state, foot, needs }: Pot): number {
 }
 
 /** One look at the plant. */
-function look(pot: Pot, kind: HourClass, thirstG: number, takenUp: number, rootZoneG: number, tally: MonthTally | null): void {
-  const { column, state, salt, strain, needs, zone, met } = pot;
+function look(
+  pot: Pot,
+  kind: HourClass,
+  thirstG: number,
+  takenUp: number,
+  rootZoneG: number,
+  tally: MonthTally | null,
+): void {
+  const { column, state, strain, needs, zone, met } = pot;
   const meanAir = column.hangsInAir ? 1 : Math.max(0, (zone.poreG - rootZoneG) / zone.volumeG);
   const warmth = rootZoneC(state);
   met.availableShare = (rootZoneG - zone.unavailableG) / zone.availableG;
@@ -337,7 +344,13 @@ export function simulateYear(column: Column, year: readonly MonthDrying[], care:
  * A quick look at some weeks of one month under the routine: root health, 0 to 1. Long steps on a coarse column; for
  * choosing what is worth the whole year, never shown.
  */
-export function sampleHealth(column: Column, month: MonthDrying, care: Care, gapDays: number | null, needs: RootNeeds): number {
+export function sampleHealth(
+  column: Column,
+  month: MonthDrying,
+  care: Care,
+  gapDays: number | null,
+  needs: RootNeeds,
+): number {
   const pot = potOf(column, { ...care, holiday: null }, needs, k.SAMPLE_STEP_HOURS);
   const hours = monthHours(column, month);
   const days = Math.round(Math.max(k.SAMPLE_DAYS, k.SAMPLE_GAPS * (gapDays ?? 1)));

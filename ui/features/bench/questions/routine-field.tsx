@@ -26,9 +26,9 @@ const starts: Readonly<Record<string, unknown>> = {
 };
 
 const ways = [
-  { label: 'pouring through', value: 'pour' },
-  { label: 'standing it in water', value: 'soak' },
-  { label: 'a dripper', value: 'drip' },
+  { label: 'by the can', value: 'pour' },
+  { label: 'by a soak', value: 'soak' },
+  { label: 'by dripper', value: 'drip' },
 ];
 const USUAL_SOAK_MIN = 15;
 
@@ -55,16 +55,6 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
         value={routine.kind ?? 'every'}
         onChange={(kind: string) => (kind === 'misting' ? onChange(starts[kind]) : change(starts[kind] as object))}
       />
-      {routine.kind === 'every' ? (
-        <UnitNumber
-          id="routine-days"
-          value={routine.days}
-          suffix="days"
-          step={1}
-          hasFault={fault !== null}
-          onChange={(days) => change({ kind: 'every', days })}
-        />
-      ) : null}
       {routine.kind === 'weekdays' ? (
         <Checkbox.Group
           value={[...(routine.weekdays ?? [])]}
@@ -84,10 +74,21 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
       ) : null}
       {routine.kind === 'misting' ? null : (
         <div className={styles.pair}>
+          {routine.kind === 'every' ? (
+            <UnitNumber
+              id="routine-days"
+              value={routine.days}
+              suffix="days"
+              step={1}
+              hasFault={fault !== null}
+              onChange={(days) => change({ kind: 'every', days })}
+            />
+          ) : null}
           <Select
             aria-label="How the water is given"
             options={ways}
             value={way ?? 'pour'}
+            popupMatchSelectWidth={false}
             onChange={(next) =>
               onChange({
                 ...routine,

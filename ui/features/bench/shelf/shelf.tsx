@@ -64,9 +64,7 @@ export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
               <span className={styles.rank}>{i + 1}</span>
               <span className={styles.approach}>{setup.approachName}</span>
               <span className={styles.title}>{setup.title}</span>
-              <span className={styles.facts}>
-                {nb(`${daysRange(setup)} · ${monthMark(setup.year).text}`)}
-              </span>
+              <span className={styles.facts}>{nb(`${daysRange(setup)} · ${monthMark(setup.year).text}`)}</span>
             </button>
             <button
               type="button"
