@@ -37,6 +37,7 @@ import {
   judge,
   type Judgement,
   layerVolumesL,
+  refined,
 } from '../decide/setups';
 import type { DryingTime, ModelDoubt } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
@@ -113,7 +114,8 @@ function judgeFully(context: CaseContext, facts: CandidateFacts): Judged {
 
 /** The figures of one judged setup. */
 function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
-  const { facts, judgement, findings, pulls, score } = judged;
+  const { facts, findings, pulls, score } = judged;
+  const judgement = refined(context, facts, judged.judgement);
   const { spec, setup } = facts;
   const volumes = layerVolumesL(setup);
   const placement = placementOf(context, facts);

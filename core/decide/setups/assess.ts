@@ -5,9 +5,9 @@
 import { needsOf, plantWeightG, realise, type SetupSpec, specId } from '../../case';
 import {
   buildCoarseColumn,
-  buildColumn,
   buildYearColumn,
   type Column,
+  columnForDays,
   COVERED_SHARE,
   createState,
   daysOf,
@@ -80,7 +80,9 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     setup,
     column,
     get daysColumn() {
-      return ofModel(buildColumn(setup, context.drinker));
+      const month = context.climate.year[context.climate.hardestMonth]!;
+      const watering = wateringFor(context.routine);
+      return columnForDays(setup, context.drinker, month, context.regime.waterAtShare, watering, ofModel);
     },
     mainMix,
     pieceMm,
@@ -115,21 +117,33 @@ function healthOfTwo(one: number, other: number): number {
   return (one + other) / 4 + Math.min(one, other) / 2;
 }
 
+/** Days and year on the year's mesh: enough for rules and order. */
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
-  const { climate, regime, plant } = context;
-  const watering = wateringFor(context.routine);
-  const { daysColumn } = facts;
-  const byMonth = dryingTimeByMonth(daysColumn, climate.year, regime.waterAtShare, watering);
-  const days = byMonth.map(daysOf);
-  const fastest = climate.year[days.indexOf(Math.min(...days))]!;
   return {
-    byMonth,
-    reservoirDays: facts.hasReservoir
-      ? dryDown(daysColumn, fastest, regime.waterAtShare, HORIZON_DAYS, watering).reservoirDays
-      : null,
-    year: simulateYear(facts.column, climate.year, careOf(context), needsOf(plant, facts.hasReservoir)),
+    ...daysOn(facts.column, context, facts.hasReservoir),
+    year: simulateYear(facts.column, context.climate.year, careOf(context), needsOf(context.plant, facts.hasReservoir)),
     stability: stabilityOf(context, facts),
   };
+}
+
+/** The same with the days followed on the fine mesh: what is shown. */
+export function refined(context: CaseContext, facts: CandidateFacts, judgement: Judgement): Judgement {
+  return { ...judgement, ...daysOn(facts.daysColumn, context, facts.hasReservoir) };
+}
+
+function daysOn(
+  column: Column,
+  { climate, regime, routine }: CaseContext,
+  hasReservoir: boolean,
+): Pick<Judgement, 'byMonth' | 'reservoirDays'> {
+  const watering = wateringFor(routine);
+  const byMonth = dryingTimeByMonth(column, climate.year, regime.waterAtShare, watering);
+  const days = byMonth.map(daysOf);
+  const fastest = climate.year[days.indexOf(Math.min(...days))]!;
+  const reservoirDays = hasReservoir
+    ? dryDown(column, fastest, regime.waterAtShare, HORIZON_DAYS, watering).reservoirDays
+    : null;
+  return { byMonth, reservoirDays };
 }
 
 function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | null {

@@ -68,6 +68,11 @@ export interface Column {
   /** Heat the root zone takes up, J/K. */
   readonly heatCapacityJK: number;
   readonly reservoirCapacityG: number;
+  /** Topmost cell under standing water while there is some; -1 without. */
+  readonly surfaceCell: number;
+  /** Conductance of that water's surface, m³/h, and the path from it into the cell above, as area over distance, m. */
+  readonly surfaceM3H: number;
+  readonly surfacePathM: number;
   /** Bare roots: the air about them is all the air there is. */
   readonly hangsInAir: boolean;
   /** Wicks that feed it; null for standing water or none. */
@@ -82,6 +87,9 @@ export type ColumnScalars = Pick<
   | 'heatAreaM2'
   | 'heatCapacityJK'
   | 'reservoirCapacityG'
+  | 'surfaceCell'
+  | 'surfaceM3H'
+  | 'surfacePathM'
   | 'hangsInAir'
   | 'wicks'
   | 'drinker'

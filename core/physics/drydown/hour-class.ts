@@ -20,6 +20,8 @@ export interface HourClass {
   readonly outsideM3H: Float64Array;
   /** Conductance between the air of a cell and the next one down, m³/h. */
   readonly betweenM3H: Float64Array;
+  /** From the surface of standing water into the air of the cell above, m³/h. */
+  readonly fromSurfaceM3H: number;
   /** Water a wet porous wall would lose beside each cell, g/h. */
   readonly wallGH: Float64Array;
   /** What the plant would drink, g/h. */
@@ -77,6 +79,8 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean, light:
     wallGH[i] = inSeries(wallDemandGH(column.porousSideM2[i]!, deficitGM3, resistanceSM), column.wallSupplyGH[i]!);
   }
 
+  const above = Math.max(0, column.surfaceCell - 1);
+  const stirred = (1 + column.ventilation[above]! * stirring) / (1 + column.ventilation[above]!);
   const { leafAreaCm2, photosynthesis } = column.drinker;
   const deficitKPa = air.vapourPressureDeficitKPa;
   const molesPerM2S = (leafConductance(photosynthesis, isDay, light, deficitKPa) * deficitKPa) / air.pressureKPa;
@@ -89,6 +93,7 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean, light:
     topM3H: (column.topAreaM2 * k.SECONDS_PER_HOUR) / resistanceSM,
     outsideM3H,
     betweenM3H,
+    fromSurfaceM3H: column.surfacePathM * k.VAPOUR_DIFFUSIVITY_M2_H * stirred * (SEA_LEVEL_KPA / air.pressureKPa),
     wallGH,
     uptakeGH: molesPerM2S * k.WATER_G_MOL * k.SECONDS_PER_HOUR * (leafAreaCm2 / 1e4) * k.ACTIVE_LEAF_SHARE,
     coolingKPerGH: LATENT_HEAT_J_G / k.SECONDS_PER_HOUR / heatWPerK,
@@ -109,6 +114,7 @@ export function blendedHour(day: HourClass, night: HourClass, lightShare: number
     topM3H: between(day.topM3H, night.topM3H),
     outsideM3H: cells(day.outsideM3H, night.outsideM3H),
     betweenM3H: cells(day.betweenM3H, night.betweenM3H),
+    fromSurfaceM3H: between(day.fromSurfaceM3H, night.fromSurfaceM3H),
     wallGH: cells(day.wallGH, night.wallGH),
     uptakeGH: between(day.uptakeGH, night.uptakeGH),
     coolingKPerGH: between(day.coolingKPerGH, night.coolingKPerGH),

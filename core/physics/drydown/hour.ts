@@ -53,6 +53,8 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
   const { outsideM3H, betweenM3H, wallGH, topM3H, deficitGM3 } = hour;
   const { deficit, sweep, exposed, lossGH, uptakeGH } = state.scratch;
   const { wetness, totals } = state;
+  // Under standing water vapour leaves by the surface of the water only.
+  const surface = column.surfaceCell >= 0 && totals[RESERVOIR]! > 0 ? column.surfaceCell : n;
   const thirstGH = hour.uptakeGH * totals[THIRST]! + totals[REFILL]!;
   let above = 0;
   let previousSweep = 0;
@@ -60,9 +62,9 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
   for (let i = 0; i < n; i += 1) {
     const wet = wetness[i]!;
     const wetShare = wet >= surfaceWetAbove ? 1 : wet / surfaceWetAbove;
-    const open = exposureM3H[i]! * wetShare * wetShare;
+    const open = i < surface ? exposureM3H[i]! * wetShare * wetShare : i === surface ? column.surfaceM3H : 0;
     const outside = i === 0 ? outsideM3H[i]! + topM3H : outsideM3H[i]!;
-    const below = betweenM3H[i]!;
+    const below = i < surface - 1 ? betweenM3H[i]! : i === surface - 1 && surface < n ? hour.fromSurfaceM3H : 0;
     const pivot = 1 / (open + outside + below + above * (1 - previousSweep) + 1e-30);
     previousDeficit = (outside * deficitGM3 + above * previousDeficit) * pivot;
     previousSweep = below * pivot;
@@ -198,6 +200,8 @@ function sweepDownFed(column: Column, state: ColumnState, hours: number): void {
   for (let i = 0; i < column.cellCount; i += 1) supplyTotalGH += state.scratch.fedGH[i]!;
   sweepDown(column, state, hours, false, leftG / hours / supplyTotalGH);
   state.totals[RESERVOIR] = 0;
+  // What was under water dries from now on like the rest.
+  state.lossesFor = null;
 }
 
 /** A wick over an empty outer pot dries; over a full one it draws itself wet again, slowly. */

@@ -1,3 +1,4 @@
+export { columnForDays } from './column-for-days';
 export { buildCoarseColumn, buildColumn, buildYearColumn } from './build';
 export { type Column, rootZoneWater, type WetFoot, wetFootOf } from './column';
 export {

@@ -15,6 +15,7 @@ import {
   midwayAir,
   relativeDiffusivity,
   storeCell,
+  ventilationGain,
 } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
@@ -200,6 +201,12 @@ export function potColumn(
     heatAreaM2: topAreaM2 + sideAreaM2,
     heatCapacityJK: slices.reduce((sum, _, i) => sum + heatOf(i), 0),
     reservoirCapacityG: pot.reservoir.kind === 'wicks' ? pot.reservoir.volumeL * 1000 : standingG,
+    ...waterSurface(
+      pot,
+      slices,
+      filled.map(({ capacity }) => capacity),
+      levelCm,
+    ),
     hangsInAir: false,
     wicks:
       pot.reservoir.kind === 'wicks' && pot.reservoir.wickCount > 0
@@ -249,7 +256,6 @@ export function potColumn(
   }
 
   for (let i = 0; i < last; i += 1) joinCells(column, pot, slices[i]!, slices[i + 1]!, i);
-  standInWater(column, pot, slices, levelCm);
   slices.forEach((slice, i) => {
     feedCell(column, i, pot, slice, filled[i]!, levelCm);
   });
@@ -272,27 +278,23 @@ function joinCells(column: Column, pot: Pot, upper: Slice, lower: Slice, i: numb
   column.vapourPathM[i] = inSeries(airPath(upper, i, upperHalfCm), airPath(lower, i + 1, lowerHalfCm));
 }
 
-/**
- * Cells under standing water give vapour off at its surface only: the topmost by the whole area, through no air of its own,
- * those below it not at all.
- */
-function standInWater(column: Column, pot: Pot, slices: readonly Slice[], levelCm: number): void {
-  slices.forEach((slice, i) => {
-    if (shareBelow(slice, levelCm) < 1) return;
-    const above = slices[i - 1];
-    const isSurface = above === undefined || shareBelow(above, levelCm) < 1;
-    const areaM2 = areaAtCm2(pot, slice.toCm) / 1e4;
-    column.exposureM3H[i] = isSurface ? (areaM2 * k.VAPOUR_DIFFUSIVITY_M2_H) / k.FREE_SURFACE_FILM_M : 0;
-    if (above === undefined) return;
-    if (!isSurface) {
-      column.vapourPathM[i - 1] = 0;
-      return;
-    }
-    const halfM = (above.toCm - above.fromCm) / 2 / 100;
-    const held = (column.capacityG[i - 1]! - column.wallG[i - 1]!) / (column.volumeL[i - 1]! * 1000);
-    const geometry = relativeDiffusivity(midwayAir(above.medium, held)) * (1 + column.ventilation[i - 1]!);
-    column.vapourPathM[i - 1] = (areaM2 * geometry) / halfM;
-  });
+/** The surface of standing water: its cell, what it gives off, and the way of that vapour into the medium above. */
+function waterSurface(
+  pot: Pot,
+  slices: readonly Slice[],
+  capacities: readonly number[],
+  levelCm: number,
+): Pick<Column, 'surfaceCell' | 'surfaceM3H' | 'surfacePathM'> {
+  const surfaceCell = levelCm > 0 ? slices.findIndex((slice) => shareBelow(slice, levelCm) === 1) : -1;
+  if (surfaceCell < 0) return { surfaceCell, surfaceM3H: 0, surfacePathM: 0 };
+  const areaM2 = areaAtCm2(pot, slices[surfaceCell]!.toCm) / 1e4;
+  const surfaceM3H = (areaM2 * k.VAPOUR_DIFFUSIVITY_M2_H) / k.FREE_SURFACE_FILM_M;
+  const above = slices[surfaceCell - 1];
+  if (above === undefined) return { surfaceCell, surfaceM3H, surfacePathM: 0 };
+  const halfM = (above.toCm - above.fromCm) / 2 / 100;
+  const air = midwayAir(above.medium, capacities[surfaceCell - 1]!);
+  const surfacePathM = (areaM2 * relativeDiffusivity(air) * (1 + ventilationGain(above.medium))) / halfM;
+  return { surfaceCell, surfaceM3H, surfacePathM };
 }
 
 /** What the reservoir gives a cell, and the wetness at which it gives no more. */

@@ -211,16 +211,19 @@ describe('harm, and by what', () => {
     expect(year.stress[kind]).toBeGreaterThan(0.54);
   });
 
-  test.each(scenes)('%s: no line is near: five points of humidity either way, and a degree, leave it', (_name, kind, scene) => {
-    for (const [points, degrees] of [
-      [5, 1],
-      [-5, -1],
-    ] as const) {
-      const year = yearOf({ ...scene, place: shifted(scene.place, points, degrees) });
-      expect(year.worst).toBe(kind);
-      expect(year.harmDays).toBeGreaterThan(150);
-    }
-  });
+  test.each(scenes)(
+    '%s: no line is near: five points of humidity either way, and a degree, leave it',
+    (_name, kind, scene) => {
+      for (const [points, degrees] of [
+        [5, 1],
+        [-5, -1],
+      ] as const) {
+        const year = yearOf({ ...scene, place: shifted(scene.place, points, degrees) });
+        expect(year.worst).toBe(kind);
+        expect(year.harmDays).toBeGreaterThan(150);
+      }
+    },
+  );
 
   test('feed every time and never a drop through: harm by salts', () => {
     const genus = genusById('miltoniopsis');
