@@ -9,7 +9,15 @@ export type {
 } from './change-over';
 export type { SetupCosts } from './costs';
 export { type Placement, placementOf } from './placement';
-export { makePlan, type PlanFacts, type ReviewFacts, reviewSetup, type SetupFacts } from './plan';
+export {
+  makePlan,
+  type PlanFacts,
+  type ReviewFacts,
+  reviewSetup,
+  type Verdict,
+  verdictOn,
+  type SetupFacts,
+} from './plan';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
 export type { Timing, TimingSign } from './timing';

@@ -208,17 +208,34 @@ export interface ReviewFacts extends SetupFacts {
   readonly ruledOutBy: RuleFinding | null;
 }
 
-/** doubt: where the model is to be taken as off. */
-export function reviewSetup(
-  input: PlanCase,
-  places: PlaceBook,
-  spec: SetupSpec,
-  doubt: ModelDoubt | null = null,
-): ReviewFacts {
-  const context = contextOf(resolveCase(input, places), doubt);
+export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): ReviewFacts {
+  const context = contextOf(resolveCase(input, places));
   const judged = judgeFully(context, factsOf(context, spec));
   return {
     ...figuresOf(context, judged),
     ruledOutBy: judged.findings.find((finding) => finding.effect === 'rule out') ?? null,
+  };
+}
+
+/** How one setup fares: what ranking and doubts need, without the figures that a screen shows. */
+export interface Verdict {
+  readonly year: YearReport;
+  readonly score: number;
+  readonly isRuledOut: boolean;
+}
+
+/** doubt: where the model is to be taken as off. */
+export function verdictOn(
+  input: PlanCase,
+  places: PlaceBook,
+  spec: SetupSpec,
+  doubt: ModelDoubt | null = null,
+): Verdict {
+  const context = contextOf(resolveCase(input, places), doubt);
+  const { judgement, findings, score } = judgeFully(context, factsOf(context, spec));
+  return {
+    year: judgement.year,
+    score,
+    isRuledOut: findings.some((finding) => finding.effect === 'rule out'),
   };
 }

@@ -2,7 +2,7 @@
  * How sure is the answer? Each input is moved as far as it may be off, and the leading setup judged
  * anew: what swings its fine days most matters most, and all swings together say how wide the answer is.
  */
-import { reviewSetup } from '../advise';
+import { verdictOn } from '../advise';
 import { ranges } from '../base';
 import { mediumOfPart, type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { potKindById } from '../catalogue/vessels';
@@ -211,14 +211,14 @@ export function sensitivityOf(
 ): SensitivityFacts {
   const [leader, ...rivals] = specs;
   if (!leader) throw new RangeError('specs: at least one setup is needed');
-  const base = reviewSetup(planCase, places, leader);
+  const base = verdictOn(planCase, places, leader);
   const variations = variationsOf(planCase, places, leader);
   const swings = variations.map(({ input, moved, ends }, index): SwingFact => {
     const judged = ends.map(({ planCase: varied, change, doubt }) => {
-      const own = reviewSetup(varied, places, change ? change(leader) : leader, doubt);
+      const own = verdictOn(varied, places, change ? change(leader) : leader, doubt);
       const overtaken = rivals.some((rival) => {
-        const other = reviewSetup(varied, places, change ? change(rival) : rival, doubt);
-        return other.ruledOutBy === null && (own.ruledOutBy !== null || other.score > own.score);
+        const other = verdictOn(varied, places, change ? change(rival) : rival, doubt);
+        return !other.isRuledOut && (own.isRuledOut || other.score > own.score);
       });
       return { fine: fineShareOf(own.year), overtaken };
     });

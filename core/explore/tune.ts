@@ -2,7 +2,7 @@
  * "Tune to my routine": the smallest change of moss share, grade, or pot that makes the pot ask for
  * water when the grower comes to water it.
  */
-import { reviewSetup } from '../advise';
+import { verdictOn } from '../advise';
 import { FaultError, medianOf } from '../base';
 import { mainLayer, type PlaceBook, type PlanCase, realise, resolveCase, type SetupSpec, specId } from '../case';
 import { gradesLike, mediumById } from '../catalogue/media';
@@ -169,7 +169,7 @@ export function tuneToRoutine(planCase: PlanCase, places: PlaceBook, spec: Setup
   const nearer = all
     .filter((option) => distance(option.days) < distance(nowDays) - k.NEARER_BY)
     .sort((a, b) => distance(a.days) - distance(b.days) || a.effort - b.effort);
-  const isAllowed = (option: TunedFact) => reviewSetup(planCase, places, option.spec).ruledOutBy === null;
+  const isAllowed = (option: TunedFact) => !verdictOn(planCase, places, option.spec).isRuledOut;
   const reached = pickDistinct(onDay, isAllowed);
   const options = reached.length > 0 ? reached : pickDistinct(nearer, isAllowed);
   return { targetDays: gapDays, nowDays, options, isReached: reached.length > 0 };

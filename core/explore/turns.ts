@@ -1,5 +1,5 @@
 /** What would change the order: the same setups judged under another routine or another air. */
-import { reviewSetup } from '../advise';
+import { verdictOn } from '../advise';
 import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec, specId } from '../case';
 import { airflowClasses } from '../physics/air';
 import { DAYS_PER_WEEK, longestGapDays, type Routine } from '../physics/drydown';
@@ -82,12 +82,12 @@ export function turnsOf(
   const scenarios = scenariosOf(planCase, places);
   return scenarios.flatMap(({ when, planCase: varied }, index): TurnFact[] => {
     const judged = specs
-      .map((spec) => ({ spec, review: reviewSetup(varied, places, spec) }))
-      .filter(({ review }) => review.ruledOutBy === null)
-      .sort((a, b) => b.review.score - a.review.score);
+      .map((spec) => ({ spec, verdict: verdictOn(varied, places, spec) }))
+      .filter(({ verdict }) => !verdict.isRuledOut)
+      .sort((a, b) => b.verdict.score - a.verdict.score);
     onProgress(index + 1, scenarios.length);
     const [best] = judged;
     if (!best || specId(best.spec) === leaderId) return [];
-    return [{ when, leaderId: specId(best.spec), spec: best.spec, score: best.review.score }];
+    return [{ when, leaderId: specId(best.spec), spec: best.spec, score: best.verdict.score }];
   });
 }

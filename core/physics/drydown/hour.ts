@@ -16,11 +16,16 @@
 import type { Column } from './column';
 import { k } from './constants';
 import type { HourClass } from './hour-class';
-import {
-  type ColumnState,
+import * as at from './state';
+import type { ColumnState } from './state';
+import { wickFlowShare } from './wick';
+
+/** Copies in this module's scope: the compiler folds them into the loop, and no module is asked for them in it. */
+const {
   EVAPORATED,
   EVAPORATION_RATE,
   LOSING,
+  NOT_YET_C,
   REFILL,
   RESERVOIR,
   ROOT_WARMTH,
@@ -29,10 +34,7 @@ import {
   TAKEN_UP,
   THIRST,
   WICK_WETNESS,
-} from './state';
-import { wickFlowShare } from './wick';
-
-/** Copies in this module's scope: the compiler folds them into the loop. */
+} = at;
 const surfaceWetAbove = k.SURFACE_WET_ABOVE;
 const uptakeFullAbove = k.UPTAKE_FULL_ABOVE;
 /** The vapour network is solved anew after this many hours at the latest. */
@@ -42,6 +44,9 @@ const emptyWetness = k.EMPTY_WETNESS;
 const mostPerStep = k.MOST_LOST_PER_STEP;
 const stepsPerRefresh = k.STEPS_PER_REFRESH;
 const mostStepsPerHour = k.MOST_STEPS_PER_HOUR;
+const wickWetsHours = k.WICK_WETS_HOURS;
+const wickDriesHours = k.WICK_DRIES_HOURS;
+const dryWickShare = k.DRY_WICK_SHARE;
 
 /**
  * Works out what each cell loses per hour as it is now: evaporation from the vapour network (Thomas
@@ -97,11 +102,11 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
 function planFeeding(column: Column, state: ColumnState): void {
   const { supplyGH } = column;
   const { fedGH } = state.scratch;
-  const flow =
-    column.wicks === null ? 1 : wickFlowShare(column.wicks, fillOf(column, state)) * state.totals[WICK_WETNESS]!;
+  const fill = fillOf(column, state);
+  const flow = column.wicks === null ? 1 : wickFlowShare(column.wicks, fill) * state.totals[WICK_WETNESS]!;
   for (let i = 0; i < column.cellCount; i += 1) {
     // Only inwards: a wick that could empty the pot into a full outer one would run it over.
-    fedGH[i] = state.wetness[i]! < restingWetness(column, state, i) ? supplyGH[i]! * flow : 0;
+    fedGH[i] = state.wetness[i]! < restingWetness(column, fill, i) ? supplyGH[i]! * flow : 0;
   }
 }
 
@@ -109,9 +114,10 @@ function fillOf(column: Column, state: ColumnState): number {
   return state.totals[RESERVOIR]! / column.reservoirCapacityG;
 }
 
-function restingWetness(column: Column, state: ColumnState, i: number): number {
-  const { restEmpty, restFull } = column;
-  return restEmpty[i]! + (restFull[i]! - restEmpty[i]!) * fillOf(column, state);
+/** Wetness at which the reservoir gives cell i no more. */
+function restingWetness(column: Column, fill: number, i: number): number {
+  const empty = column.restEmpty[i]!;
+  return empty + (column.restFull[i]! - empty) * fill;
 }
 
 /**
@@ -124,6 +130,7 @@ function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boo
   const { wetness } = state;
   const { result, sweep, perWetness, lossGH, fedGH } = state.scratch;
   const perHour = 1 / hours;
+  const fill = isFed ? fillOf(column, state) : 0;
   let above = 0;
   let previousSweep = 0;
   let previousResult = 0;
@@ -138,7 +145,7 @@ function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boo
     let source = storage * wet;
     if (isFed) {
       own += fedGH[i]!;
-      source += fedGH[i]! * restingWetness(column, state, i);
+      source += fedGH[i]! * restingWetness(column, fill, i);
     } else if (giftPerSupply > 0) source += fedGH[i]! * giftPerSupply;
     const pivot = 1 / (own + below + above * (1 - previousSweep));
     previousResult = (source + above * previousResult) * pivot;
@@ -174,16 +181,17 @@ function sweepUp(column: Column, state: ColumnState, hours: number): void {
   totals[ROOT_ZONE] = rootZone;
 }
 
-/** What the solved step would draw from the reservoir, g. */
+/** What the solved step would draw from the reservoir, g; a little back into it where a cell was filled beyond its rest. */
 function drawnG(column: Column, state: ColumnState, hours: number): number {
   const { result, sweep, fedGH } = state.scratch;
+  const fill = fillOf(column, state);
   let lower = 0;
   let drawn = 0;
   for (let i = column.cellCount - 1; i >= 0; i -= 1) {
     lower = result[i]! + sweep[i]! * lower;
-    drawn += fedGH[i]! * (restingWetness(column, state, i) - lower);
+    drawn += fedGH[i]! * (restingWetness(column, fill, i) - lower);
   }
-  return Math.max(0, drawn * hours);
+  return drawn * hours;
 }
 
 /** Feeds the step from the reservoir; where it holds less than is drawn, exactly what is left. */
@@ -208,8 +216,8 @@ function sweepDownFed(column: Column, state: ColumnState, hours: number): void {
 function wetWick(state: ColumnState, hours: number): void {
   const { totals } = state;
   const isWet = totals[RESERVOIR]! > 0;
-  const share = Math.min(1, hours / (isWet ? k.WICK_WETS_HOURS : k.WICK_DRIES_HOURS));
-  totals[WICK_WETNESS] = totals[WICK_WETNESS]! + ((isWet ? 1 : k.DRY_WICK_SHARE) - totals[WICK_WETNESS]!) * share;
+  const share = Math.min(1, hours / (isWet ? wickWetsHours : wickDriesHours));
+  totals[WICK_WETNESS] = totals[WICK_WETNESS]! + ((isWet ? 1 : dryWickShare) - totals[WICK_WETNESS]!) * share;
 }
 
 function advance(column: Column, hour: HourClass, state: ColumnState, hours: number): void {
@@ -251,6 +259,6 @@ export function stepHour(
   const warm = hour.temperatureC + hour.warmingK - hour.coolingKPerGH * totals[EVAPORATION_RATE]!;
   const before = totals[ROOT_WARMTH]!;
   const way = hours === 1 ? hour.warmedPerHour : 1 - (1 - hour.warmedPerHour) ** hours;
-  totals[ROOT_WARMTH] = Number.isNaN(before) ? warm : before + (warm - before) * way;
+  totals[ROOT_WARMTH] = before === NOT_YET_C ? warm : before + (warm - before) * way;
   return totals[ROOT_ZONE]!;
 }

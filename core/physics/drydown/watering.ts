@@ -76,7 +76,7 @@ export function waterColumn(column: Column, state: ColumnState, watering: Wateri
     roomG += capacityG;
     ranOnG[i] = leftG;
   }
-  const toReservoirG = Math.min(leftG, column.reservoirCapacityG - state.totals[RESERVOIR]!);
+  const toReservoirG = Math.max(0, Math.min(leftG, column.reservoirCapacityG - state.totals[RESERVOIR]!));
   if (leftG === Infinity) {
     const throughG = watering.throughShare * roomG + toReservoirG;
     let belowG = 0;
