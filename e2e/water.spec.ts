@@ -16,7 +16,6 @@ test('the way of watering is said beside its days, and survives a reload', async
   await expect(minutes).toHaveValue('30');
   await pick(bench, 'Watering rhythm', 'by misting');
   await expect(minutes).toHaveCount(0);
-  await waitForPlan(bench);
 });
 
 test('salts of the water and feed are asked, counted, and answered with a flush', async ({ bench }) => {
