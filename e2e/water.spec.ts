@@ -1,7 +1,7 @@
 import { expect, pick, test, waitForPlan } from './server';
 
 test('the way of watering is said beside its days, and survives a reload', async ({ bench }) => {
-  await pick(bench, 'How the water is given', 'by a soak');
+  await pick(bench, 'How the water is given', 'soak');
   const minutes = bench.locator('#routine-soak');
   await expect(minutes).toHaveValue('15');
   await minutes.fill('500');

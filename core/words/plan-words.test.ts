@@ -174,6 +174,9 @@ describe('reasons', () => {
     expect(year('heat').wouldChange).toMatch(/cooler place/);
     expect(year('cold').wouldChange).toMatch(/warmer place/);
     expect(year('salt').wouldChange).toMatch(/flush/);
+    const well = said({ code: 'year', fineDays: 364.2, watchDays: 0.8, harmDays: 0, worst: 'air', worstMonthIndex: 0 });
+    expect(well.sentence).toBe('Over the year its roots have 364 fine days: nothing weighs enough to be named.');
+    expect(well.wouldChange).toMatch(/much longer gap/);
   });
 
   test('salts: how high, how often to flush and with how much; or only the crust', () => {

@@ -14,6 +14,8 @@ export interface Reason {
 }
 
 const WEEKS_PER_YEAR = 52;
+/** With fewer days than this that are not fine nothing is wrong. */
+const WORTH_A_WORD_DAYS = 2;
 
 type Sentences = Omit<Reason, 'code'>;
 type FactOf<Code extends ReasonCode> = Extract<ReasonFact, { readonly code: Code }>;
@@ -69,6 +71,12 @@ function drying(f: FactOf<'drying'>): Sentences {
 function year(f: FactOf<'year'>): Sentences {
   const count = (daysCount: number) => number(daysCount, 0);
   const weighs = `${stressNames[f.worst]} weighs most, in ${monthNames[f.worstMonthIndex]}`;
+  if (f.watchDays + f.harmDays < WORTH_A_WORD_DAYS) {
+    return {
+      sentence: `Over the year its roots have ${count(f.fineDays)} fine days: nothing weighs enough to be named.`,
+      wouldChange: 'Only a much longer gap, much drier air or much more heat would change that.',
+    };
+  }
   return {
     sentence: `Over the year its roots have ${count(f.fineDays)} fine days, ${count(f.watchDays)} to watch and ${count(f.harmDays)} of harm; ${weighs}.`,
     wouldChange: stressRemedies[f.worst],

@@ -26,9 +26,9 @@ const starts: Readonly<Record<string, unknown>> = {
 };
 
 const ways = [
-  { label: 'by the can', value: 'pour' },
-  { label: 'by a soak', value: 'soak' },
-  { label: 'by dripper', value: 'drip' },
+  { label: 'can', value: 'pour' },
+  { label: 'soak', value: 'soak' },
+  { label: 'dripper', value: 'drip' },
 ];
 const USUAL_SOAK_MIN = 15;
 
