@@ -6,7 +6,7 @@
  * Paper 29: 1 dS/m is about 0.64 g/L). Salts move with the water between cells once a day, by an implicit upwind step:
  * nothing is lost in it and nothing falls below zero.
  */
-import type { Column, ColumnState } from '../drydown';
+import { type Column, type ColumnState, reservoirG } from '../drydown';
 import { k } from './constants';
 
 /** Mutable: it is stepped through a year. */
@@ -32,7 +32,7 @@ export function freshSalt(column: Column, state: ColumnState, waterDsM: number):
   const cells = () => new Float64Array(column.cellCount);
   const salt: Salt = {
     cells: cells(),
-    reservoir: state.totals[0]! * waterDsM,
+    reservoir: reservoirG(state) * waterDsM,
     wentDownG: cells(),
     drained: 0,
     drunk: 0,
@@ -104,7 +104,7 @@ export function countFlow(column: Column, state: ColumnState, salt: Salt, hours:
 /** Moves salts with the water that was counted, from the reservoir into the cells it fed, and into the plant. */
 export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG: number, drunkG: number): void {
   const n = column.cellCount;
-  if (drawnG > 0) feedSalt(column, salt, drawnG, state.totals[0]!);
+  if (drawnG > 0) feedSalt(column, salt, drawnG, reservoirG(state));
   // Per cell: salt = water × conductivity; upwind, so what goes carries the conductivity it comes from.
   let above = 0;
   let previousSweep = 0;

@@ -109,7 +109,7 @@ export function stressesOf(strain: Strain, needs: RootNeeds, decay: number): Str
 
 /** All stresses together, 0 to 1. */
 export function wholeStress(stresses: Stresses): number {
-  return stressKinds.reduce((well, kind) => well * (1 - stresses[kind]), 1) * -1 + 1;
+  return 1 - stressKinds.reduce((well, kind) => well * (1 - stresses[kind]), 1);
 }
 
 export function worstKind(stresses: Stresses): StressKind {
