@@ -13,7 +13,8 @@ import {
 import { constantPlace, yearDrying } from '../places';
 import { usualFeeding } from '../salt';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../stress';
-import { type Care, sampleHealth, simulateYear } from './year';
+import type { Care } from './kept-pot';
+import { sampleHealth, simulateYear } from './year';
 
 const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const pot = makePot('plastic-round', 12);

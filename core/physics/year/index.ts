@@ -1,3 +1,4 @@
 export { rainOfMonth } from './rain';
 export type { MonthReport, YearReport } from './tally';
-export { type Care, sampleHealth, simulateYear } from './year';
+export type { Care } from './kept-pot';
+export { sampleHealth, simulateYear } from './year';

@@ -1,244 +1,28 @@
 /**
- * A whole year under the grower's real routine, hour by hour (hours alike in one go), rain and feed included, and what the plant's roots
- * meet in it told as stresses.
+ * A whole year under the grower's real routine, hour by hour (hours alike in one go), rain and feed included, and what the
+ * plant's roots meet in it told as stresses.
  */
 import {
-  availableShare,
   type Column,
-  type ColumnState,
-  createState,
-  dailyThirstG,
-  type Holiday,
   type HourClass,
   isAway,
-  MISTING_G_M2,
-  mistOf,
   monthHours,
   rainOf,
   reservoirG,
   rootZoneAir,
-  rootZoneC,
-  rootZoneWater,
-  type Routine,
-  setThirst,
-  standingG,
   stepHour,
   takenUpG,
-  waterColumn,
-  waterFromDry,
-  type Watering,
-  wateringFor,
   wateringHours,
-  type WetFoot,
-  wetFootOf,
 } from '../drydown';
 import { daysInMonth, type MonthDrying } from '../places';
-import {
-  countFlow,
-  crustGM2,
-  type Feeding,
-  FLUSH_FROM_SHARE,
-  FLUSH_THROUGH_SHARE,
-  FLUSH_WATER_DS_M,
-  freshSalt,
-  isFed,
-  layerDsM,
-  moveSalt,
-  RAIN_DS_M,
-  rootWaterDsM,
-  type Salt,
-  saltWatering,
-  wateredRootDsM,
-} from '../salt';
-import {
-  freshStrain,
-  type Met,
-  openShare,
-  refillGH,
-  type RootNeeds,
-  type Strain,
-  strainOn,
-  stressesOf,
-  stressFigures,
-  type Ways,
-  waysOf,
-} from '../stress';
+import { countFlow, crustGM2, layerDsM, moveSalt, RAIN_DS_M, rootWaterDsM } from '../salt';
+import { type RootNeeds, stressesOf } from '../stress';
 import { k } from './constants';
 import { rainOfMonth } from './rain';
 import { MonthTally, type YearReport, yearSums } from './tally';
-
-/** How the grower keeps the plant. */
-export interface Care {
-  readonly routine: Routine;
-  readonly feeding: Feeding;
-  readonly holiday: Holiday | null;
-  /** Flushes the pot when its salts near what the plant bears. */
-  readonly flushes: boolean;
-}
-
-/** Everything of one pot that goes through the year. */
-interface Pot {
-  readonly column: Column;
-  readonly state: ColumnState;
-  readonly salt: Salt;
-  readonly strain: Strain;
-  readonly needs: RootNeeds;
-  readonly care: Care;
-  readonly watering: Watering;
-  readonly ways: Ways;
-  readonly foot: WetFoot;
-  readonly zone: RootZone;
-  /** What the roots meet: written over at every look, since there are two thousand in a year. */
-  readonly met: { -readonly [Key in keyof Met]: Met[Key] };
-  readonly reserveG: number;
-  /** Days of the last feed and the last flush. */
-  fedOnDay: number;
-  flushedOnDay: number;
-}
-
-interface RootZone {
-  readonly availableG: number;
-  readonly unavailableG: number;
-  readonly poreG: number;
-  readonly volumeG: number;
-  readonly decay: number;
-  readonly ventilation: number;
-}
-
-function rootZoneOf(column: Column): RootZone {
-  let [poreG, volumeG, decay, ventilation] = [0, 0, 0, 0];
-  for (let i = 0; i < column.cellCount; i += 1) {
-    if (!column.isRootZone[i]) continue;
-    poreG += column.poreG[i]!;
-    volumeG += column.volumeL[i]! * 1000;
-    decay += column.decay[i]! * column.volumeL[i]! * 1000;
-    ventilation += column.ventilation[i]! * column.volumeL[i]! * 1000;
-  }
-  return {
-    ...rootZoneWater(column),
-    poreG,
-    volumeG,
-    decay: decay / volumeG,
-    ventilation: ventilation / volumeG,
-  };
-}
-
-function potOf(column: Column, care: Care, needs: RootNeeds, lookHours: number): Pot {
-  const watering = wateringFor(care.routine);
-  const zone = rootZoneOf(column);
-  const state = createState(column);
-  waterFromDry(column, state, needs.regime.waterAtShare, watering);
-  return {
-    column,
-    state,
-    salt: freshSalt(column, state, care.feeding.waterDsM),
-    strain: freshStrain(needs),
-    needs,
-    care,
-    watering,
-    ways: waysOf(needs, zone, lookHours),
-    foot: wetFootOf(column),
-    zone,
-    reserveG: needs.regime.reserveDays * dailyThirstG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
-    met: nothingMet(care),
-    fedOnDay: -Infinity,
-    flushedOnDay: -Infinity,
-  };
-}
-
-function nothingMet({ feeding }: Care): Met {
-  return {
-    availableShare: 1,
-    wettestAir: 0,
-    meanAir: 0,
-    rootZoneC: 0,
-    airC: 0,
-    deficitKPa: 0,
-    lightShare: 0,
-    rootWaterDsM: feeding.waterDsM,
-    thirstG: 0,
-    takenUpG: 0,
-  };
-}
-
-function give(pot: Pot, watering: Watering, waterDsM: number): void {
-  const before = reservoirG(pot.state);
-  waterColumn(pot.column, pot.state, watering);
-  saltWatering(pot.column, pot.state, pot.salt, waterDsM, reservoirG(pot.state) - before);
-}
-
-/** Is the next watering to be a flush? Mists run off nothing, so they flush nothing. */
-function isFlushDue({ care, column, salt, needs, flushedOnDay }: Pot, day: number): boolean {
-  if (!care.flushes || care.routine.kind === 'misting' || day - flushedOnDay < k.FLUSH_PAUSE_DAYS) return false;
-  return wateredRootDsM(column, salt) > FLUSH_FROM_SHARE * needs.saltToleranceDsM;
-}
-
-/** Plain water, purer than what it gathered from if need be, until a pot and a half of it have run through. */
-function flush(pot: Pot, day: number): void {
-  const through = { ...pot.watering, throughShare: FLUSH_THROUGH_SHARE };
-  give(pot, through, Math.min(pot.care.feeding.waterDsM, FLUSH_WATER_DS_M));
-  pot.flushedOnDay = day;
-}
-
-/** Waters if the routine says so at this hour. */
-function waterNow(pot: Pot, day: number): boolean {
-  const { column, state, needs, care } = pot;
-  const { routine, feeding } = care;
-  if (routine.kind === 'when dry') {
-    const asks = availableShare(column, state) <= needs.regime.waterAtShare;
-    if (!asks && !(column.reservoirCapacityG > 0 && reservoirG(state) <= 0)) return false;
-  }
-  if (isFlushDue(pot, day)) {
-    flush(pot, day);
-    return true;
-  }
-  const watering = routine.kind === 'misting' ? mistOf(MISTING_G_M2 * column.topAreaM2) : pot.watering;
-  const fed = isFed(feeding, day - pot.fedOnDay);
-  if (fed) pot.fedOnDay = day;
-  give(pot, watering, fed ? feeding.feedDsM : feeding.waterDsM);
-  return true;
-}
-
-/** Air-filled porosity of the wettest quarter, v/v. Where plants take to water, what stands in it is not held against it. */
-function wettestAir({ column, state, foot, needs }: Pot): number {
-  if (column.hangsInAir) return 1;
-  let waterG = needs.takesToWater ? 0 : standingG(column, state);
-  for (let i = foot.firstCell; i <= foot.lastCell; i += 1) waterG += state.wetness[i]! * column.capacityG[i]!;
-  return Math.max(0, (foot.poreG - waterG) / foot.volumeG);
-}
-
-/** One look at the plant. */
-function look(
-  pot: Pot,
-  kind: HourClass,
-  thirstG: number,
-  takenUp: number,
-  rootZoneG: number,
-  tally: MonthTally | null,
-): void {
-  const { column, state, strain, needs, zone, met } = pot;
-  const meanAir = column.hangsInAir ? 1 : Math.max(0, (zone.poreG - rootZoneG) / zone.volumeG);
-  const warmth = rootZoneC(state);
-  met.availableShare = (rootZoneG - zone.unavailableG) / zone.availableG;
-  met.wettestAir = wettestAir(pot);
-  met.meanAir = meanAir;
-  met.rootZoneC = warmth;
-  met.airC = kind.temperatureC;
-  met.deficitKPa = kind.deficitKPa;
-  met.lightShare = kind.lightShare;
-  met.thirstG = thirstG;
-  met.takenUpG = takenUp;
-  strainOn(strain, needs, met, pot.ways, pot.reserveG);
-  setThirst(state, openShare(strain.reserve), refillGH(strain.reserve, pot.reserveG));
-  if (tally === null) return;
-  const { readings } = tally;
-  readings.air += meanAir;
-  readings.rootC += warmth;
-  readings.airC += kind.temperatureC;
-  readings.dsM += met.rootWaterDsM;
-  if (met.rootWaterDsM > readings.highestDsM) readings.highestDsM = met.rootWaterDsM;
-  readings.looks += 1;
-}
+import { type Care, type Pot, potOf } from './kept-pot';
+import { give, waterNow } from './giving';
+import { look } from './look';
 
 interface Spells {
   dryHours: number;

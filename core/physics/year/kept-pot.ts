@@ -1,0 +1,111 @@
+/** A pot as it goes through the year: its water, salts and plant, and how it is kept. */
+import {
+  type Column,
+  type ColumnState,
+  createState,
+  dailyThirstG,
+  type Holiday,
+  rootZoneWater,
+  type Routine,
+  waterFromDry,
+  type Watering,
+  wateringFor,
+  type WetFoot,
+  wetFootOf,
+} from '../drydown';
+import { type Feeding, freshSalt, type Salt } from '../salt';
+import { freshStrain, type Met, type RootNeeds, type Strain, stressFigures, type Ways, waysOf } from '../stress';
+
+/** How the grower keeps the plant. */
+export interface Care {
+  readonly routine: Routine;
+  readonly feeding: Feeding;
+  readonly holiday: Holiday | null;
+  /** Flushes the pot when its salts near what the plant bears. */
+  readonly flushes: boolean;
+}
+
+/** Everything of one pot that goes through the year. */
+export interface Pot {
+  readonly column: Column;
+  readonly state: ColumnState;
+  readonly salt: Salt;
+  readonly strain: Strain;
+  readonly needs: RootNeeds;
+  readonly care: Care;
+  readonly watering: Watering;
+  readonly ways: Ways;
+  readonly foot: WetFoot;
+  readonly zone: RootZone;
+  /** What the roots meet: written over at every look, since there are two thousand in a year. */
+  readonly met: { -readonly [Key in keyof Met]: Met[Key] };
+  readonly reserveG: number;
+  /** Days of the last feed and the last flush. */
+  fedOnDay: number;
+  flushedOnDay: number;
+}
+
+export interface RootZone {
+  readonly availableG: number;
+  readonly unavailableG: number;
+  readonly poreG: number;
+  readonly volumeG: number;
+  readonly decay: number;
+  readonly ventilation: number;
+}
+
+function rootZoneOf(column: Column): RootZone {
+  let [poreG, volumeG, decay, ventilation] = [0, 0, 0, 0];
+  for (let i = 0; i < column.cellCount; i += 1) {
+    if (!column.isRootZone[i]) continue;
+    poreG += column.poreG[i]!;
+    volumeG += column.volumeL[i]! * 1000;
+    decay += column.decay[i]! * column.volumeL[i]! * 1000;
+    ventilation += column.ventilation[i]! * column.volumeL[i]! * 1000;
+  }
+  return {
+    ...rootZoneWater(column),
+    poreG,
+    volumeG,
+    decay: decay / volumeG,
+    ventilation: ventilation / volumeG,
+  };
+}
+
+export function potOf(column: Column, care: Care, needs: RootNeeds, lookHours: number): Pot {
+  const watering = wateringFor(care.routine);
+  const zone = rootZoneOf(column);
+  const state = createState(column);
+  waterFromDry(column, state, needs.regime.waterAtShare, watering);
+  return {
+    column,
+    state,
+    salt: freshSalt(column, state, care.feeding.waterDsM),
+    strain: freshStrain(needs),
+    needs,
+    care,
+    watering,
+    ways: waysOf(needs, zone, lookHours),
+    foot: wetFootOf(column),
+    zone,
+    reserveG: needs.regime.reserveDays * dailyThirstG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
+    met: nothingMet(care),
+    fedOnDay: -Infinity,
+    flushedOnDay: -Infinity,
+  };
+}
+
+function nothingMet({ feeding }: Care): Met {
+  return {
+    availableShare: 1,
+    wettestAir: 0,
+    meanAir: 0,
+    rootZoneC: 0,
+    airC: 0,
+    deficitKPa: 0,
+    lightShare: 0,
+    rootWaterDsM: feeding.waterDsM,
+    thirstG: 0,
+    takenUpG: 0,
+  };
+}
