@@ -9,7 +9,7 @@ import { parseArgs } from 'node:util';
 import { Application, pause } from './application';
 import { type BlowName, blows, mountSmall, unmount } from './blows';
 import { faultsIn, whatIsKept } from './verdict';
-import { newTally, write } from './writers';
+import { newTally, type Run, write } from './writers';
 
 const WRITERS = 3;
 const SMALL_DISK_MB = 400;
@@ -57,18 +57,11 @@ async function main(): Promise<void> {
   const counts: Partial<Record<BlowName, number>> = {};
   const faults: string[] = [];
   const tally = newTally();
-  let isOver = false;
+  const run: Run = { isOver: false, isLost: false };
   let log = '';
   try {
     await application.start();
-    const writing = Array.from({ length: WRITERS }, (_, i) =>
-      write(
-        () => application.address,
-        `w${i}`,
-        () => isOver,
-        tally,
-      ),
-    );
+    const writing = Array.from({ length: WRITERS }, (_, i) => write(() => application.address, `w${i}`, run, tally));
     const until = Date.now() + minutes * MS_PER_MINUTE;
     // Each kind once before any comes twice.
     let coming: BlowName[] = [];
@@ -81,11 +74,14 @@ async function main(): Promise<void> {
       // Every second time the next blow falls before it has recovered.
       if (random() < 0.5 && !(await recovers(application))) faults.push(`not well a minute after: ${name}`);
     }
-    if (!(await recovers(application))) faults.push('not well a minute after the last blow');
-    isOver = true;
+    run.isLost = !(await recovers(application));
+    run.isOver = true;
     await Promise.all(writing);
-    faults.push(...faultsIn(tally, await whatIsKept(application.address)));
+    if (run.isLost) faults.push('not well a minute after the last blow: what is kept could not be looked at');
+    else faults.push(...faultsIn(tally, await whatIsKept(application.address)));
   } finally {
+    // Where something was thrown, nobody is left who writes.
+    run.isLost = true;
     log = lastOf(join(folder, 'server.log'));
     await application.stop();
     if (isSmall) unmount(folder);

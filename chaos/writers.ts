@@ -5,6 +5,14 @@ import { pause } from './application';
 
 const planCase = { genus: 'phalaenopsis', place: 'heated-flat' };
 
+/** How the run stands, as it goes on. */
+export interface Run {
+  /** No new change is begun. */
+  isOver: boolean;
+  /** The application does not come back: what is begun is given up. */
+  isLost: boolean;
+}
+
 export interface Tally {
   /** Names whose writing was acknowledged, by what they are. */
   readonly plants: Set<string>;
@@ -61,9 +69,9 @@ async function attempt(address: string, { method, path, body, headers }: Change,
 const MADE = new Set([200, 201]);
 const AWAY = 503;
 
-/** Sends until the server says it is kept; null where it says something that it should not. */
-async function untilKept(address: string, change: Change, tally: Tally): Promise<unknown> {
-  for (;;) {
+/** Sends until the server says it is kept; null where it says something that it should not, or does not come back. */
+async function untilKept(address: string, change: Change, tally: Tally, run: Readonly<Run>): Promise<unknown> {
+  while (!run.isLost) {
     const answer = await attempt(address, change, tally);
     if (answer && MADE.has(answer.status)) return JSON.parse(answer.text);
     if (answer && answer.status !== AWAY) {
@@ -72,12 +80,13 @@ async function untilKept(address: string, change: Change, tally: Tally): Promise
     }
     await pause(BEFORE_RETRY_MS);
   }
+  return null;
 }
 
 /** Writes plants, places and changes of places until told to stop; what is begun is brought to its end. */
-export async function write(address: () => string, label: string, isOver: () => boolean, tally: Tally): Promise<void> {
+export async function write(address: () => string, label: string, run: Readonly<Run>, tally: Tally): Promise<void> {
   const { spec } = makePlan(planCase, demoPlaces).setups[0]!;
-  for (let count = 0; !isOver(); count += 1) {
+  for (let count = 0; !run.isOver && !run.isLost; count += 1) {
     const name = `${label}-${count}`;
     tally.sent.add(`plant ${name}`);
     const potting = {
@@ -88,16 +97,16 @@ export async function write(address: () => string, label: string, isOver: () => 
       idempotencyKey: randomUUID(),
     };
     const potted = { method: 'POST', path: '/api/pottings', body: potting };
-    if (await untilKept(address(), potted, tally)) tally.plants.add(potting.plantName);
+    if (await untilKept(address(), potted, tally, run)) tally.plants.add(potting.plantName);
 
     const place = { ...demoPlaces[0]!, name: `place ${name}` };
     tally.sent.add(place.name);
     const kept = { method: 'POST', path: '/api/places', body: place, headers: { 'idempotency-key': randomUUID() } };
-    const made = (await untilKept(address(), kept, tally)) as { id: string } | null;
+    const made = (await untilKept(address(), kept, tally, run)) as { id: string } | null;
     if (!made) continue;
     tally.places.add(place.name);
     const other = { ...place, name: `changed ${name}` };
     const change = { method: 'PUT', path: `/api/places/${made.id}`, body: other, headers: { 'if-match': '"1"' } };
-    if (await untilKept(address(), change, tally)) tally.changed.set(made.id, { name: other.name, version: 2 });
+    if (await untilKept(address(), change, tally, run)) tally.changed.set(made.id, { name: other.name, version: 2 });
   }
 }
