@@ -60,9 +60,15 @@ export function RootZone({ review, curve, units }: RootZoneProps) {
       <p>
         {nb(
           `${review.layers
-            .map((layer, i) => `${layer.role} ${number(review.year.layersDsM[i] ?? 0, 1)}`)
+            .map((layer, i) => ({ role: layer.role, dsM: review.year.layersDsM[i] ?? 0 }))
+            .filter(({ role }) => role !== 'top dressing')
+            .map(({ role, dsM }) => `${role} ${number(dsM, 1)}`)
             .join(', ')} mS/cm at most, as if just watered, from the bottom up.`,
         )}
+        {/* A dressing holds hardly any water to measure salts in: there they dry on. */}
+        {review.year.crustGM2 >= 1
+          ? ` ${nb(`Dried on at the surface in a year: ${number(review.year.crustGM2, 0)} g/m².`)}`
+          : null}
       </p>
     </section>
   );
