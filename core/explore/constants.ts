@@ -19,6 +19,9 @@ export const exploreConstants = {
   CONTACT_OFF: fromMemory(0.5, 'share', 'how well a medium touches and feeds a clay wall'),
   FIRM_BELOW: byChoice(0.05, 'share of the year', 'an answer less wide than this is firm'),
   FAIR_BELOW: byChoice(0.15, 'share of the year', 'an answer less wide than this is fair'),
+  // Wettest and driest corner.
+  SLICE_CM: byChoice(1, 'cm', 'about, of the slices of the root zone that are compared: a finger'),
+  LEAST_SLICES: byChoice(3, 'slices', 'of a shallow one'),
   // What would change the order.
   DAMPER_POINTS: fromMemory(20, 'points', 'a humidifier or a tray of wet pebbles'),
   DAMPEST_PCT: fromMemory(95, '%', 'no humidifier makes a room damper'),

@@ -52,6 +52,13 @@ describe('corners', () => {
     expect(driest.share).toBeLessThanOrEqual(wettest.share + 1e-9);
   });
 
+  test('corners are about a finger high, however thin the cells are cut', () => {
+    for (const hour of [0, curve.hours.length - 1]) {
+      for (const { fromCm, toCm } of Object.values(cornersAt(curve, hour))) expect(toCm - fromCm).toBeCloseTo(1, 9);
+    }
+    expect(Math.min(...curve.thicknessCm)).toBeLessThan(0.1);
+  });
+
   test('hours beyond the curve read its end', () => {
     expect(cornersAt(curve, 1e6)).toEqual(cornersAt(curve, curve.hours.length - 1));
   });

@@ -3,7 +3,7 @@ import { mediumById } from '../catalogue/media';
 import { makePot } from '../catalogue/vessels';
 import { buildYearColumn, createState, monthHours, stepHour, takenUpG, waterColumn } from '../physics/drydown';
 import { constantPlace, monthDrying } from '../physics/places';
-import { countFlow, freshSalt, moveSalt, saltWatering } from '../physics/salt';
+import { freshSalt, moveSalt, saltWatering } from '../physics/salt';
 
 const WATER_DS_M = 1;
 const ROUNDS = 160;
@@ -30,7 +30,6 @@ export function leachedRatio(): number {
     for (let day = 0; day < GAP_DAYS; day += 1) {
       const drank = takenUpG(state);
       for (const hour of hours) {
-        countFlow(column, state, salt, 1);
         stepHour(column, hour, state);
       }
       moveSalt(column, state, salt, 0, takenUpG(state) - drank);

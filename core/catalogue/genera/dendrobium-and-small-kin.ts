@@ -14,7 +14,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     rhizomeStepCm: practice(0.6),
     shootsPerYear: memory(3),
     forkingChance: memory(0.5),
-    airNeed: memory(0.22),
+    airNeed: memory(0.21),
     regime: practice('evenly moist'),
     temperature: practice('cool'),
     light: memory('shade'),

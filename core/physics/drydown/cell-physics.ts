@@ -73,6 +73,7 @@ export function storeCell(column: Column, i: number, cell: CellContents): void {
   column.volumeL[i] = volumeL;
   column.wallG[i] = wallG;
   column.capacityG[i] = capacity * gramsPerShare + wallG;
+  column.perCapacity[i] = 1 / column.capacityG[i]!;
   column.unavailableG[i] = tight * gramsPerShare + wallG;
   column.unavailableWetness[i] = column.unavailableG[i]! / column.capacityG[i]!;
   column.poreG[i] = medium.totalPorosity * gramsPerShare + wallG;

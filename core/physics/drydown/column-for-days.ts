@@ -1,6 +1,6 @@
 /**
- * A column fine enough that its days do not hang on its cells: they are halved until that no longer moves the day. Most
- * setups need none of it; coarse stones standing in water, or fine on coarse, may need it twice.
+ * A column fine enough that its days do not hang on its cells: they are halved until that no longer moves the
+ * day, twice over. Most setups need none of it; coarse stones standing in water, or fine on coarse, may need it often.
  */
 import type { MonthDrying } from '../places';
 import { buildColumn } from './build';
@@ -19,15 +19,25 @@ export function columnForDays(
   watering: Watering,
   alter: (column: Column) => Column = (column) => column,
 ): Column {
-  const daysWith = (column: Column) => daysOf(dryingTime(column, month, thresholdShare, k.HORIZON_DAYS, 1, watering));
-  let column = alter(buildColumn(setup, drinker));
-  let days = daysWith(column);
-  for (let finer = 2; finer <= k.FINEST; finer *= 2) {
-    const next = alter(buildColumn(setup, drinker, finer));
-    const nextDays = daysWith(next);
-    if (Math.abs(nextDays / days - 1) < k.MESH_MAY_MOVE) return column;
-    column = next;
-    days = nextDays;
+  const tried = (finer: number): Tried => {
+    const column = alter(buildColumn(setup, drinker, finer));
+    return { column, days: daysOf(dryingTime(column, month, thresholdShare, k.HORIZON_DAYS, 1, watering)) };
+  };
+  let [coarse, middle] = [tried(1), tried(2)];
+  for (let finer = 4; finer <= k.FINEST; finer *= 2) {
+    const fine = tried(finer);
+    // One halving may leave the day where it was by chance; two hardly do.
+    if (movesLittle(coarse, middle) && movesLittle(middle, fine)) return coarse.column;
+    [coarse, middle] = [middle, fine];
   }
-  return column;
+  return middle.column;
+}
+
+interface Tried {
+  readonly column: Column;
+  readonly days: number;
+}
+
+function movesLittle(coarse: Tried, fine: Tried): boolean {
+  return Math.abs(fine.days / coarse.days - 1) < k.MESH_MAY_MOVE;
 }

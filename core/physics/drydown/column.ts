@@ -19,6 +19,8 @@ export interface Column {
   readonly isRootZone: Uint8Array;
   /** Water after drainage, with that of the wall beside it, g. */
   readonly capacityG: Float64Array;
+  /** One over that, 1/g. For the hot loop. */
+  readonly perCapacity: Float64Array;
   /** Water of a porous wall beside the cell when it is full, g. */
   readonly wallG: Float64Array;
   /** Water roots cannot take, g. */
@@ -68,6 +70,8 @@ export interface Column {
   /** Heat the root zone takes up, J/K. */
   readonly heatCapacityJK: number;
   readonly reservoirCapacityG: number;
+  /** Of that, what lies out of the roots' reach: below them, or in an outer pot, g. */
+  readonly belowRootsG: number;
   /** Topmost cell under standing water while there is some; -1 without. */
   readonly surfaceCell: number;
   /** Conductance of that water's surface, m³/h, and the path from it into the cell above, as area over distance, m. */
@@ -87,6 +91,7 @@ export type ColumnScalars = Pick<
   | 'heatAreaM2'
   | 'heatCapacityJK'
   | 'reservoirCapacityG'
+  | 'belowRootsG'
   | 'surfaceCell'
   | 'surfaceM3H'
   | 'surfacePathM'
@@ -105,6 +110,7 @@ export function allocateColumn(cellCount: number, scalars: ColumnScalars): Colum
     layerIndex: new Uint8Array(cellCount),
     isRootZone: new Uint8Array(cellCount),
     capacityG: cells(),
+    perCapacity: cells(),
     wallG: cells(),
     rootCapacityG: cells(),
     unavailableWetness: cells(),
@@ -132,14 +138,14 @@ export function allocateColumn(cellCount: number, scalars: ColumnScalars): Colum
   };
 }
 
-/** Water the drained root zone offers roots, and what it holds too tightly for them, g. */
+/** Water the root zone offers roots after a watering, with what stands among them, and what it holds too tightly for them, g. */
 export interface RootZoneWater {
   readonly availableG: number;
   readonly unavailableG: number;
 }
 
 export function rootZoneWater(column: Column): RootZoneWater {
-  let availableG = 0;
+  let availableG = column.reservoirCapacityG - column.belowRootsG;
   let unavailableG = 0;
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;
@@ -151,25 +157,34 @@ export function rootZoneWater(column: Column): RootZoneWater {
 
 /** The lowest part of the root zone, where water gathers and air is least. */
 export interface WetFoot {
-  /** Index of its uppermost cell; it runs down to the last cell that holds roots. */
+  /** Index of its uppermost cell, and how much of that belongs to it; it runs down to the last cell that holds roots. */
   readonly firstCell: number;
+  readonly firstShare: number;
   readonly lastCell: number;
   readonly poreG: number;
   readonly volumeG: number;
 }
 
-/** The lowest quarter of the root zone's volume, in whole cells. */
+/** The lowest part of the root zone's volume. */
 export function wetFootOf(column: Column): WetFoot {
   const lastCell = column.isRootZone.lastIndexOf(1);
   let rootZoneL = 0;
   for (let i = 0; i <= lastCell; i += 1) rootZoneL += column.isRootZone[i] ? column.volumeL[i]! : 0;
+  const footL = k.WET_FOOT_SHARE * rootZoneL;
   let firstCell = lastCell;
-  let volumeL = column.volumeL[lastCell]!;
-  let poreG = column.poreG[lastCell]!;
-  while (firstCell > 0 && column.isRootZone[firstCell - 1] && volumeL < k.WET_FOOT_SHARE * rootZoneL) {
-    firstCell -= 1;
-    volumeL += column.volumeL[firstCell]!;
+  let belowL = 0;
+  let poreG = 0;
+  while (belowL + column.volumeL[firstCell]! < footL) {
+    belowL += column.volumeL[firstCell]!;
     poreG += column.poreG[firstCell]!;
+    firstCell -= 1;
   }
-  return { firstCell, lastCell, poreG, volumeG: volumeL * 1000 };
+  const firstShare = (footL - belowL) / column.volumeL[firstCell]!;
+  return {
+    firstCell,
+    firstShare,
+    lastCell,
+    poreG: poreG + firstShare * column.poreG[firstCell]!,
+    volumeG: footL * 1000,
+  };
 }

@@ -79,7 +79,7 @@ export function hourFor(hours: MonthHours, hourSinceWatering: number): HourClass
   return hours[Math.floor(hourSinceWatering) % HOURS_PER_DAY]!;
 }
 
-/** The pot asks for water when its available water is under the threshold and no reservoir is left. */
+/** The pot asks for water when what its roots can reach is down to the threshold. */
 function isDue(column: Column, state: ColumnState, thresholdShare: number): boolean {
   return availableShare(column, state) <= thresholdShare;
 }

@@ -6,7 +6,8 @@
  *    gives each cell's evaporation. It changes slowly, so it is solved anew every few hours (sooner where
  *    little water is left), when day turns to night, and after watering.
  * 2. Liquid (`stepHour`): capillary exchange between cells, supply from the reservoir, and the
- *    losses (each written as proportional to the cell's new wetness) as one implicit tridiagonal
+ *    losses (by the wetness before the step where a cell loses little in it, by that after where it would run
+ *    dry, and in between in between: of second order for a steady loss) as one implicit tridiagonal
  *    system. Its matrix is an M-matrix, so no cell can go below empty, and what leaves a cell
  *    is booked from the same solution, so the balance closes to rounding.
  *
@@ -126,9 +127,9 @@ function restingWetness(column: Column, fill: number, i: number): number {
  */
 function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boolean, giftPerSupply: number): void {
   const n = column.cellCount;
-  const { capacityG, liquidGH } = column;
+  const { capacityG, perCapacity, liquidGH } = column;
   const { wetness } = state;
-  const { result, sweep, perWetness, lossGH, fedGH } = state.scratch;
+  const { result, sweep, downG, steady, following, lossGH, fedGH } = state.scratch;
   const perHour = 1 / hours;
   const fill = isFed ? fillOf(column, state) : 0;
   let above = 0;
@@ -141,8 +142,12 @@ function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boo
     const below = liquidGH[i]! * 0.5 * (wet + next);
     const inverse = wet > emptyWetness ? 1 / wet : 0;
     const storage = capacityG[i]! * perHour;
-    let own = storage + lossGH[i]! * inverse;
-    let source = storage * wet;
+    const loss = lossGH[i]!;
+    const perWet = loss * inverse;
+    const taken = perWet * perCapacity[i]! * hours;
+    const follows = taken < 1 && wet > emptyWetness ? taken : 1;
+    let own = storage + perWet * follows;
+    let source = storage * wet - loss * (1 - follows);
     if (isFed) {
       own += fedGH[i]!;
       source += fedGH[i]! * restingWetness(column, fill, i);
@@ -150,7 +155,9 @@ function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boo
     const pivot = 1 / (own + below + above * (1 - previousSweep));
     previousResult = (source + above * previousResult) * pivot;
     previousSweep = below * pivot;
-    perWetness[i] = inverse;
+    downG[i] = below * hours;
+    steady[i] = 1 - follows;
+    following[i] = follows * inverse;
     result[i] = previousResult;
     sweep[i] = previousSweep;
     above = below;
@@ -161,16 +168,18 @@ function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boo
 /** The backward sweep: writes the new wetness and books what left each cell. */
 function sweepUp(column: Column, state: ColumnState, hours: number): void {
   const { rootCapacityG } = column;
-  const { wetness, totals } = state;
-  const { result, sweep, perWetness, lossGH, uptakeGH } = state.scratch;
+  const { wetness, wentDownG, totals } = state;
+  const { result, sweep, downG, steady, following, lossGH, uptakeGH } = state.scratch;
   let lower = 0;
   let lost = 0;
   let takenUp = 0;
   let rootZone = 0;
   for (let i = column.cellCount - 1; i >= 0; i -= 1) {
-    lower = result[i]! + sweep[i]! * lower;
+    const next = lower;
+    lower = result[i]! + sweep[i]! * next;
     wetness[i] = lower;
-    const change = lower * perWetness[i]!;
+    wentDownG[i] = wentDownG[i]! + downG[i]! * (lower - next);
+    const change = steady[i]! + following[i]! * lower;
     lost += lossGH[i]! * change;
     takenUp += uptakeGH[i]! * change;
     rootZone += rootCapacityG[i]! * lower;
@@ -235,7 +244,7 @@ function isRefreshDue(totals: Float64Array, mostLost: number): boolean {
 }
 
 /**
- * Advances the column by `hours` (usually 1) in air of the given kind. Returns the root zone's water, g.
+ * Advances the column by `hours` (usually 1) in air of the given kind. Returns the root zone's water, with what stands in it, g.
  * mostLost: share of that water that one step inside may take; more for a quick guess.
  */
 export function stepHour(
@@ -260,5 +269,6 @@ export function stepHour(
   const before = totals[ROOT_WARMTH]!;
   const way = hours === 1 ? hour.warmedPerHour : 1 - (1 - hour.warmedPerHour) ** hours;
   totals[ROOT_WARMTH] = before === NOT_YET_C ? warm : before + (warm - before) * way;
-  return totals[ROOT_ZONE]!;
+  const standing = totals[RESERVOIR]! - column.belowRootsG;
+  return standing > 0 ? totals[ROOT_ZONE]! + standing : totals[ROOT_ZONE]!;
 }

@@ -7,7 +7,7 @@ import { capacityBetween, type Hydraulics } from '../media';
 import { heatCapacityJK, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
-import { cutLayer } from './mesh';
+import { cutLayer, daysMesh, type Mesh } from './mesh';
 import { type Drinker, hydraulicsOfLayer, type MountedSetup, wettabilityOfLayer } from './setup';
 
 /** Velamen as a medium: spongy dead tissue of fine pores. */
@@ -81,12 +81,14 @@ function padOf({ mount, pad, age }: MountedSetup): Hung {
   };
 }
 
-/** cells: how finely it is cut, about. */
-export function mountColumn(setup: MountedSetup, drinker: Drinker, cells = k.PAD_CELLS): Column {
+export function mountColumn(setup: MountedSetup, drinker: Drinker, mesh: Mesh = daysMesh()): Column {
   const hung = setup.mount.padThicknessCm > 0 ? padOf(setup) : bareRoots(drinker);
   const { medium, thicknessCm, areaCm2, dryingCm2 } = hung;
   const capacity = capacityBetween(medium, 0, hung.hangsCm);
-  const depths = cutLayer(0, thicknessCm, thicknessCm, thicknessCm / cells);
+  const depths = cutLayer(0, thicknessCm, thicknessCm, {
+    targetCm: thicknessCm / mesh.padCells,
+    surfaceRelative: mesh.surfaceRelative,
+  });
   const cellCount = depths.length - 1;
   const column = allocateColumn(cellCount, {
     topAreaM2: dryingCm2 / 1e4,
@@ -94,6 +96,7 @@ export function mountColumn(setup: MountedSetup, drinker: Drinker, cells = k.PAD
     heatAreaM2: (dryingCm2 / 1e4) * k.MOUNT_HEAT_GAIN,
     heatCapacityJK: heatCapacityJK(medium, (areaCm2 * thicknessCm) / 1000, capacity) + hung.heldJK,
     reservoirCapacityG: 0,
+    belowRootsG: 0,
     surfaceCell: -1,
     surfaceM3H: 0,
     surfacePathM: 0,

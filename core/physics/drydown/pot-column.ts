@@ -19,7 +19,7 @@ import {
 } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
-import { cutLayer } from './mesh';
+import { cutLayer, type Mesh, yearMesh } from './mesh';
 import { type Drinker, hydraulicsOfLayer, layerBounds, type PottedSetup, wettabilityOfLayer } from './setup';
 import { restingCapacity, wickRunOf } from './wick';
 
@@ -57,9 +57,10 @@ function cutAt(depthCm: number, depths: readonly number[]): readonly number[] {
   return all.filter((cut, i) => i === 0 || cut - all[i - 1]! > 1e-9);
 }
 
-function slicesFromTop(setup: PottedSetup, grownInPores: number, cellHeightCm: number, leastCells: number): Slice[] {
+function slicesFromTop(setup: PottedSetup, grownInPores: number, mesh: Mesh): Slice[] {
   const totalCm = filledHeightCm(setup);
-  const targetCm = Math.min(cellHeightCm, totalCm / leastCells);
+  const { cellHeightCm, surfaceRelative } = mesh;
+  const wanted = { targetCm: Math.min(cellHeightCm, totalCm / mesh.leastCells), surfaceRelative };
   const levelCm = waterLevelCm(setup.pot);
   const slices: Slice[] = [];
   let bottomCm = 0;
@@ -72,8 +73,9 @@ function slicesFromTop(setup: PottedSetup, grownInPores: number, cellHeightCm: n
     if (below !== null) suctionCm = interfaceSuctionCm(suctionCm, below, medium);
     const drainsToCm = bottomCm - suctionCm;
     const topCm = bottomCm + layer.heightCm;
-    const isFine = layer.role === 'main' && cellHeightCm <= k.FINE_CELL_CM;
-    const cut = cutLayer(totalCm - topCm, totalCm - bottomCm, totalCm, targetCm, isFine);
+    // A fringe not much higher than a cell would be spread over all of it.
+    const cutsFoot = layer.role === 'main' && medium.airEntryHeadCm < mesh.footFringeCells * cellHeightCm;
+    const cut = cutLayer(totalCm - topCm, totalCm - bottomCm, totalCm, wanted, cutsFoot);
     const depths = levelCm > 0 ? cutAt(totalCm - levelCm, cut) : cut;
     const own = depths.slice(1).map((depthCm, k) => ({
       layerIndex,
@@ -158,15 +160,10 @@ function rootsOf(setup: PottedSetup, drinker: Drinker): { readonly putInL: numbe
   };
 }
 
-export function potColumn(
-  setup: PottedSetup,
-  drinker: Drinker,
-  cellHeightCm = k.CELL_HEIGHT_CM,
-  leastCells = k.MIN_CELLS,
-): Column {
+export function potColumn(setup: PottedSetup, drinker: Drinker, mesh: Mesh = yearMesh): Column {
   const { pot } = setup;
   const roots = rootsOf(setup, drinker);
-  const slices = slicesFromTop(setup, roots.grownShare, cellHeightCm, leastCells);
+  const slices = slicesFromTop(setup, roots.grownShare, mesh);
   const filledCm = filledHeightCm(setup);
   const topAreaM2 = areaAtCm2(pot, filledCm) / 1e4;
   const sideAreaM2 = wallAreaCm2(pot, 0, filledCm) / 1e4;
@@ -189,10 +186,12 @@ export function potColumn(
     heatCapacityJK(slices[i]!.medium, filled[i]!.netL, filled[i]!.capacity) +
     filled[i]!.wallCm3 * k.CLAY_HEAT_J_CM3_K +
     (filled[i]!.grossL - filled[i]!.netL) * 1000 * k.WATER_HEAT_J_G_K;
-  const standingG = slices.reduce(
-    (sum, slice, i) => sum + filled[i]!.netL * 1000 * shareBelow(slice, levelCm) * standingShare(slice, levelCm),
-    0,
-  );
+  const standingG = (isCounted: (slice: Slice) => boolean): number =>
+    slices.reduce((sum, slice, i) => {
+      const standing = filled[i]!.netL * 1000 * shareBelow(slice, levelCm) * standingShare(slice, levelCm);
+      return isCounted(slice) ? sum + standing : sum;
+    }, 0);
+  const outerG = pot.reservoir.kind === 'wicks' ? pot.reservoir.volumeL * 1000 : 0;
 
   const column = allocateColumn(slices.length, {
     topAreaM2,
@@ -200,7 +199,8 @@ export function potColumn(
     radiantAreaM2: topAreaM2 + (k.SLANTED_LIGHT_SHARE * pot.rimDiameterCm * filledCm) / 1e4,
     heatAreaM2: topAreaM2 + sideAreaM2,
     heatCapacityJK: slices.reduce((sum, _, i) => sum + heatOf(i), 0),
-    reservoirCapacityG: pot.reservoir.kind === 'wicks' ? pot.reservoir.volumeL * 1000 : standingG,
+    reservoirCapacityG: outerG + standingG(() => true),
+    belowRootsG: outerG + standingG(({ isRootZone }) => !isRootZone),
     ...waterSurface(
       pot,
       slices,

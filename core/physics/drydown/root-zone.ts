@@ -1,23 +1,14 @@
 /** Readings of the root zone from the cells' water. */
-import type { Column } from './column';
-import { cellWaterG, type ColumnState, reservoirG } from './state';
+import { type Column, rootZoneWater } from './column';
+import { cellWaterG, type ColumnState, reservoirG, standingG, sumRootZone } from './state';
 
-/** Water roots could still take up, as a share of what the drained root zone offers (below 0 = tighter). */
+/**
+ * Water roots could still take up, with what stands among them, as a share of what the root zone offers after a watering
+ * (below 0 = tighter).
+ */
 export function availableShare(column: Column, state: ColumnState): number {
-  let available = 0;
-  let capacity = 0;
-  for (let i = 0; i < column.cellCount; i += 1) {
-    if (!column.isRootZone[i]) continue;
-    const tight = column.unavailableG[i]!;
-    available += state.wetness[i]! * column.capacityG[i]! - tight;
-    capacity += column.capacityG[i]! - tight;
-  }
-  return available / capacity;
-}
-
-/** Water that stands among the roots; that of an outer pot does not. */
-export function standingG(column: Column, state: ColumnState): number {
-  return column.wicks === null ? reservoirG(state) : 0;
+  const { availableG, unavailableG } = rootZoneWater(column);
+  return (sumRootZone(column, state.wetness) + standingG(column, state) - unavailableG) / availableG;
 }
 
 /** Air-filled porosity of the root zone, v/v; standing water counts as no air. All of it about bare roots. */

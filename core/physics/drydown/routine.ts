@@ -29,6 +29,9 @@ export function wateringFor(routine: Routine): Watering {
   return wateringOf(routine.way ?? 'pour', routine.soakMinutes ?? DEFAULT_SOAK_MINUTES);
 }
 
+/** What lies no further before an hour counts as that hour. */
+const ROUNDS_UP_H = 0.5;
+
 /**
  * Hours of a day (0 = the morning round) at which the routine waters. "When dry" is asked of the pot itself each morning.
  * A gap that is no whole number of days falls at other hours of the day.
@@ -39,7 +42,9 @@ export function wateringHours(routine: Routine, day: number): readonly number[] 
     case 'every': {
       const gapHours = Math.max(1, routine.days * k.HOURS_PER_DAY);
       const hours: number[] = [];
-      for (let n = Math.max(0, Math.ceil(startOfDay / gapHours - 1e-9)); ; n += 1) {
+      // One that rounds up to this morning belongs here, though its time lies in the day before.
+      const first = Math.ceil((startOfDay - ROUNDS_UP_H) / gapHours - 1e-9);
+      for (let n = Math.max(0, first); ; n += 1) {
         const hour = Math.round(n * gapHours) - startOfDay;
         if (hour >= k.HOURS_PER_DAY) return hours;
         if (hour >= 0) hours.push(hour);

@@ -5,6 +5,8 @@ import type { HourClass } from './hour-class';
 export interface ColumnState {
   /** Water of each cell as a share of its capacity; `cellWaterG` gives grams. */
   readonly wetness: Float64Array;
+  /** Water that went down from each cell to the next by itself, g (up: negative); whoever moves salts sets it to nothing. */
+  readonly wentDownG: Float64Array;
   /** Scalars of the hot loop; see the accessors below. */
   readonly totals: Float64Array;
   readonly scratch: Scratch;
@@ -16,8 +18,11 @@ interface Scratch {
   /** Of the tridiagonal solver. */
   readonly result: Float64Array;
   readonly sweep: Float64Array;
-  /** One over the wetness before the step; 0 where empty. */
-  readonly perWetness: Float64Array;
+  /** Conductance to the next cell down in this step, g per unit of relative wetness. */
+  readonly downG: Float64Array;
+  /** Share of a cell's losses that this step takes as they are, and the rest over the wetness before, that go by the wetness after. */
+  readonly steady: Float64Array;
+  readonly following: Float64Array;
   readonly deficit: Float64Array;
   readonly exposed: Float64Array;
   /** All losses of each cell at the last refresh, g/h, and uptake among them. */
@@ -77,6 +82,11 @@ export function sumRootZone(column: Column, wetness: Float64Array): number {
   return sum;
 }
 
+/** Water that stands among the roots, g: what lies below them, or in an outer pot, does not. It sinks from above. */
+export function standingG(column: Column, state: ColumnState): number {
+  return Math.max(0, state.totals[RESERVOIR]! - column.belowRootsG);
+}
+
 /** A drained column that holds all it can, with a full reservoir. */
 export function createState(column: Column): ColumnState {
   const cells = () => new Float64Array(column.cellCount);
@@ -89,11 +99,14 @@ export function createState(column: Column): ColumnState {
   totals[ROOT_ZONE] = sumRootZone(column, wetness);
   return {
     wetness,
+    wentDownG: cells(),
     totals,
     lossesFor: null,
     scratch: {
       result: cells(),
-      perWetness: cells(),
+      downG: cells(),
+      steady: cells(),
+      following: cells(),
       sweep: cells(),
       deficit: cells(),
       exposed: cells(),

@@ -5,7 +5,7 @@ import { makePot } from '../../catalogue/vessels';
 import { hydraulicsOfMix } from '../media';
 import { constantPlace, monthDrying } from '../places';
 import { buildColumn } from './build';
-import type { Column } from './column';
+import { type Column, rootZoneWater } from './column';
 import { monthHours, wateredState } from './dry-down';
 import { stepHour } from './hour';
 import { availableShare, totalWaterG } from './root-zone';
@@ -122,6 +122,45 @@ test('days between waterings start where a watering in that rhythm leaves the po
   }
 });
 
+test('what stands among the roots counts as water they have: the share falls from all to none without a rest', () => {
+  const column = columnOf('clay-pebbles-8-16', 'side-hole-pot');
+  const state = createState(column);
+  expect(availableShare(column, state)).toBeCloseTo(1, 12);
+  // Half of what stands gone, the medium as wet as before.
+  const standsG = column.reservoirCapacityG - column.belowRootsG;
+  expect(standsG).toBeGreaterThan(50);
+  state.totals[0] = reservoirG(state) - standsG / 2;
+  const { availableG } = rootZoneWater(column);
+  expect(availableShare(column, state)).toBeCloseTo(1 - standsG / 2 / availableG, 12);
+  const hours = monthHours(
+    column,
+    monthDrying(constantPlace({ temperatureC: 21, relativeHumidityPct: 50, airflow: 'still room' }), 0),
+  );
+  let before = availableShare(column, state);
+  for (let day = 0; before > 0.2; day += 1) {
+    for (const hour of hours) stepHour(column, hour, state);
+    const after = availableShare(column, state);
+    expect(before - after).toBeGreaterThan(0.02);
+    before = after;
+  }
+});
+
+test('water below a level in the crocking is out of the roots’ reach', () => {
+  const pot = makePot('side-hole-pot', 15);
+  if (pot.reservoir.kind !== 'side holes') throw new Error('side holes are what it has');
+  const layer = (role: 'crocking' | 'main', heightCm: number) => ({
+    role,
+    mix: [{ medium: mediumById('clay-pebbles-8-16'), parts: 1 }],
+    heightCm,
+  });
+  const column = buildColumn(
+    { kind: 'pot', pot, layers: [layer('crocking', pot.reservoir.holeHeightCm + 0.5), layer('main', 8)] },
+    drinker,
+  );
+  expect(column.reservoirCapacityG).toBeGreaterThan(50);
+  expect(column.belowRootsG).toBeCloseTo(column.reservoirCapacityG, 9);
+});
+
 test('water, air and roots never exceed the bed, whatever is poured, in any pot and at any age', () => {
   fc.assert(
     fc.property(
@@ -164,6 +203,19 @@ test('waterings fall on the hours of the routine', () => {
   expect(daysOf({ kind: 'weekdays', weekdays: [2, 6] }, 7)).toEqual([[], [], [0], [], [], [], [0]]);
   expect(wateringHours({ kind: 'misting', timesADay: 3 }, 5)).toEqual([0, 4, 8]);
   expect(daysOf({ kind: 'every', days: 7 }, 365).flat()).toHaveLength(53);
+});
+
+test('whatever the gap, no watering is missed or given twice', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0.1, max: 40, noNaN: true }), (days) => {
+      const given = Array.from({ length: 365 }, (_, day) =>
+        wateringHours({ kind: 'every', days }, day).map((hour) => day * 24 + hour),
+      ).flat();
+      given.forEach((hour, n) => expect(hour).toBe(Math.round(n * days * 24)));
+      expect(Math.abs(given.length - 365 / days)).toBeLessThan(1.001);
+    }),
+    { numRuns: 200 },
+  );
 });
 
 test('a mix sheds water as its parts do', () => {

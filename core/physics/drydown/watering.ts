@@ -8,7 +8,7 @@
  * proportion to the size of the pieces. All from memory, but the measure: dry bark takes up 40-70 % of its capacity at
  * a first watering, and more at each later one (Fonteno, Fields & Jackson 2013, from memory).
  */
-import type { Column } from './column';
+import { type Column, rootZoneWater } from './column';
 import { k } from './constants';
 import { type ColumnState, RESERVOIR, ROOT_ZONE, sumRootZone, WICK_WETNESS } from './state';
 
@@ -97,9 +97,16 @@ export function waterColumn(column: Column, state: ColumnState, watering: Wateri
  * then watered once. So the days between waterings start from what a watering really puts in.
  */
 export function waterFromDry(column: Column, state: ColumnState, availableShare: number, watering: Watering): void {
+  const { availableG } = rootZoneWater(column);
+  const standingG = column.reservoirCapacityG - column.belowRootsG;
+  // Standing water goes first. A line above what the medium alone holds leaves some of it.
+  const heldShare = Math.min(1, (availableShare * availableG) / (availableG - standingG));
+  if (standingG > 0) {
+    state.totals[RESERVOIR] = column.belowRootsG + Math.max(0, availableShare * availableG - (availableG - standingG));
+  }
   for (let i = 0; i < column.cellCount; i += 1) {
     const tight = column.unavailableWetness[i]!;
-    state.wetness[i] = tight + (1 - tight) * availableShare;
+    state.wetness[i] = tight + (1 - tight) * heldShare;
   }
   waterColumn(column, state, watering);
 }

@@ -9,7 +9,6 @@ export {
   leachingFraction,
 } from './flushing';
 export {
-  countFlow,
   crustGM2,
   freshSalt,
   layerDsM,

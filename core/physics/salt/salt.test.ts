@@ -22,7 +22,6 @@ import { constantPlace, monthDrying } from '../places';
 import { isFed, usualFeeding } from './feeding';
 import { flushL, leachingFraction } from './flushing';
 import {
-  countFlow,
   crustGM2,
   freshSalt,
   layerDsM,
@@ -73,7 +72,6 @@ function liveDays(pot: Kept, days: number): void {
   for (let day = 0; day < days; day += 1) {
     const [drank, stood] = [takenUpG(pot.state), reservoirG(pot.state)];
     for (const hour of hours) {
-      countFlow(pot.column, pot.state, pot.salt, 1);
       stepHour(pot.column, hour, pot.state);
     }
     moveSalt(pot.column, pot.state, pot.salt, stood - reservoirG(pot.state), takenUpG(pot.state) - drank);

@@ -14,8 +14,6 @@ export interface Salt {
   /** Of each cell, dS/m × g. */
   readonly cells: Float64Array;
   reservoir: number;
-  /** Water that went down from each cell to the next since salts were last moved, g (up: negative). */
-  readonly wentDownG: Float64Array;
   /** What has left at the base and into the plant since the beginning, dS/m × g. */
   drained: number;
   drunk: number;
@@ -33,7 +31,6 @@ export function freshSalt(column: Column, state: ColumnState, waterDsM: number):
   const salt: Salt = {
     cells: cells(),
     reservoir: reservoirG(state) * waterDsM,
-    wentDownG: cells(),
     drained: 0,
     drunk: 0,
     drainedG: 0,
@@ -91,19 +88,10 @@ export function releaseOf(column: Column): number {
   return sum / heldG;
 }
 
-/** Counts the water that capillarity moves between cells in the hours to come, as it stands now. */
-export function countFlow(column: Column, state: ColumnState, salt: Salt, hours: number): void {
-  const { liquidGH } = column;
-  const { wetness } = state;
-  for (let i = 0; i < column.cellCount - 1; i += 1) {
-    const [here, next] = [wetness[i]!, wetness[i + 1]!];
-    salt.wentDownG[i] = salt.wentDownG[i]! + liquidGH[i]! * 0.5 * (here + next) * (here - next) * hours;
-  }
-}
-
-/** Moves salts with the water that was counted, from the reservoir into the cells it fed, and into the plant. */
+/** Moves salts with the water that capillarity moved since they were last, from the reservoir into the cells it fed, and into the plant. */
 export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG: number, drunkG: number): void {
   const n = column.cellCount;
+  const { wentDownG } = state;
   if (drawnG > 0) feedSalt(column, salt, drawnG, reservoirG(state));
   // Per cell: salt = water × conductivity; upwind, so what goes carries the conductivity it comes from.
   let above = 0;
@@ -114,8 +102,8 @@ export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG:
       state.wetness[i]! * column.capacityG[i]!,
       column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9,
     );
-    const down = i < n - 1 ? salt.wentDownG[i]! : 0;
-    const up = i > 0 ? Math.max(0, -salt.wentDownG[i - 1]!) : 0;
+    const down = i < n - 1 ? wentDownG[i]! : 0;
+    const up = i > 0 ? Math.max(0, -wentDownG[i - 1]!) : 0;
     const own = waterG + Math.max(0, down) + up;
     const fromBelow = Math.max(0, -down);
     const pivot = 1 / (own - above * previousSweep);
@@ -135,7 +123,7 @@ export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG:
     const drunk = Math.min(lower, k.DRUNK_DS_M) * Math.min(waterG, drunkG * column.rootShare[i]!);
     salt.cells[i] = lower * waterG - drunk;
     salt.drunk += drunk;
-    salt.wentDownG[i] = 0;
+    wentDownG[i] = 0;
   }
 }
 

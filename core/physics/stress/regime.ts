@@ -32,7 +32,7 @@ export const regimes: Readonly<Record<MoistureRegime, SourcedFigures>> = {
   'fast wet-dry': {
     waterAtShare: practice(0.1),
     driedOffShare: practice(0.4),
-    wetMinded: memory(1.45),
+    wetMinded: memory(1.41),
     wetTellsDays: practice(3),
     dryMinded: memory(0.5),
     dryTellsDays: practice(5),

@@ -4,11 +4,12 @@ import { openShare, refillGH, strainOn } from '../stress';
 import type { MonthTally } from './tally';
 import type { Pot } from './kept-pot';
 
-/** Air-filled porosity of the wettest quarter, v/v. Where plants take to water, what stands in it is not held against it. */
+/** Air-filled porosity of the wettest part, v/v. Where plants take to water, what stands in it is not held against it. */
 function wettestAir({ column, state, foot, needs }: Pot): number {
   if (column.hangsInAir) return 1;
   let waterG = needs.takesToWater ? 0 : standingG(column, state);
-  for (let i = foot.firstCell; i <= foot.lastCell; i += 1) waterG += state.wetness[i]! * column.capacityG[i]!;
+  waterG += foot.firstShare * state.wetness[foot.firstCell]! * column.capacityG[foot.firstCell]!;
+  for (let i = foot.firstCell + 1; i <= foot.lastCell; i += 1) waterG += state.wetness[i]! * column.capacityG[i]!;
   return Math.max(0, (foot.poreG - waterG) / foot.volumeG);
 }
 

@@ -86,7 +86,7 @@ export class MonthTally {
   private readonly harmBy = zero();
   readonly readings = noReadings();
 
-  /** A day is judged at its end, by what has gathered. */
+  /** A day is judged at its middle, by what has gathered. */
   day(stresses: Stresses): void {
     const { fine, watch, harm } = dayShares(wholeStress(stresses));
     this.fine += fine;

@@ -15,7 +15,7 @@ import {
   wateringHours,
 } from '../drydown';
 import { daysInMonth, type MonthDrying } from '../places';
-import { countFlow, crustGM2, layerDsM, moveSalt, RAIN_DS_M, rootWaterDsM } from '../salt';
+import { crustGM2, layerDsM, moveSalt, RAIN_DS_M, rootWaterDsM } from '../salt';
 import { type RootNeeds, stressesOf } from '../stress';
 import { k } from './constants';
 import { rainOfMonth } from './rain';
@@ -69,7 +69,6 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
     }
     const kind = hours[hour]!;
     const count = alikeHours(hours, hour, round[next] ?? HOURS_PER_DAY);
-    countFlow(column, state, salt, count);
     const rootZoneG = stepHour(column, kind, state, count);
     thirstG += kind.uptakeGH * count;
     countSpells(spells, (rootZoneG - zone.unavailableG) / zone.availableG, pot, count);
@@ -80,16 +79,21 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
       drunkG += taken;
       takenBefore = takenUpG(state);
       thirstG = 0;
+      // Half way from one round to the next: waterings that drift through the day and ones that keep its hour read alike.
+      if (hour === MIDDLE_HOUR) {
+        pot.met.rootWaterDsM = rootWaterDsM(column, state, salt);
+        tally.day(stressesOf(pot.strain, pot.needs, zone.decay));
+      }
     }
   }
   drawnG += reservoirBefore - reservoirG(state);
   moveSalt(column, state, salt, drawnG, drunkG);
-  pot.met.rootWaterDsM = rootWaterDsM(column, state, salt);
 }
 
 /** Copies in this module's scope: the compiler folds them into the loop. */
 const JUDGE_EVERY_HOURS = k.JUDGE_EVERY_HOURS;
 const HOURS_PER_DAY = k.HOURS_PER_DAY;
+const MIDDLE_HOUR = k.HOURS_PER_DAY / 2;
 
 /** column: of the setup; year: its twelve months of air; needs: of the plant. */
 export function simulateYear(column: Column, year: readonly MonthDrying[], care: Care, needs: RootNeeds): YearReport {
@@ -105,7 +109,6 @@ export function simulateYear(column: Column, year: readonly MonthDrying[], care:
     for (let dayOfMonth = 0; dayOfMonth < days; dayOfMonth += 1) {
       if (rain[dayOfMonth]! > 0) give(pot, rainOf(rain[dayOfMonth]! * 1000 * column.topAreaM2), RAIN_DS_M);
       liveDay(pot, hours, day, spells, tally);
-      tally.day(stressesOf(pot.strain, needs, pot.zone.decay));
       day += 1;
     }
     layersDsM.forEach((dsM, layer) => {
