@@ -35,9 +35,9 @@ import {
   factsOf,
   generateCandidates,
   judge,
+  judgeFinely,
   type Judgement,
   layerVolumesL,
-  refined,
 } from '../decide/setups';
 import type { DryingTime, ModelDoubt } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
@@ -105,17 +105,21 @@ interface Judged {
   readonly score: number;
 }
 
-function judgeFully(context: CaseContext, facts: CandidateFacts): Judged {
-  const judgement = judge(context, facts);
+/** As it is judged for its place in the order, or, finely, for what is shown of it. */
+function judgeFully(context: CaseContext, facts: CandidateFacts, how: typeof judge): Judged {
+  const judgement = how(context, facts);
   const findings = runRules(allRules, { context, facts, judgement });
   const pulls = pullsOf(context, facts, judgement, findings);
   return { facts, judgement, findings, pulls, score: totalPoints(pulls) };
 }
 
+function byScore(a: Judged, b: Judged): number {
+  return b.score - a.score || a.facts.id.localeCompare(b.facts.id);
+}
+
 /** The figures of one judged setup. */
 function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
-  const { facts, findings, pulls, score } = judged;
-  const judgement = refined(context, facts, judged.judgement);
+  const { facts, judgement, findings, pulls, score } = judged;
   const { spec, setup } = facts;
   const volumes = layerVolumesL(setup);
   const placement = placementOf(context, facts);
@@ -178,12 +182,15 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
   const ruledOut: Forbidden[] = [...forbidden];
   const judgedSetups: Judged[] = [];
   let years = 0;
-  const take = ({ spec }: Screened): void => {
-    const judged = judgeFully(context, factsOf(context, spec));
-    const { facts, judgement } = judged;
+  /** Whether no rule forbids it; if one does, it is put aside. */
+  const isAllowed = ({ facts, judgement }: Judged): boolean => {
     const rule = forbiddingRule(allRules, { context, facts, judgement });
     if (rule) ruledOut.push({ facts, judgement, rule });
-    else judgedSetups.push(judged);
+    return !rule;
+  };
+  const take = ({ spec }: Screened): void => {
+    const judged = judgeFully(context, factsOf(context, spec), judge);
+    if (isAllowed(judged)) judgedSetups.push(judged);
     years += 1;
     report(specs.length * (1 + Math.min(1, years / first.length)));
   };
@@ -192,9 +199,13 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
   // Where rules put aside too many, the next most promising are judged as well, but not without end.
   for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) take(entry);
 
-  const ranked = judgedSetups.sort((a, b) => b.score - a.score || a.facts.id.localeCompare(b.facts.id));
+  // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
+  const shown = pickVaried(judgedSetups.sort(byScore))
+    .map(({ facts }) => judgeFully(context, facts, judgeFinely))
+    .filter(isAllowed)
+    .sort(byScore);
   return {
-    setups: pickVaried(ranked).map((judged) => figuresOf(context, judged)),
+    setups: shown.map((judged) => figuresOf(context, judged)),
     ruledOut: groupRuledOut(context, ruledOut),
     timing: timingOf(resolved),
     resolved,
@@ -210,7 +221,7 @@ export interface ReviewFacts extends SetupFacts {
 
 export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): ReviewFacts {
   const context = contextOf(resolveCase(input, places));
-  const judged = judgeFully(context, factsOf(context, spec));
+  const judged = judgeFully(context, factsOf(context, spec), judgeFinely);
   return {
     ...figuresOf(context, judged),
     ruledOutBy: judged.findings.find((finding) => finding.effect === 'rule out') ?? null,
@@ -232,7 +243,7 @@ export function verdictOn(
   doubt: ModelDoubt | null = null,
 ): Verdict {
   const context = contextOf(resolveCase(input, places), doubt);
-  const { judgement, findings, score } = judgeFully(context, factsOf(context, spec));
+  const { judgement, findings, score } = judgeFully(context, factsOf(context, spec), judge);
   return {
     year: judgement.year,
     score,

@@ -2,6 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
+import { setTimeout } from 'node:timers/promises';
 import { MikroORM } from '@mikro-orm/postgresql';
 import { expect, test } from '@playwright/test';
 import { bringUp } from '../../server/db/bring-up';
@@ -30,13 +31,24 @@ async function asOwner(work: (orm: MikroORM) => Promise<unknown>): Promise<void>
 const residentMb = (pid: number): number =>
   Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
 
+/**
+ * Asked as a client asks: who is sent away because too much is being worked out, and told when to come again, comes again
+ * then. Once only: what is refused twice is a fault.
+ */
+async function asked(address: string, { method, path, body, headers }: FuzzRequest): Promise<Response> {
+  const ask = () => fetch(`${address}${path}`, { method, headers, body });
+  const answer = await ask();
+  const seconds = Number(answer.headers.get('retry-after'));
+  if (answer.status !== 503 || !(seconds > 0)) return answer;
+  await answer.text();
+  await setTimeout(seconds * 1000);
+  return ask();
+}
+
 /** What is wrong with an answer; null where nothing is. */
-async function faultOf(
-  address: string,
-  { method, path, body, headers }: FuzzRequest,
-  statuses: Set<number>,
-): Promise<string | null> {
-  const answer = await fetch(`${address}${path}`, { method, headers, body });
+async function faultOf(address: string, request: FuzzRequest, statuses: Set<number>): Promise<string | null> {
+  const { method, path, body } = request;
+  const answer = await asked(address, request);
   const text = await answer.text();
   statuses.add(answer.status);
   const type = answer.headers.get('content-type') ?? '';

@@ -5,6 +5,7 @@
 import { needsOf, plantWeightG, realise, type SetupSpec, specId } from '../../case';
 import {
   buildCoarseColumn,
+  buildColumn,
   buildYearColumn,
   type Column,
   columnForDays,
@@ -35,9 +36,11 @@ export interface CandidateFacts {
   readonly id: string;
   readonly spec: SetupSpec;
   readonly setup: Setup;
-  /** Cut for a whole year (or, coarse, for some weeks). */
+  /** Cut for ranking by a whole year (or, coarse, by some weeks). */
   readonly column: Column;
-  /** Cut finely, for days and curves; made when asked for. */
+  /** Cut finely, for the year that is shown; made when asked for. */
+  readonly fineColumn: Column;
+  /** As finely as its days need; made when asked for. */
   readonly daysColumn: Column;
   readonly mainMix: Mix;
   /** Piece size of the main part of the mix (geometric mean), mm. */
@@ -79,6 +82,9 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     spec,
     setup,
     column,
+    get fineColumn() {
+      return ofModel(buildColumn(setup, context.drinker));
+    },
     get daysColumn() {
       const month = context.climate.year[context.climate.hardestMonth]!;
       const watering = wateringFor(context.routine);
@@ -119,16 +125,21 @@ function healthOfTwo(one: number, other: number): number {
 
 /** Days and year on the year's mesh: enough for rules and order. */
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
-  return {
-    ...daysOn(facts.column, context, facts.hasReservoir),
-    year: simulateYear(facts.column, context.climate.year, careOf(context), needsOf(context.plant, facts.hasReservoir)),
-    stability: stabilityOf(context, facts),
-  };
+  return judgeOn(facts.column, facts.column, context, facts);
 }
 
-/** The same with the days followed on the fine mesh: what is shown. */
-export function refined(context: CaseContext, facts: CandidateFacts, judgement: Judgement): Judgement {
-  return { ...judgement, ...daysOn(facts.daysColumn, context, facts.hasReservoir) };
+/** The same on the fine meshes: what is shown. */
+export function judgeFinely(context: CaseContext, facts: CandidateFacts): Judgement {
+  return judgeOn(facts.daysColumn, facts.fineColumn, context, facts);
+}
+
+function judgeOn(daysColumn: Column, yearColumn: Column, context: CaseContext, facts: CandidateFacts): Judgement {
+  const { climate, plant } = context;
+  return {
+    ...daysOn(daysColumn, context, facts.hasReservoir),
+    year: simulateYear(yearColumn, climate.year, careOf(context), needsOf(plant, facts.hasReservoir)),
+    stability: stabilityOf(context, facts),
+  };
 }
 
 function daysOn(

@@ -1,4 +1,12 @@
-export { type CandidateFacts, factsOf, judge, type Judgement, layerVolumesL, refined, screenHealth } from './assess';
+export {
+  type CandidateFacts,
+  factsOf,
+  judge,
+  type Judgement,
+  layerVolumesL,
+  judgeFinely,
+  screenHealth,
+} from './assess';
 export { fillPot, generateCandidates } from './candidates';
 export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
 export { type CaseContext, contextOf } from './context';

@@ -11,6 +11,14 @@ export const saltConstants = {
   ),
   FEED_SHARE_SENSITIVE: fromPractice(0.5, 'share', 'of the usual feed for kinds that bear little salt'),
   DRUNK_DS_M: fromMemory(0.35, 'dS/m', 'of salts go into the plant with the water it drinks, at most'),
+  SALT_DIFFUSIVITY_CM2_DAY: fromSource(
+    1.4,
+    'cm²/day',
+    'Cussler, Diffusion, from memory',
+    'of the common salts in water (about 1.6e-9 m²/s)',
+  ),
+  DISPERSIVITY_CM: fromMemory(1, 'cm', 'of coarse beds; columns in the laboratory show 0.1 to 2'),
+  PORTIONS: byChoice(4, 'portions', 'in which a watering pushes salts on'),
   RAIN_DS_M: fromMemory(0.02, 'dS/m', 'of rain'),
   FLUSH_FROM_SHARE: byChoice(
     0.6,
@@ -38,6 +46,7 @@ export const saltConstants = {
     'FAO Irrigation and Drainage Paper 29, table 2',
     'dissolved salts by conductivity',
   ),
+  CRUST_DEPTH_CM: byChoice(0.3, 'cm', 'at the surface whose salts count as a crust'),
   CRUST_G_M2: fromMemory(60, 'g/m²', 'of salts at the surface that show as a crust'),
 } as const;
 

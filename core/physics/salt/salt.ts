@@ -8,6 +8,7 @@
  */
 import { type Column, type ColumnState, reservoirG } from '../drydown';
 import { k } from './constants';
+import { diffusedG, exchange, type Exchange, exchangeOf, type Neighbours, neighboursOf } from './spreading';
 
 /** Mutable: it is stepped through a year. */
 export interface Salt {
@@ -20,9 +21,8 @@ export interface Salt {
   /** Water that has left at the base since the beginning, g. */
   drainedG: number;
   readonly release: number;
-  /** Of the tridiagonal solver. */
-  readonly sweep: Float64Array;
-  readonly result: Float64Array;
+  readonly neighbours: Neighbours;
+  readonly exchange: Exchange;
 }
 
 /** A pot newly watered with water of one conductivity. */
@@ -35,8 +35,8 @@ export function freshSalt(column: Column, state: ColumnState, waterDsM: number):
     drunk: 0,
     drainedG: 0,
     release: releaseOf(column),
-    sweep: cells(),
-    result: cells(),
+    neighbours: neighboursOf(column),
+    exchange: exchangeOf(column.cellCount),
   };
   for (let i = 0; i < column.cellCount; i += 1) salt.cells[i] = state.wetness[i]! * column.capacityG[i]! * waterDsM;
   return salt;
@@ -44,8 +44,8 @@ export function freshSalt(column: Column, state: ColumnState, waterDsM: number):
 
 /**
  * Salts of a watering just given (`waterColumn` has told what each cell took and what ran on). Of what runs through, the
- * share that the media let their salts go to pushes on what they hold, cell by cell: c → c_in + (c - c_in)·exp(-through/water);
- * the rest runs past and leaves as it came.
+ * share that the media let their salts go to pushes on what they hold; the rest runs past and leaves as it came. It comes
+ * in portions, so that the pushing and the spreading of salts go on together.
  */
 export function saltWatering(
   column: Column,
@@ -54,13 +54,34 @@ export function saltWatering(
   waterDsM: number,
   toReservoirG: number,
 ): void {
-  const { tookG, ranOnG } = state.scratch;
   const { release } = salt;
+  let slowDsM = 0;
+  for (let portion = 0; portion < k.PORTIONS; portion += 1)
+    slowDsM += pushOn(column, state, salt, waterDsM) / k.PORTIONS;
+  const leavingDsM = release * slowDsM + (1 - release) * waterDsM;
+  const leavingG = state.scratch.ranOnG[column.cellCount - 1]!;
+  const intoReservoirG = Math.min(toReservoirG, leavingG);
+  salt.reservoir += intoReservoirG * leavingDsM;
+  const drainedG = leavingG - intoReservoirG;
+  salt.drained += drainedG * leavingDsM;
+  salt.drainedG += drainedG;
+}
+
+/**
+ * One portion, from cell to cell: c → c_in + (c - c_in)·exp(-through/water). Cells thinner than the spread of a flow in such
+ * a bed are mixed by it. Returns the conductivity of what leaves of the slow water, dS/m.
+ */
+function pushOn(column: Column, state: ColumnState, salt: Salt, waterDsM: number): number {
+  const { tookG, ranOnG } = state.scratch;
+  const { release, neighbours } = salt;
+  const { waterG: inCellsG, downG, upG } = salt.exchange;
   let slowDsM = waterDsM;
   for (let i = 0; i < column.cellCount; i += 1) {
     const waterG = state.wetness[i]! * column.capacityG[i]!;
-    const slowG = ranOnG[i]! * release;
-    const held = salt.cells[i]! + tookG[i]! * (release * slowDsM + (1 - release) * waterDsM);
+    const slowG = (ranOnG[i]! * release) / k.PORTIONS;
+    inCellsG[i] = Math.max(waterG, DRY_G);
+    downG[i] = upG[i] = slowG * neighbours.spread[i]!;
+    const held = salt.cells[i]! + (tookG[i]! / k.PORTIONS) * (release * slowDsM + (1 - release) * waterDsM);
     if (waterG <= 0 || slowG <= 0) {
       salt.cells[i] = held;
       continue;
@@ -69,13 +90,8 @@ export function saltWatering(
     salt.cells[i] = left * waterG;
     slowDsM += (held - salt.cells[i]!) / slowG;
   }
-  const leavingDsM = release * slowDsM + (1 - release) * waterDsM;
-  const leavingG = ranOnG[column.cellCount - 1]!;
-  const intoReservoirG = Math.min(toReservoirG, leavingG);
-  salt.reservoir += intoReservoirG * leavingDsM;
-  const drainedG = leavingG - intoReservoirG;
-  salt.drained += drainedG * leavingDsM;
-  salt.drainedG += drainedG;
+  exchange(salt.cells, salt.exchange);
+  return slowDsM;
 }
 
 /** Share of the water running through that pushes on what the media hold, over the whole pot. */
@@ -92,40 +108,40 @@ export function releaseOf(column: Column): number {
 export function moveSalt(column: Column, state: ColumnState, salt: Salt, drawnG: number, drunkG: number): void {
   const n = column.cellCount;
   const { wentDownG } = state;
+  const { neighbours } = salt;
+  const { waterG, downG, upG } = salt.exchange;
   if (drawnG > 0) feedSalt(column, salt, drawnG, reservoirG(state));
-  // Per cell: salt = water × conductivity; upwind, so what goes carries the conductivity it comes from.
-  let above = 0;
-  let previousSweep = 0;
-  let previousResult = 0;
   for (let i = 0; i < n; i += 1) {
-    const waterG = Math.max(
-      state.wetness[i]! * column.capacityG[i]!,
-      column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9,
-    );
-    const down = i < n - 1 ? wentDownG[i]! : 0;
-    const up = i > 0 ? Math.max(0, -wentDownG[i - 1]!) : 0;
-    const own = waterG + Math.max(0, down) + up;
-    const fromBelow = Math.max(0, -down);
-    const pivot = 1 / (own - above * previousSweep);
-    previousResult = (salt.cells[i]! + above * previousResult) * pivot;
-    previousSweep = fromBelow * pivot;
-    salt.result[i] = previousResult;
-    salt.sweep[i] = previousSweep;
-    above = Math.max(0, down);
-  }
-  let lower = 0;
-  for (let i = n - 1; i >= 0; i -= 1) {
-    lower = salt.result[i]! + salt.sweep[i]! * lower;
-    const waterG = Math.max(
-      state.wetness[i]! * column.capacityG[i]!,
-      column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9,
-    );
-    const drunk = Math.min(lower, k.DRUNK_DS_M) * Math.min(waterG, drunkG * column.rootShare[i]!);
-    salt.cells[i] = lower * waterG - drunk;
-    salt.drunk += drunk;
+    const wentG = i < n - 1 ? wentDownG[i]! : 0;
+    const wetG = state.wetness[i]! * column.capacityG[i]!;
+    waterG[i] = Math.max(wetG, column.unavailableG[i]! * LEAST_WATER_SHARE + 1e-9);
+    const diffused = i < n - 1 ? diffusedG(column, state, neighbours, i) : 0;
+    const spreadG = Math.abs(wentG) * neighbours.spread[i]! + diffused;
+    downG[i] = Math.max(0, wentG) + spreadG;
+    upG[i] = Math.max(0, -wentG) + spreadG;
     wentDownG[i] = 0;
   }
+  exchange(salt.cells, salt.exchange);
+  drink(column, state, salt, drunkG);
 }
+
+/** Roots drink where there is water for them. */
+function drink(column: Column, state: ColumnState, salt: Salt, drunkG: number): void {
+  const { rootShare, unavailableWetness } = column;
+  const offered = (i: number) => rootShare[i]! * Math.max(0, state.wetness[i]! - unavailableWetness[i]!);
+  let total = 0;
+  for (let i = 0; i < column.cellCount; i += 1) total += offered(i);
+  if (total <= 0) return;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    const cellG = salt.exchange.waterG[i]!;
+    const drunk = Math.min(salt.cells[i]! / cellG, k.DRUNK_DS_M) * Math.min(cellG, (drunkG * offered(i)) / total);
+    salt.cells[i] = salt.cells[i]! - drunk;
+    salt.drunk += drunk;
+  }
+}
+
+/** A cell without water still keeps what is in it. */
+const DRY_G = 1e-9;
 
 /** A cell that is all but dry keeps its salts: they count as in so much of its tight water. */
 const LEAST_WATER_SHARE = 0.05;
@@ -183,9 +199,15 @@ export function layerDsM(column: Column, salt: Salt, layerIndex: number): number
 /** Under this wetness water is no longer what roots touch, and a pen would find none to measure. */
 const LEAST_WETNESS = 0.5;
 
-/** Salts left at the surface, g/m². */
+/** Salts left at the surface, g/m²: those of the topmost millimetres. */
 export function crustGM2(column: Column, salt: Salt): number {
-  return (salt.cells[0]! * k.G_PER_L_DS_M) / 1000 / column.topAreaM2;
+  let [held, leftCm] = [0, k.CRUST_DEPTH_CM];
+  for (let i = 0; i < column.cellCount && leftCm > 0; i += 1) {
+    const heightCm = column.thicknessCm[i]!;
+    held += salt.cells[i]! * Math.min(1, leftCm / heightCm);
+    leftCm -= heightCm;
+  }
+  return (held * k.G_PER_L_DS_M) / 1000 / column.topAreaM2;
 }
 
 /** All salts in pot and reservoir, dS/m × g. */
