@@ -12,7 +12,7 @@ const floors = [
   ['physics/stress', 'physics/salt'],
   ['physics/year'],
   ['catalogue/media', 'catalogue/vessels', 'catalogue/genera', 'catalogue/places', 'catalogue/schools'],
-  ['case', 'practice'],
+  ['case', 'practice', 'decide/place'],
   ['place-files', 'decide/setups'],
   ['decide/rules'],
   ['decide/choice'],

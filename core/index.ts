@@ -14,6 +14,7 @@ export {
   round1,
   roundHalf,
   type Sourced,
+  FIRST_VERSION,
   upgraded,
   type Versions,
 } from './base';
@@ -96,6 +97,7 @@ export {
   genusIdOf,
   genusOf,
   genusTraits,
+  isFailing,
   type LayerSpec,
   mixCaseSchema,
   type MixPartSpec,
@@ -105,9 +107,9 @@ export {
   ownPotSchema,
   placeIn,
   placeSchema,
+  plainSigns,
   type PlanCase,
   type PlantInHand,
-  plantStates,
   potOf,
   questionSchemas,
   questionVersions,
@@ -117,8 +119,11 @@ export {
   resolveCase,
   type SetupSpec,
   setupSpecSchema,
+  shootStates,
+  showsTips,
   specId,
   textOf,
+  tipStates,
   typicalRootMm,
   versioned,
   whatIfSchemaFor,
@@ -135,6 +140,7 @@ export {
   type ReadingFacts,
 } from './place-files';
 export { practiceTable, runAllPractice } from './practice';
+export { betterPlaces, placeFit } from './decide/place';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
 export {
   makePlan,

@@ -77,9 +77,10 @@ test('schools: a side is taken, and each side is worked out with its costs', asy
 test('the plant in hand: few live roots and no tips bring the recovery pot', async ({ bench }) => {
   await bench.getByRole('button', { name: 'More to say…' }).click();
   await bench.getByLabel('Live roots').fill('10');
-  await bench.getByLabel('New root tips').click();
-  await bench.locator('.ant-select-dropdown:visible').getByText('none', { exact: true }).click();
   await bench.getByRole('button', { name: 'Close', exact: true }).click();
+  await bench.getByLabel('It shows').click();
+  await bench.locator('.ant-select-dropdown:visible').getByText('no new root tips', { exact: true }).click();
+  await bench.keyboard.press('Escape');
   await waitForPlan(bench);
   await expect(bench.getByTestId('setup').first()).toContainText(/Recovery in moss|Moss pot/);
   await bench.getByText('After', { exact: true }).click();

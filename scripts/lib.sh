@@ -119,6 +119,20 @@ resume_postgres() { # resume_postgres DIRECTORY PORT
   as_postgres "$(pg_bin)/pg_ctl" -D "$1" status >/dev/null 2>&1 || run_postgres "$1" "$2"
 }
 
+# Does what needs the database; where that goes away meanwhile it is started again, and the work done again.
+with_postgres() { # with_postgres DIRECTORY PORT COMMAND...
+  local cluster=$1 port=$2 try; shift 2
+  for try in 1 2 3 4 5; do
+    if "$@"; then return 0; fi
+    # It answers, or will soon: the fault is the command's own.
+    if "$(pg_bin)/pg_isready" -q -h 127.0.0.1 -p "$port" -t 5; then return 1; fi
+    say "The database went away; starting it again"
+    sleep 1
+    resume_postgres "$cluster" "$port" || true
+  done
+  return 1
+}
+
 stop_postgres() {
   local bin; bin=$(pg_bin) || return 0
   as_postgres "$bin/pg_ctl" -D "$1" -m fast -w stop >/dev/null 2>&1 || true

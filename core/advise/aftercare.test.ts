@@ -1,8 +1,13 @@
 import type { PlanCase } from '../case';
 import { firstAftercare } from './aftercare';
+import { seasonOf } from './season';
 import { planCaseSchema, resolveCase, reviewSetup } from '../testing';
 
-const pick = ({ plant, stance }: ReturnType<typeof resolveCase>) => ({ plant, stance });
+const pick = (resolved: ReturnType<typeof resolveCase>) => ({
+  plant: resolved.plant,
+  stance: resolved.stance,
+  ...seasonOf(resolved),
+});
 
 const stepsOf = (planCase: PlanCase, vessel: { isMount?: boolean; hasReservoir?: boolean } = {}) =>
   firstAftercare({
@@ -26,7 +31,7 @@ test('flush, shade, feed and tug come in every aftercare, and days run forward',
 
 test('plants that hate drought are watered in at once, dormant ones kept nearly dry', () => {
   expect(step(stepsOf({ genus: 'miltoniopsis', place: 'cool-shade' }), 'water')!.how).toBe('at once, hates drought');
-  expect(step(stepsOf({ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }), 'water')!.how).toBe(
+  expect(step(stepsOf({ genus: 'catasetum', place: 'glasshouse', signs: { resting: true } }), 'water')!.how).toBe(
     'keep nearly dry',
   );
 });
@@ -41,9 +46,10 @@ test('after cutting roots the school decides, or else the plant', () => {
 
 test('feed waits a month after mounting or heavy root loss, and is halved for salt-sensitive genera', () => {
   expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace' }, { isMount: true }), 'feed')!.fromDay).toBe(30);
-  expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace', state: 'failing, poor roots' }), 'feed')!.fromDay).toBe(
-    30,
-  );
+  expect(
+    step(stepsOf({ genus: 'vanda', place: 'humid-terrace', liveRootsPct: 20, signs: { tips: 'none' } }), 'feed')!
+      .fromDay,
+  ).toBe(30);
   expect(step(stepsOf({ genus: 'vanda', place: 'humid-terrace' }), 'feed')).toMatchObject({
     leastPpm: 50,
     mostPpm: 100,
@@ -52,6 +58,20 @@ test('feed waits a month after mounting or heavy root loss, and is halved for sa
     leastPpm: 25,
     mostPpm: 50,
   });
+});
+
+test('the same plant is started otherwise in January than in June', () => {
+  const inMonth = (month: number) => stepsOf({ genus: 'cattleya-unifoliate', place: 'glasshouse', month });
+  expect(step(inMonth(1), 'water')!.how).toBe('once, then sparingly');
+  expect(step(inMonth(6), 'water')!.how).not.toBe('once, then sparingly');
+  expect(step(inMonth(1), 'feed')).toMatchObject({ leastPpm: 30, mostPpm: 50, isWinter: true });
+  expect(step(inMonth(6), 'feed')).toMatchObject({ leastPpm: 50, mostPpm: 100, isWinter: false });
+});
+
+test('a sleeping plant gets no water at all, not even to flush with', () => {
+  const asleep = stepsOf({ genus: 'catasetum', place: 'glasshouse', month: 1, signs: { leavesShed: true } });
+  expect(step(asleep, 'water')!.how).toBe('keep nearly dry');
+  expect(step(asleep, 'flush')).toBeUndefined();
 });
 
 test('a rest is told where the genus rests, the reservoir where there is one', () => {

@@ -1,5 +1,5 @@
 /** What follows after potting: the first weeks, as facts. Common practice, no source. */
-import { isFailing, type PlantInHand } from '../case';
+import { isAsleep, isFailing, type PlantInHand } from '../case';
 import type { Stance } from '../catalogue/schools';
 import { k } from './constants';
 import type { FirstWeeks } from './first-weeks';
@@ -14,7 +14,12 @@ export type AftercareFact = Span &
   (
     | {
         readonly code: 'water';
-        readonly how: 'keep nearly dry' | 'at once' | 'at once, hates drought' | 'after the cuts have closed';
+        readonly how:
+          | 'keep nearly dry'
+          | 'once, then sparingly'
+          | 'at once'
+          | 'at once, hates drought'
+          | 'after the cuts have closed';
       }
     | {
         readonly code: 'feed';
@@ -22,6 +27,8 @@ export type AftercareFact = Span &
         readonly starts: 'after a month' | 'after two weeks';
         readonly leastPpm: number;
         readonly mostPpm: number;
+        /** In the dark months a plant takes less. */
+        readonly isWinter: boolean;
       }
     | { readonly code: 'first weeks'; readonly days: number; readonly laterDays: number }
     | { readonly code: 'flush' | 'shade' | 'rest' | 'tug' | 'watch' }
@@ -30,6 +37,9 @@ export type AftercareFact = Span &
 export interface AftercareInput {
   readonly plant: PlantInHand;
   readonly stance: Pick<Stance, 'after-cutting'>;
+  /** Whether it is potted in the months in which its kind rests, and in the dark months of its place. */
+  readonly isRestMonth: boolean;
+  readonly isDarkMonth: boolean;
   readonly isMount: boolean;
   readonly hasReservoir: boolean;
   /** What a new mix asks for at first; null where it makes no difference. */
@@ -43,9 +53,9 @@ function keepsDryAfterCutting(plant: PlantInHand, stance: Pick<Stance, 'after-cu
   return plant.genus.regime !== 'evenly moist';
 }
 
-function firstWater({ plant, stance }: AftercareInput): AftercareFact {
-  const isAsleep = plant.state === 'dormant' && plant.genus.rest === 'leafless and dry';
-  if (isAsleep) return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how: 'keep nearly dry' };
+function firstWater({ plant, stance, isRestMonth }: AftercareInput): AftercareFact {
+  if (isAsleep(plant)) return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how: 'keep nearly dry' };
+  if (isRestMonth) return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how: 'once, then sparingly' };
   if (keepsDryAfterCutting(plant, stance)) {
     return { code: 'water', fromDay: 0, untilDay: k.CUTS_CLOSE_DAYS, how: 'after the cuts have closed' };
   }
@@ -53,7 +63,7 @@ function firstWater({ plant, stance }: AftercareInput): AftercareFact {
   return { code: 'water', fromDay: 0, untilDay: 1, how };
 }
 
-function firstFeed({ plant, isMount }: AftercareInput): AftercareFact {
+function firstFeed({ plant, isMount, isDarkMonth }: AftercareInput): AftercareFact {
   const isLate = isMount || isFailing(plant);
   const strength = plant.genus.saltTolerance === 'low' ? k.HALF_STRENGTH : 1;
   return {
@@ -61,15 +71,17 @@ function firstFeed({ plant, isMount }: AftercareInput): AftercareFact {
     fromDay: isLate ? k.FEED_LATE_DAYS : k.FEED_DAYS,
     untilDay: k.SETTLED_IN_DAYS,
     starts: isLate ? 'after a month' : 'after two weeks',
-    leastPpm: k.FEED_LEAST_PPM * strength,
-    mostPpm: k.FEED_MOST_PPM * strength,
+    leastPpm: (isDarkMonth ? k.FEED_WINTER_LEAST_PPM : k.FEED_LEAST_PPM) * strength,
+    mostPpm: (isDarkMonth ? k.FEED_WINTER_MOST_PPM : k.FEED_MOST_PPM) * strength,
+    isWinter: isDarkMonth,
   };
 }
 
 export function firstAftercare(input: AftercareInput): readonly AftercareFact[] {
   const steps: AftercareFact[] = [
     firstWater(input),
-    { code: 'flush', fromDay: 0, untilDay: 1 },
+    // A sleeping plant gets no water to flush with.
+    ...(isAsleep(input.plant) ? [] : [{ code: 'flush' as const, fromDay: 0, untilDay: 1 }]),
     ...(input.firstWeeks === null
       ? []
       : [{ code: 'first weeks' as const, fromDay: 0, untilDay: k.FIRST_WEEKS_DAYS, ...input.firstWeeks }]),

@@ -22,7 +22,8 @@ const cases: readonly PlanCase[] = [
   {
     genus: 'oncidium',
     place: 'bathroom',
-    state: 'failing, poor roots',
+    liveRootsPct: 20,
+    signs: { tips: 'none' },
     current: { mediumId: 'sphagnum-packed', vesselKind: 'clay-unglazed' },
     schools: { top: 'moss', peroxide: 'never' },
   },

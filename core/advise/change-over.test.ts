@@ -82,22 +82,25 @@ test('bark to bark: one step', () => {
 });
 
 test('organic to a reservoir without new tips: wait for tips, then go', () => {
-  const { stages } = change({ current: { mediumId: 'bark-6-12' }, state: 'no new growth' }, overWater);
+  const { stages } = change({ current: { mediumId: 'bark-6-12' }, signs: { tips: 'none', shoot: 'none' } }, overWater);
   expect(stages.map((stage) => stage.when)).toEqual(['now', 'when the sign shows']);
   expect(stages[0]!.waitFor).toBe('new root tips');
-  expect(change({ current: { mediumId: 'bark-6-12' } }, overWater).stages).toHaveLength(1);
+  // Where nobody has looked, tips are waited for as well.
+  expect(change({ current: { mediumId: 'bark-6-12' } }, overWater).stages).toHaveLength(2);
+  const tips = { tips: 'starting' } as const;
+  expect(change({ current: { mediumId: 'bark-6-12' }, signs: tips }, overWater).stages).toHaveLength(1);
 });
 
 test('off a reservoir without new tips: leave it there until they show', () => {
   const { stages } = change(
-    { current: { vesselKind: 'wick-pot', mediumId: 'clay-pebbles-8-16' }, state: 'no new growth' },
+    { current: { vesselKind: 'wick-pot', mediumId: 'clay-pebbles-8-16' }, signs: { tips: 'none', shoot: 'none' } },
     bark,
   );
   expect(stages[0]!.step).toBe('leave over water');
 });
 
 test('a failing plant goes into moss first, whatever comes after', () => {
-  const { stages } = change({ state: 'failing, poor roots' }, bark);
+  const { stages } = change({ liveRootsPct: 20, signs: { tips: 'none' } }, bark);
   expect(stages[0]!.step).toBe('moss in the smallest pot');
   expect(stages[1]!.when).toBe('when the sign shows');
 });

@@ -2,7 +2,7 @@
  * From the medium a plant is in to the one it is going into: in how many repottings, what sign to
  * wait for between them, and what to do with what clings to the roots. Common practice, no source.
  */
-import { isFailing } from '../case';
+import { isFailing, showsTips } from '../case';
 import { mediumById } from '../catalogue/media';
 import { isAiry, isGripping, isWetAndClose } from '../decide/rules';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
@@ -103,11 +103,11 @@ function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigur
   }
   const { vesselKind } = resolved.current;
   const comesFromReservoir = vesselKind === 'side-hole-pot' || vesselKind === 'wick-pot';
-  if (comesFromReservoir && !facts.hasReservoir && !plant.hasNewTips) {
+  if (comesFromReservoir && !facts.hasReservoir && !showsTips(plant.signs)) {
     return inTwo('leave over water', 'new root tips', 'then target, watered often');
   }
   if (from === null) return once('into target');
-  if (from.organic && facts.hasReservoir && !plant.hasNewTips) {
+  if (from.organic && facts.hasReservoir && !showsTips(plant.signs)) {
     return inTwo('wait, or moss', 'new root tips', 'then target, old roots cut back');
   }
   if (isWetAndClose(from) && isAiry(facts) && !facts.hasReservoir) {

@@ -1,8 +1,10 @@
-import { byDefinition, fromMemory, fromPractice, numbersOf } from '../base';
+import { byChoice, byDefinition, fromMemory, fromPractice, numbersOf } from '../base';
 
 export const adviceConstants = {
   // Timing.
   SPENT_SHARE: fromMemory(1.3, 'lives', 'organic media older than so many of their lives are broken down'),
+  BACKWARDS_BELOW_LIVE: fromMemory(0.6, 'share', 'of live roots under which a plant goes backwards'),
+  PLACES_NAMED: byChoice(2, 'places', 'named that suit better'),
   // Placement.
   TUCKED_IN_CM: fromPractice(0.5, 'cm', 'how far a base goes under that is just tucked in'),
   ON_TOP_CM: fromPractice(0.3, 'cm', 'how far a base stands above the surface it sits on'),
@@ -23,6 +25,9 @@ export const adviceConstants = {
   LOW_RESERVOIR_DAYS: fromPractice(30, 'days', 'while a reservoir is filled low'),
   FEED_LEAST_PPM: fromPractice(50, 'ppm', 'weakest feed in growth'),
   FEED_MOST_PPM: fromPractice(100, 'ppm', 'strongest feed in growth'),
+  FEED_WINTER_LEAST_PPM: fromPractice(30, 'ppm', 'weakest feed in the dark months'),
+  FEED_WINTER_MOST_PPM: fromPractice(50, 'ppm', 'strongest feed in the dark months'),
+  DARK_MONTHS: fromPractice(4, 'months', 'of the year are dark where days differ'),
   HALF_STRENGTH: fromPractice(0.5, 'share', 'of the feed for plants that take salts badly'),
   // Costs.
   SOONER_AT_FIRST: fromMemory(0.88, 'share', 'of its later days in which a new mix asks for water: worth telling'),

@@ -8,8 +8,10 @@ export type {
   ClingingFact,
 } from './change-over';
 export type { SetupCosts } from './costs';
+export type { FitCause, FitVerdict, PlaceFit } from '../decide/place';
 export { type Placement, placementOf } from './placement';
 export {
+  type BetterPlace,
   makePlan,
   type PlanFacts,
   type ReviewFacts,
@@ -20,4 +22,4 @@ export {
 } from './plan';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
-export type { Timing, TimingSign } from './timing';
+export type { Timing, TimingSign, WaitingRisk } from './timing';

@@ -100,7 +100,13 @@ describe('trade facts (common practice, no source)', () => {
   });
 
   test('a failing plant with poor roots never goes over a reservoir', () => {
-    const answer = plan({ genus: 'phalaenopsis', place: 'heated-flat', state: 'failing, poor roots', routine: weekly });
+    const answer = plan({
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      liveRootsPct: 20,
+      signs: { tips: 'none' },
+      routine: weekly,
+    });
     for (const setup of answer.setups) expect(setup.approach).not.toMatch(/reservoir/);
     expect(answer.timing.verdict).toBe('go at once');
   });
@@ -109,7 +115,7 @@ describe('trade facts (common practice, no source)', () => {
     const answer = plan({
       genus: 'phalaenopsis',
       place: 'heated-flat',
-      state: 'no new growth',
+      signs: { tips: 'none', shoot: 'none' },
       current: { mediumId: 'bark-6-12' },
       routine: weekly,
     });
@@ -157,8 +163,8 @@ describe('trade facts (common practice, no source)', () => {
   });
 
   test('in bloom it waits, dormant deciduous ones go and stay dry', () => {
-    expect(plan({ genus: 'phalaenopsis', place: 'heated-flat', state: 'in bud or bloom' }).timing.verdict).toBe('wait');
-    const sleeping = plan({ genus: 'calanthe-deciduous', place: 'humid-terrace', state: 'dormant' });
+    expect(plan({ genus: 'phalaenopsis', place: 'heated-flat', signs: { inBloom: true } }).timing.verdict).toBe('wait');
+    const sleeping = plan({ genus: 'calanthe-deciduous', place: 'humid-terrace', signs: { resting: true } });
     expect(sleeping.timing.verdict).toBe('go');
     expect(sleeping.setups[0]!.aftercare[0]!.sentence).toMatch(/nearly dry/);
   });
@@ -221,7 +227,7 @@ describe('a case', () => {
     const answer = plan({
       genus: 'phalaenopsis',
       place: 'heated-flat',
-      state: 'no new growth',
+      signs: { tips: 'none', shoot: 'none' },
       current: { vesselKind: 'wick-pot' },
       routine: weekly,
     });

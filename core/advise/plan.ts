@@ -12,7 +12,6 @@ import {
   type ResolvedCase,
   type SetupSpec,
 } from '../case';
-import { mediumById } from '../catalogue/media';
 import {
   type Forbidden,
   groupRuledOut,
@@ -27,6 +26,7 @@ import {
   type Screened,
   totalPoints,
 } from '../decide/choice';
+import { betterPlaces, type FitVerdict, type PlaceFit } from '../decide/place';
 import { allRules, forbiddingRule, type RuleFinding, runRules } from '../decide/rules';
 import {
   type CandidateFacts,
@@ -48,7 +48,9 @@ import { changeOver, type ChangeOverFact } from './change-over';
 import { costsOf, type SetupCosts } from './costs';
 import { firstWeeksOf } from './first-weeks';
 import { type Placement, placementOf } from './placement';
+import { k } from './constants';
 import { type ReasonFact, reasonsFor } from './reasons';
+import { seasonOf } from './season';
 import { decideTiming, type Timing } from './timing';
 
 export interface LayerMeasures extends LayerSpec {
@@ -83,10 +85,30 @@ export interface PlanFacts {
   readonly setups: readonly SetupFacts[];
   readonly ruledOut: readonly RuledOutFact[];
   readonly timing: Timing;
+  /** How the place suits the plant, and the places of the book that suit it better, the best first. */
+  readonly place: PlaceFit;
+  readonly betterPlaces: readonly BetterPlace[];
   readonly resolved: ResolvedCase;
   /** Setups generated and judged: by rules and two months' drying, the best over the whole year. */
   readonly candidateCount: number;
   readonly yearsComputed: number;
+}
+
+export interface BetterPlace {
+  readonly id: string;
+  readonly name: string;
+  readonly verdict: FitVerdict;
+}
+
+function betterPlacesFor(
+  { plant, place: now }: ResolvedCase,
+  fit: PlaceFit,
+  places: PlaceBook,
+): readonly BetterPlace[] {
+  const others = places.filter(({ id }) => id !== now.id);
+  return betterPlaces(plant.genus, fit, others)
+    .slice(0, k.PLACES_NAMED)
+    .map(({ place, fit: there }) => ({ id: place.id, name: place.name, verdict: there.verdict }));
 }
 
 export interface PlanOptions {
@@ -151,23 +173,12 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
     aftercare: firstAftercare({
       plant: context.plant,
       stance: context.resolved.stance,
+      ...seasonOf(context.resolved),
       isMount: setup.kind === 'mount',
       hasReservoir: facts.hasReservoir,
       firstWeeks: firstWeeksOf(context, facts, judgement),
     }),
   };
-}
-
-export function timingOf(resolved: ResolvedCase): Timing {
-  const { current } = resolved;
-  const medium = current.mediumId === null ? null : mediumById(current.mediumId);
-  return decideTiming({
-    genus: resolved.plant.genus,
-    state: resolved.plant.state,
-    yearsInMedium: current.yearsInMedium,
-    mediumLifeYears: medium?.lifeYears ?? null,
-    mediumIsOrganic: medium?.organic ?? false,
-  });
 }
 
 export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOptions = {}): PlanFacts {
@@ -207,7 +218,9 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
   return {
     setups: shown.map((judged) => figuresOf(context, judged)),
     ruledOut: groupRuledOut(context, ruledOut),
-    timing: timingOf(resolved),
+    timing: decideTiming(resolved),
+    place: context.fit,
+    betterPlaces: betterPlacesFor(resolved, context.fit, places),
     resolved,
     candidateCount: specs.length,
     yearsComputed: years,

@@ -1,42 +1,125 @@
-import { genusById } from '../catalogue/genera';
-import { decideTiming, type TimingInput } from './timing';
+import { type PlanCase, resolveCase } from '../case';
+import { demoPlaces } from '../catalogue/places';
+import type { Place } from '../physics/places';
+import { decideTiming, type Timing } from './timing';
 
-const base: TimingInput = {
-  genus: genusById('phalaenopsis'),
-  state: 'no new growth',
-  yearsInMedium: 1,
-  mediumLifeYears: 3,
-  mediumIsOrganic: true,
-};
+const flat = {
+  genus: 'phalaenopsis',
+  place: 'heated-flat',
+  current: { mediumId: 'bark-6-12', yearsInMedium: 1 },
+} as const;
+const timingOf = (planCase: PlanCase, places: readonly Place[] = demoPlaces): Timing =>
+  decideTiming(resolveCase(planCase, places));
 
 // All: common practice, no source.
 test.each([
-  ['growing, new root tips', 'go'],
-  ['new shoot starting', 'go'],
-  ['in bud or bloom', 'wait'],
-  ['dormant', 'wait'],
-  ['no new growth', 'wait'],
-  ['failing, poor roots', 'go at once'],
-] as const)('%s: %s', (state, verdict) => {
-  expect(decideTiming({ ...base, state }).verdict).toBe(verdict);
+  [{ tips: 'starting' }, 'go', 'root tips'],
+  [{ tips: 'long' }, 'go', 'long tips'],
+  [{ shoot: 'starting' }, 'wait', 'shoot just starting'],
+  [{ shoot: 'half grown' }, 'go', 'shoot about to root'],
+  [{ shoot: 'rooting' }, 'go', 'shoot about to root'],
+  [{ inBloom: true }, 'wait', 'in bloom'],
+  [{ resting: true }, 'wait', 'resting'],
+  [{ tips: 'none', shoot: 'none' }, 'wait', 'no sign'],
+  [{ noPot: true }, 'go at once', 'no pot'],
+  [{ rot: true }, 'go at once', 'rot'],
+  [{}, 'look first', 'not looked at'],
+] as const)('%j: %s (%s)', (signs, verdict, code) => {
+  const timing = timingOf({ ...flat, signs });
+  expect(timing).toMatchObject({ verdict, code });
+  expect(timing.sign !== null).toBe(verdict === 'wait');
+  expect(timing.risk !== null).toBe(verdict === 'wait');
 });
 
-test('whoever waits is told the sign to wait for', () => {
-  const signs = (['in bud or bloom', 'dormant', 'no new growth'] as const).map(
-    (state) => decideTiming({ ...base, state }).sign,
-  );
-  expect(signs).toEqual([
-    'flowers over or new roots',
-    'root tips on the new shoot',
-    'root tips or a shoot about to root',
-  ]);
+describe('signs have an order', () => {
+  const urgent = { rot: true, inBloom: true, resting: true, tips: 'none' } as const;
+  test('rot comes before bloom and rest', () => {
+    expect(timingOf({ ...flat, signs: urgent }).code).toBe('rot');
+  });
+  test('a spent medium that goes backwards comes before bloom', () => {
+    const spent = { ...flat, current: { mediumId: 'bark-6-12', yearsInMedium: 6 }, signs: { inBloom: true } } as const;
+    expect(timingOf({ ...spent, liveRootsPct: 40 })).toMatchObject({ verdict: 'go at once', code: 'souring medium' });
+    // While the plant holds its own, the flowers may finish; but what waiting risks is said.
+    expect(timingOf(spent)).toMatchObject({ verdict: 'wait', risk: 'medium is spent' });
+  });
+  test('root tips come before bloom', () => {
+    expect(timingOf({ ...flat, signs: { tips: 'starting', inBloom: true } }).code).toBe('root tips');
+  });
+  test('a ball that moves untouched comes before bloom, not before rest', () => {
+    const stone = { ...flat, genus: 'oncidium', current: { mediumId: 'pumice-3-6', yearsInMedium: 4 } } as const;
+    expect(timingOf({ ...stone, signs: { inBloom: true } })).toMatchObject({ verdict: 'go', code: 'ball untouched' });
+    expect(timingOf({ ...stone, signs: { resting: true } }).verdict).toBe('wait');
+  });
 });
 
-test('rotten organic medium does not wait for a sign; lasting stone does', () => {
-  expect(decideTiming({ ...base, yearsInMedium: 5 })).toMatchObject({ verdict: 'go', code: 'broken-down medium' });
-  expect(decideTiming({ ...base, yearsInMedium: 5, mediumIsOrganic: false }).verdict).toBe('wait');
+test('rotten organic medium does not wait for a sign', () => {
+  const old = {
+    ...flat,
+    signs: { tips: 'none', shoot: 'none' },
+    current: { mediumId: 'bark-6-12', yearsInMedium: 6 },
+  } as const;
+  expect(timingOf(old)).toMatchObject({ verdict: 'go', code: 'broken-down medium' });
 });
 
-test('deciduous plants with bulbs are potted while dormant', () => {
-  expect(decideTiming({ ...base, genus: genusById('catasetum'), state: 'dormant' }).verdict).toBe('go');
+test('long roots of a fussy plant are not risked', () => {
+  expect(timingOf({ ...flat, genus: 'miltoniopsis', signs: { tips: 'long' } })).toMatchObject({
+    verdict: 'wait',
+    sign: 'the next root tips',
+  });
+});
+
+test('deciduous plants with bulbs are potted asleep, roots or none', () => {
+  const asleep = { genus: 'catasetum', place: 'glasshouse', liveRootsPct: 0, signs: { leavesShed: true } } as const;
+  expect(timingOf(asleep)).toMatchObject({ verdict: 'go', code: 'asleep' });
+});
+
+test('a loose plant is told of, whatever else', () => {
+  expect(timingOf({ ...flat, signs: { wobbles: true } }).isLoose).toBe(true);
+  expect(timingOf(flat).isLoose).toBe(false);
+});
+
+describe('seasons', () => {
+  const cattleya = { genus: 'cattleya-unifoliate', place: 'glasshouse' } as const;
+
+  test('the same plant in January and in June', () => {
+    expect(timingOf({ ...cattleya, month: 1 })).toMatchObject({ code: 'not looked at, rest months', verdict: 'wait' });
+    expect(timingOf({ ...cattleya, month: 6 })).toMatchObject({ code: 'not looked at', verdict: 'look first' });
+    expect(timingOf({ genus: 'catasetum', place: 'glasshouse', month: 1 })).toMatchObject({
+      code: 'not looked at, leafless months',
+      verdict: 'look first',
+    });
+  });
+
+  test('on the other side of the equator everything is six months later', () => {
+    const here = demoPlaces.find((place) => place.id === 'glasshouse')!;
+    const turned: Place = {
+      ...here,
+      id: 'turned',
+      latitudeDeg: -here.latitudeDeg,
+      months: here.months.map((_, i) => here.months[(i + 6) % 12]!),
+    };
+    for (let month = 1; month <= 12; month += 1) {
+      const { restMonths: north, ...there } = timingOf({ ...cattleya, month });
+      const { restMonths: south, ...overThere } = timingOf(
+        { ...cattleya, place: 'turned', month: ((month + 5) % 12) + 1 },
+        [turned],
+      );
+      expect(overThere).toEqual(there);
+      expect(south).toEqual(north.map((rest) => (rest + 6) % 12));
+    }
+  });
+
+  test('where days are all alike the driest months are those of rest; where nothing changes there are none', () => {
+    const here = demoPlaces.find((place) => place.id === 'glasshouse')!;
+    const alike = here.months.map(() => ({ ...here.months[0]!, lightHours: 12 }));
+    const dry = alike.map((month, i) =>
+      i >= 6 && i <= 8
+        ? { ...month, day: { ...month.day, relativeHumidityPct: 30 } }
+        : { ...month, day: { ...month.day, relativeHumidityPct: 80 } },
+    );
+    const restOf = (months: Place['months']) =>
+      timingOf({ ...cattleya, place: 'lit' }, [{ ...here, id: 'lit', months }]).restMonths;
+    expect(restOf(dry as Place['months'])).toEqual([6, 7, 8]);
+    expect(restOf(alike as Place['months'])).toEqual([]);
+  });
 });

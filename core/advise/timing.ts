@@ -1,60 +1,137 @@
-/** Do it now, or wait? The plant's own sign beats the calendar (common practice, no source). */
-import type { PlantState } from '../case';
-import type { Genus } from '../catalogue/genera';
+/**
+ * Do it now, or wait? The plant's own signs, each as it was seen, beat the calendar; where nobody has looked, the answer
+ * says what to look for (common practice, no source). Signs have an order: rot or no pot; a spent medium that goes
+ * backwards; root tips; a ball that moves untouched; bloom; rest.
+ */
+import { isAsleep, isFailing, type PlantInHand, type ResolvedCase, restMonthsOf } from '../case';
+import { mediumById } from '../catalogue/media';
+import type { MediumFigures } from '../physics/media';
 import { k } from './constants';
 
-export type TimingVerdict = 'go at once' | 'go' | 'wait';
+export type TimingVerdict = 'go at once' | 'go' | 'wait' | 'look first';
 
 export type TimingSign =
-  'flowers over or new roots' | 'root tips on the new shoot' | 'root tips or a shoot about to root';
+  | 'flowers over or new roots'
+  | 'root tips on the new shoot'
+  | 'root tips or a shoot about to root'
+  | 'shoot half grown'
+  | 'the next root tips'
+  | 'end of rest';
+
+/** What waiting puts at risk. */
+export type WaitingRisk = 'little' | 'medium is spent' | 'medium unknown';
 
 export interface Timing {
   readonly verdict: TimingVerdict;
   readonly code:
+    | 'no pot'
+    | 'rot'
     | 'failing roots'
+    | 'souring medium'
+    | 'asleep'
     | 'root tips'
+    | 'long tips'
+    | 'long tips of fussy roots'
     | 'shoot about to root'
+    | 'ball untouched'
     | 'in bloom'
-    | 'dormant with bulbs to repot'
-    | 'dormant'
+    | 'resting'
     | 'broken-down medium'
-    | 'no sign';
+    | 'shoot just starting'
+    | 'no sign'
+    | 'not looked at'
+    | 'not looked at, rest months'
+    | 'not looked at, leafless months';
   /** The sign to wait for, when waiting. */
   readonly sign: TimingSign | null;
+  /** What waiting risks, when waiting. */
+  readonly risk: WaitingRisk | null;
+  /** It wobbles: a plant that moves does not root, whenever it is potted. */
+  readonly isLoose: boolean;
+  /** Months of rest of this kind in this place, 0 = January. */
+  readonly restMonths: readonly number[];
 }
 
-export interface TimingInput {
-  readonly genus: Genus;
-  readonly state: PlantState;
-  /** Years in the present medium, and that medium's life; null when unknown. */
-  readonly yearsInMedium: number | null;
-  readonly mediumLifeYears: number | null;
-  readonly mediumIsOrganic: boolean;
+interface Circumstances {
+  readonly plant: PlantInHand;
+  readonly medium: MediumFigures | null;
+  /** Older than it lasts. */
+  readonly isSpent: boolean;
+  readonly isRestMonth: boolean;
 }
 
-export function decideTiming(input: TimingInput): Timing {
-  const { genus, state } = input;
-  if (state === 'failing, poor roots') return { verdict: 'go at once', code: 'failing roots', sign: null };
-  const isSpent =
-    input.mediumIsOrganic &&
-    input.yearsInMedium !== null &&
-    input.mediumLifeYears !== null &&
-    input.yearsInMedium > input.mediumLifeYears * k.SPENT_SHARE;
-  switch (state) {
-    case 'growing, new root tips':
-      return { verdict: 'go', code: 'root tips', sign: null };
-    case 'new shoot starting':
-      return { verdict: 'go', code: 'shoot about to root', sign: null };
-    case 'in bud or bloom':
-      return { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots' };
-    case 'dormant':
-      // Leaf-shedding plants with bulbs are potted while dormant and then kept dry.
-      return genus.rest === 'leafless and dry'
-        ? { verdict: 'go', code: 'dormant with bulbs to repot', sign: null }
-        : { verdict: 'wait', code: 'dormant', sign: 'root tips on the new shoot' };
-    case 'no new growth':
-      return isSpent
-        ? { verdict: 'go', code: 'broken-down medium', sign: null }
-        : { verdict: 'wait', code: 'no sign', sign: 'root tips or a shoot about to root' };
+type Answer = Pick<Timing, 'verdict' | 'code'> & { readonly sign?: TimingSign };
+
+/** The roots or bulbs of the plant were found worse than they were. */
+function goesBackwards({ bulbs, liveRootShare }: PlantInHand): boolean {
+  return bulbs === 'wrinkled' || bulbs === 'soft or oozing' || liveRootShare < k.BACKWARDS_BELOW_LIVE;
+}
+
+/** What cannot wait. */
+function urgent({ plant, isSpent }: Circumstances): Answer | null {
+  if (plant.signs.noPot) return { verdict: 'go at once', code: 'no pot' };
+  if (plant.signs.rot) return { verdict: 'go at once', code: 'rot' };
+  if (isFailing(plant)) return { verdict: 'go at once', code: 'failing roots' };
+  if (isSpent && goesBackwards(plant) && !isAsleep(plant)) return { verdict: 'go at once', code: 'souring medium' };
+  return null;
+}
+
+/** New roots that are there, or near. */
+function ofRoots({ signs, genus }: PlantInHand): Answer | null {
+  if (signs.tips === 'starting') return { verdict: 'go', code: 'root tips' };
+  if (signs.tips === 'long') {
+    return genus.rootHardiness === 'fussy'
+      ? { verdict: 'wait', code: 'long tips of fussy roots', sign: 'the next root tips' }
+      : { verdict: 'go', code: 'long tips' };
   }
+  if (signs.shoot === 'half grown' || signs.shoot === 'rooting') return { verdict: 'go', code: 'shoot about to root' };
+  return null;
+}
+
+/** What the plant is busy with. */
+function ofSeason({ plant: { signs }, medium, isSpent, isRestMonth }: Circumstances): Answer | null {
+  // In its months of rest a plant of which nobody says otherwise may be at rest.
+  const mayRest = signs.resting === true || (signs.resting === null && isRestMonth && signs.shoot !== 'starting');
+  const rests = signs.resting === true || (mayRest && signs.shoot === 'none');
+  // Inorganic that still serves moves on whole: only a plant at rest has nothing to gain by it.
+  if (medium !== null && !medium.organic && !mayRest) return { verdict: 'go', code: 'ball untouched' };
+  if (isSpent && !signs.inBloom) return { verdict: 'go', code: 'broken-down medium' };
+  if (signs.inBloom) return { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots' };
+  if (rests) return { verdict: 'wait', code: 'resting', sign: 'root tips on the new shoot' };
+  if (signs.shoot === 'starting') return { verdict: 'wait', code: 'shoot just starting', sign: 'shoot half grown' };
+  return null;
+}
+
+/** Neither tips nor shoot tell anything. */
+function ofNothing({ plant: { signs, genus }, isRestMonth }: Circumstances): Answer {
+  if (signs.tips === 'none') return { verdict: 'wait', code: 'no sign', sign: 'root tips or a shoot about to root' };
+  if (!isRestMonth) return { verdict: 'look first', code: 'not looked at' };
+  if (genus.rest === 'leafless and dry') return { verdict: 'look first', code: 'not looked at, leafless months' };
+  return { verdict: 'wait', code: 'not looked at, rest months', sign: 'end of rest' };
+}
+
+function riskOf({ medium, isSpent }: Circumstances): WaitingRisk {
+  if (medium === null) return 'medium unknown';
+  return isSpent ? 'medium is spent' : 'little';
+}
+
+export function decideTiming({ plant, place, current, monthIndex }: ResolvedCase): Timing {
+  const medium = current.mediumId === null ? null : mediumById(current.mediumId);
+  const restMonths = restMonthsOf(plant.genus, place);
+  const circumstances: Circumstances = {
+    plant,
+    medium,
+    isSpent: medium !== null && medium.organic && (current.yearsInMedium ?? 0) > medium.lifeYears * k.SPENT_SHARE,
+    isRestMonth: restMonths.includes(monthIndex),
+  };
+  const asleep: Answer | null = isAsleep(plant) ? { verdict: 'go', code: 'asleep' } : null;
+  const { sign, ...answer } =
+    urgent(circumstances) ?? asleep ?? ofRoots(plant) ?? ofSeason(circumstances) ?? ofNothing(circumstances);
+  return {
+    ...answer,
+    sign: sign ?? null,
+    risk: answer.verdict === 'wait' ? riskOf(circumstances) : null,
+    isLoose: plant.signs.wobbles === true,
+    restMonths,
+  };
 }

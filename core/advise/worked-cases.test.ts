@@ -6,6 +6,7 @@ import type { Approach, PlanCase } from '../case';
 import { mediumById } from '../catalogue/media';
 import type { SetupAnswer } from '../words';
 import type { Placement } from './placement';
+import type { Timing } from './timing';
 import { planInWords } from '../testing';
 import type { Between, Some, Worked } from '../testing/worked';
 
@@ -19,7 +20,7 @@ interface Expected {
   readonly depthCm: Between;
   /** Smallest and largest pieces that may make up the best bark pot, mm. */
   readonly barkMm: Between;
-  readonly timing: 'go' | 'go at once' | 'wait';
+  readonly timing: Timing['verdict'];
 }
 
 type WorkedCase = Worked<PlanCase, Expected>;
@@ -187,19 +188,19 @@ const cases: readonly WorkedCase[] = [
   },
   {
     name: 'a leaf-shedding Calanthe is potted asleep',
-    planCase: { genus: 'calanthe-deciduous', place: 'humid-terrace', state: 'dormant', routine: every(3) },
+    planCase: { genus: 'calanthe-deciduous', place: 'humid-terrace', signs: { resting: true }, routine: every(3) },
     timing: 'go',
     never: ['mount', 'basket'],
   },
   {
     name: 'a Catasetum asleep likewise',
-    planCase: { genus: 'catasetum', place: 'glasshouse', state: 'dormant', routine: every(3) },
+    planCase: { genus: 'catasetum', place: 'glasshouse', signs: { resting: true }, routine: every(3) },
     timing: 'go',
     never: ['mount'],
   },
   {
     name: 'an evergreen Calanthe asleep waits',
-    planCase: { genus: 'calanthe-evergreen', place: 'cool-shade', state: 'dormant' },
+    planCase: { genus: 'calanthe-evergreen', place: 'cool-shade', signs: { resting: true } },
     timing: 'wait',
   },
   {
@@ -222,19 +223,25 @@ const cases: readonly WorkedCase[] = [
   },
   {
     name: 'a failing moth orchid goes at once, not over water',
-    planCase: { genus: 'phalaenopsis', place: 'heated-flat', state: 'failing, poor roots', routine: every(5) },
+    planCase: {
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      liveRootsPct: 20,
+      signs: { tips: 'none' },
+      routine: every(5),
+    },
     timing: 'go at once',
     never: ['side-hole reservoir', 'wick reservoir'],
     offers: ['moss pot'],
   },
   {
     name: 'in bloom it waits',
-    planCase: { genus: 'cattleya-unifoliate', place: 'glasshouse', state: 'in bud or bloom' },
+    planCase: { genus: 'cattleya-unifoliate', place: 'glasshouse', signs: { inBloom: true } },
     timing: 'wait',
   },
   {
     name: 'with new tips it goes',
-    planCase: { genus: 'cattleya-bifoliate', place: 'glasshouse', state: 'growing, new root tips' },
+    planCase: { genus: 'cattleya-bifoliate', place: 'glasshouse', signs: { tips: 'starting' } },
     timing: 'go',
   },
   {
@@ -242,27 +249,27 @@ const cases: readonly WorkedCase[] = [
     planCase: {
       genus: 'oncidium',
       place: 'kitchen-sill',
-      state: 'no new growth',
+      signs: { tips: 'none', shoot: 'none' },
       current: { mediumId: 'bark-3-6', yearsInMedium: 5 },
     },
     timing: 'go',
   },
   {
-    name: 'old stone does',
+    name: 'out of stone it moves whole, even in bloom',
     planCase: {
       genus: 'oncidium',
       place: 'kitchen-sill',
-      state: 'no new growth',
+      signs: { tips: 'none', shoot: 'none', inBloom: true },
       current: { mediumId: 'pumice-3-6', yearsInMedium: 5 },
     },
-    timing: 'wait',
+    timing: 'go',
   },
   {
     name: 'from bark without tips, no reservoir',
     planCase: {
       genus: 'zygopetalum',
       place: 'kitchen-sill',
-      state: 'no new growth',
+      signs: { tips: 'none', shoot: 'none' },
       current: { mediumId: 'bark-3-6', yearsInMedium: 2 },
     },
     never: ['side-hole reservoir', 'wick reservoir'],

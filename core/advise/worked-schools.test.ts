@@ -113,7 +113,13 @@ const cases: readonly SchoolCase[] = [
   },
   {
     name: 'a failing moth orchid: loose moss in the smallest pot until tips show, then on',
-    planCase: { genus: 'phalaenopsis', place: 'heated-flat', routine: every(4), liveRootsPct: 10, hasNewTips: false },
+    planCase: {
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      routine: every(4),
+      liveRootsPct: 10,
+      signs: { tips: 'none' },
+    },
     leads: ['recovery in moss', 'moss pot'],
     neverApproaches: ['wick reservoir', 'side-hole reservoir'],
     ruledOutBy: ['failing-plant-over-water'],
@@ -122,7 +128,13 @@ const cases: readonly SchoolCase[] = [
   },
   {
     name: 'the same with new tips is no longer a patient: no recovery pot',
-    planCase: { genus: 'phalaenopsis', place: 'heated-flat', routine: every(7), liveRootsPct: 30, hasNewTips: true },
+    planCase: {
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      routine: every(7),
+      liveRootsPct: 30,
+      signs: { tips: 'starting' },
+    },
     neverApproaches: ['recovery in moss'],
     ruledOutBy: ['recovery-is-for-failing-plants'],
   },
@@ -140,7 +152,7 @@ const cases: readonly SchoolCase[] = [
   },
   {
     name: 'a deciduous Catasetum, dormant: pot now, keep dry, never over water',
-    planCase: { genus: 'catasetum', place: 'glasshouse', state: 'dormant', routine: every(5) },
+    planCase: { genus: 'catasetum', place: 'glasshouse', signs: { resting: true }, routine: every(5) },
     neverApproaches: ['wick reservoir', 'side-hole reservoir'],
     says: ['keep-dry-until-rooted'],
   },

@@ -7,10 +7,9 @@ export type { PlanCase } from './plan-case';
 export {
   bulbStates,
   drinkerOf,
+  isAsleep,
   isFailing,
   type PlantInHand,
-  type PlantState,
-  plantStates,
   needsOf,
   plantWeightG,
   typicalRootMm,
@@ -18,7 +17,20 @@ export {
 export { textOf } from './quantities';
 export { questionSchemas } from './questions';
 export { genusIdOf, genusOf, resolveCase, type ResolvedCase } from './resolve';
+export { restMonthsOf } from './rest-months';
 export { setupSpecSchema } from './setup-schema';
+export {
+  type PlainSign,
+  plainSigns,
+  shootStates,
+  type ShootState,
+  showsShoot,
+  showsTips,
+  type Signs,
+  tipStates,
+  type TipState,
+  tipsUnknown,
+} from './signs';
 export {
   type Approach,
   type LayerSpec,

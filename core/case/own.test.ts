@@ -4,6 +4,7 @@ import { parseWith } from '../words';
 import { ownGenusSchema, withOverrides } from './genus-schema';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import type { PlanCase } from './plan-case';
+import { isAsleep, isFailing } from './plant';
 import { genusIdOf, genusOf } from './resolve';
 import { setupSpecSchema } from './setup-schema';
 import { planCaseSchema, resolveCase, whatIfCaseSchema } from '../testing';
@@ -60,17 +61,28 @@ describe('what differs on one plant', () => {
 describe('the plant in hand', () => {
   const plantOf = (more: Partial<PlanCase>) => resolveCase(planCaseSchema.parse({ ...base, ...more })).plant;
 
-  test('what is not said follows from its state', () => {
-    expect(plantOf({})).toMatchObject({ hasNewTips: true, bulbs: 'no bulbs' });
-    expect(plantOf({ state: 'failing, poor roots' })).toMatchObject({ liveRootShare: 0.2, hasNewTips: false });
+  test('what was not looked at is not asserted', () => {
+    const { signs, bulbs } = plantOf({});
+    expect(Object.values(signs).every((sign) => sign === null)).toBe(true);
+    expect(bulbs).toBe('no bulbs');
     expect(plantOf({ genus: 'oncidium' }).bulbs).toBe('plump');
   });
 
-  test('what is said beats the state', () => {
-    expect(plantOf({ state: 'no new growth', hasNewTips: true, liveRootsPct: 60 })).toMatchObject({
-      hasNewTips: true,
-      liveRootShare: 0.6,
-    });
+  test('several things can be seen at once, and the rest stays unknown', () => {
+    const seen = plantOf({ signs: { tips: 'starting', inBloom: true, rot: false }, liveRootsPct: 60 });
+    expect(seen.signs).toMatchObject({ tips: 'starting', inBloom: true, rot: false, shoot: null, wobbles: null });
+    expect(seen.liveRootShare).toBe(0.6);
+  });
+
+  test('without leaves between two seasons a plant sleeps: it does not fail for want of live roots', () => {
+    const bare = { genus: 'catasetum', liveRootsPct: 0 } as const;
+    expect(isFailing(plantOf(bare))).toBe(true);
+    for (const signs of [{ leavesShed: true }, { resting: true }]) {
+      expect(isAsleep(plantOf({ ...bare, signs }))).toBe(true);
+      expect(isFailing(plantOf({ ...bare, signs }))).toBe(false);
+    }
+    expect(isAsleep(plantOf({ ...bare, signs: { leavesShed: true, tips: 'starting' } }))).toBe(false);
+    expect(isFailing(plantOf({ ...bare, genus: 'phalaenopsis', signs: { resting: true } }))).toBe(true);
   });
 
   test('holiday, heat wave and schools reach the resolved case', () => {

@@ -13,8 +13,9 @@ import { waysToWater } from '../physics/drydown';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import type { PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
-import { bulbStates, plantStates } from './plant';
-import { oneOf, quantity, upTo, whole, wholeQuantity, yesOrNo } from './quantities';
+import { bulbStates } from './plant';
+import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
+import { signsSchema } from './signs';
 
 /** A case carries so many of the grower's own things at most. */
 const MOST_OWN_MEDIA = 24;
@@ -90,9 +91,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     rootBallDiameterCm: quantity('rootBallDiameterCm').optional(),
     heightCm: quantity('plantHeightCm').optional(),
     leafAreaCm2: quantity('leafAreaCm2').optional(),
-    state: oneOf('state', plantStates).optional(),
+    signs: signsSchema.optional(),
     liveRootsPct: quantity('liveRootsPct').optional(),
-    hasNewTips: yesOrNo('hasNewTips').optional(),
     bulbs: oneOf('bulbs', bulbStates).optional(),
     current: currentSetupSchema.optional(),
     routine: routineSchema.optional(),

@@ -4,23 +4,7 @@ import { type Genus, type GrowthHabit, hasBulbs } from '../catalogue/genera';
 import type { Drinker } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
-
-export type PlantState =
-  | 'growing, new root tips'
-  | 'new shoot starting'
-  | 'no new growth'
-  | 'in bud or bloom'
-  | 'dormant'
-  | 'failing, poor roots';
-
-export const plantStates = [
-  'growing, new root tips',
-  'new shoot starting',
-  'no new growth',
-  'in bud or bloom',
-  'dormant',
-  'failing, poor roots',
-] as const satisfies readonly PlantState[];
+import { showsTips, type Signs } from './signs';
 
 export const bulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
 export type BulbState = (typeof bulbStates)[number];
@@ -34,21 +18,21 @@ export interface PlantInHand {
   readonly rootBallDiameterCm: number;
   readonly heightCm: number;
   readonly leafAreaCm2: number;
-  readonly state: PlantState;
+  readonly signs: Signs;
   /** Share of the roots that are firm, 0..1. */
   readonly liveRootShare: number;
-  readonly hasNewTips: boolean;
   readonly bulbs: BulbState;
 }
 
-/** A plant that must first make roots. */
-export function isFailing(plant: PlantInHand): boolean {
-  return !plant.hasNewTips && (plant.state === 'failing, poor roots' || plant.liveRootShare < k.FAILING_BELOW);
+/** Leafless between two seasons: it keeps no roots then that could fail, and wants nothing. */
+export function isAsleep({ genus, signs }: Pick<PlantInHand, 'genus' | 'signs'>): boolean {
+  if (genus.rest !== 'leafless and dry' || showsTips(signs) || signs.shoot === 'rooting') return false;
+  return signs.leavesShed === true || (signs.resting === true && signs.leavesShed !== false);
 }
 
-/** What is usually found live, by state, where nothing was counted. */
-export function usualLiveRootShare(state: PlantState): number {
-  return state === 'failing, poor roots' ? k.LIVE_WHEN_FAILING : k.LIVE_USUALLY;
+/** A plant that must first make roots. */
+export function isFailing(plant: Pick<PlantInHand, 'genus' | 'signs' | 'liveRootShare'>): boolean {
+  return plant.liveRootShare < k.FAILING_BELOW && !showsTips(plant.signs) && !isAsleep(plant);
 }
 
 /** The middle of the genus's root thickness, mm (geometric, since sizes spread by ratio). */

@@ -9,6 +9,7 @@ import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
 import { withOverrides } from './genus-schema';
 import type { OwnPot } from './own-schema';
+import { signsOf } from './signs';
 import { type PlaceBook, placeIn } from './place-book';
 import type { PlanCase } from './plan-case';
 import {
@@ -18,7 +19,6 @@ import {
   typicalLeafAreaCm2,
   typicalRootBallCm,
   typicalRootMm,
-  usualLiveRootShare,
 } from './plant';
 
 export interface CurrentSetup {
@@ -88,7 +88,6 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     rimNowCm === undefined
       ? typicalRootBallCm(genus, shootCount)
       : Math.min(k.MOST_BALL_CM, rootBallFromPotCm(rimNowCm));
-  const state = given('state', input.state, 'growing, new root tips');
   const habit = given('habit', input.habit, genus.habit);
   const heightCm = given('heightCm', input.heightCm, genus.heightCm);
   const plant: PlantInHand = {
@@ -99,9 +98,8 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
     heightCm,
     leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
-    state,
-    liveRootShare: given('liveRootsPct', input.liveRootsPct, 100 * usualLiveRootShare(state)) / 100,
-    hasNewTips: given('hasNewTips', input.hasNewTips, state === 'growing, new root tips'),
+    signs: signsOf(input.signs),
+    liveRootShare: given('liveRootsPct', input.liveRootsPct, 100 * k.LIVE_USUALLY) / 100,
     bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {

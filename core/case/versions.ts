@@ -1,9 +1,10 @@
 /** The versions of what is asked: a case, alone or with a setup, a change, a mix. */
 import { z } from 'zod';
 import { type Checked, checkWith, FIRST_VERSION, upgraded, type Versions } from '../base';
+import { withSigns } from './first-version';
 
-/** Nothing had to change yet; the first change adds its upgrade here, and examples/ prove that it works. */
-export const questionVersions: Versions = { newest: 1, upgrades: {} };
+/** Each change adds its upgrade here; examples/ prove that the first version is still understood. */
+export const questionVersions: Versions = { newest: 2, upgrades: { 1: withSigns } };
 
 /** A question's shape with the version it may carry; absent is the first. */
 export function versioned<Shape extends z.ZodRawShape>(schema: z.ZodObject<Shape>) {

@@ -8,6 +8,8 @@ type FactOf<Code extends AftercareFact['code']> = Extract<AftercareFact, { reado
 
 const waterWords: Readonly<Record<FactOf<'water'>['how'], string>> = {
   'keep nearly dry': 'Keep nearly dry until the new growth is tall and its roots are long: water before roots is rot.',
+  'once, then sparingly':
+    'Water it in once, then sparingly: in these months its kind rests. More when new growth shows.',
   'at once': 'Water it in at once.',
   'at once, hates drought': 'Water it in at once; it hates drought.',
   'after the cuts have closed':
@@ -25,7 +27,7 @@ function sentenceOf(fact: AftercareFact): string {
     case 'shade':
       return 'Shade for one to two weeks, then gentle early sun for about a month.';
     case 'feed':
-      return `No feed for ${fact.starts === 'after a month' ? 'a month' : 'two weeks'}, then ${fact.leastPpm}–${fact.mostPpm} ppm in growth. The label of your feed wins.`;
+      return `No feed for ${fact.starts === 'after a month' ? 'a month' : 'two weeks'}, then ${fact.leastPpm}–${fact.mostPpm} ppm ${fact.isWinter ? 'while days are short' : 'in growth'}. The label of your feed wins.`;
     case 'tug':
       return 'After four to eight weeks tug it gently: if it holds, it has rooted.';
     case 'watch':

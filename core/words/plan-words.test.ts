@@ -9,30 +9,54 @@ import { wordTiming } from './timing';
 
 const inches = { length: 'inch', temperature: 'F' } as const;
 
+const quiet: Timing = {
+  verdict: 'look first',
+  code: 'not looked at',
+  sign: null,
+  risk: null,
+  isLoose: false,
+  restMonths: [],
+};
+
 describe('timing', () => {
   test.each([
-    [{ verdict: 'go at once', code: 'failing roots', sign: null }, 'Do it at once', null],
-    [{ verdict: 'go', code: 'root tips', sign: null }, 'Do it now', null],
+    [{ verdict: 'go at once', code: 'failing roots' }, 'Do it at once', null],
+    [{ verdict: 'go', code: 'root tips' }, 'Do it now', null],
+    [{ verdict: 'look first', code: 'not looked at' }, 'Look first', null],
     [
-      { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots' },
+      { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots', risk: 'little' },
       'Better wait',
       'the last flower fades, or new roots start before that',
     ],
     [
-      { verdict: 'wait', code: 'dormant', sign: 'root tips on the new shoot' },
+      { verdict: 'wait', code: 'resting', sign: 'root tips on the new shoot', risk: 'medium is spent' },
       'Better wait',
       'the new shoot shows its first root tips',
     ],
     [
-      { verdict: 'wait', code: 'no sign', sign: 'root tips or a shoot about to root' },
+      { verdict: 'wait', code: 'no sign', sign: 'root tips or a shoot about to root', risk: 'medium unknown' },
       'Better wait',
       'new root tips, or a shoot old enough to root soon',
     ],
-  ] as const satisfies readonly (readonly [Timing, string, string | null])[])('%p', (timing, headline, waitFor) => {
-    const worded = wordTiming(timing);
-    expect(worded).toMatchObject({ ...timing, headline, waitFor });
-    expect(worded.sentence).toMatch(/^[A-Z].*\.$/);
-    expect(worded.sentence.endsWith(`Wait until ${waitFor}.`)).toBe(waitFor !== null);
+  ] as const satisfies readonly (readonly [Partial<Timing>, string, string | null])[])(
+    '%p',
+    (said, headline, waitFor) => {
+      const timing = { ...quiet, ...said };
+      const worded = wordTiming(timing);
+      expect(worded).toMatchObject({ ...timing, headline, waitFor });
+      expect(worded.sentence).toMatch(/^[A-Z].*\.$/);
+      expect(worded.sentence.includes(`Wait until ${waitFor}.`)).toBe(waitFor !== null);
+    },
+  );
+
+  test('without a look nothing is said to be showing, and the months of rest are named', () => {
+    expect(wordTiming(quiet).sentence).toMatch(/^Look for new root tips/);
+    const resting = { ...quiet, code: 'not looked at, leafless months', restMonths: [10, 11, 0, 1] } as const;
+    expect(wordTiming(resting).sentence).toMatch(/November to February/);
+  });
+
+  test('a loose plant is to be tied, whatever else is said', () => {
+    expect(wordTiming({ ...quiet, isLoose: true }).sentence).toMatch(/tie it to a stake today/);
   });
 });
 
@@ -41,6 +65,7 @@ describe('the first weeks', () => {
   test.each([
     [{ code: 'water', how: 'keep nearly dry', ...span }, /water before roots is rot/],
     [{ code: 'water', how: 'at once', ...span }, /^Water it in at once\.$/],
+    [{ code: 'water', how: 'once, then sparingly', ...span }, /in these months its kind rests/],
     [{ code: 'water', how: 'at once, hates drought', ...span }, /it hates drought/],
     [{ code: 'water', how: 'after the cuts have closed', ...span }, /three or four days/],
     [{ code: 'flush', ...span }, /run-off is clear/],
@@ -53,10 +78,11 @@ describe('the first weeks', () => {
   });
 
   test('feed is told with its strength, and leaves the last word to the label', () => {
-    const feed = (starts: 'after a month' | 'after two weeks') =>
-      wordAftercare({ code: 'feed', starts, leastPpm: 25, mostPpm: 50, ...span }).sentence;
+    const feed = (starts: 'after a month' | 'after two weeks', isWinter = false) =>
+      wordAftercare({ code: 'feed', starts, leastPpm: 25, mostPpm: 50, isWinter, ...span }).sentence;
     expect(feed('after a month')).toBe('No feed for a month, then 25–50 ppm in growth. The label of your feed wins.');
     expect(feed('after two weeks')).toMatch(/^No feed for two weeks, then/);
+    expect(feed('after two weeks', true)).toMatch(/50 ppm while days are short/);
   });
 });
 

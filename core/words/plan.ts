@@ -5,6 +5,7 @@ import type { RuledOutFact } from '../decide/choice';
 import { type AftercareStep, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
 import type { WordUnits } from './format';
+import { type PlaceFitAnswer, wordPlaceFit } from './place-fit';
 import { type Reason, wordReason } from './reasons';
 import { type WordedFinding, wordFinding } from './rules/sentences';
 import { type TimingAnswer, wordTiming } from './timing';
@@ -32,10 +33,11 @@ export interface RuledOut {
   readonly alike: number;
 }
 
-export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'timing'> {
+export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'timing' | 'place'> {
   readonly setups: readonly SetupAnswer[];
   readonly ruledOut: readonly RuledOut[];
   readonly timing: TimingAnswer;
+  readonly place: PlaceFitAnswer;
 }
 
 /** A setup the grower has changed by hand, and the rule that forbids it, if one does. */
@@ -77,6 +79,7 @@ export function wordPlan(plan: PlanFacts, units: WordUnits): PlanAnswer {
     setups: plan.setups.map((setup) => wordSetup(setup, units)),
     ruledOut: plan.ruledOut.map((entry) => wordRuledOut(entry, units)),
     timing: wordTiming(plan.timing),
+    place: wordPlaceFit(plan.place, plan.resolved.place.name, plan.betterPlaces, units),
   };
 }
 

@@ -1,6 +1,14 @@
 /** The kinds of events, each with its shape and its versions; what is sent, and what is answered. */
 import { z } from 'zod';
-import { demoPlaces, faultCode, questionSchemas, setupSpecSchema, textOf, type Versions } from '@core';
+import {
+  demoPlaces,
+  faultCode,
+  questionSchemas,
+  questionVersions,
+  setupSpecSchema,
+  textOf,
+  type Versions,
+} from '@core';
 
 const { plan: planCaseSchema } = questionSchemas(demoPlaces);
 
@@ -35,7 +43,8 @@ export interface EventShape<T> {
 }
 
 export const eventShapes = {
-  potted: { schema: pottedSchema, versions: { newest: 1, upgrades: {} } },
+  // Its case changes with the shape of what is asked.
+  potted: { schema: pottedSchema, versions: questionVersions },
 } as const satisfies Record<EventKind, EventShape<unknown>>;
 
 /** What "Potted it" sends. */

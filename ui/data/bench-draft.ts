@@ -1,6 +1,14 @@
 /** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
 import { z } from 'zod';
-import { type PlanCase, type SetupSpec, setupSpecSchema, type WhatIf } from '@core';
+import {
+  FIRST_VERSION,
+  type PlanCase,
+  questionVersions,
+  type SetupSpec,
+  setupSpecSchema,
+  upgraded,
+  type WhatIf,
+} from '@core';
 import { type Fault, parseWith } from '@core/words';
 import { schemas, whatIfSchema } from './place-book';
 import { safeJson } from './stored';
@@ -60,7 +68,9 @@ export function loadDraft(): BenchDraft | null {
   const text = localStorage.getItem(STORE_KEY);
   if (text === null) return null;
   const parsed = storedDraft.safeParse(safeJson(text));
-  return parsed.success ? (parsed.data as BenchDraft) : null;
+  if (!parsed.success) return null;
+  const answers = upgraded(parsed.data.answers, FIRST_VERSION, questionVersions);
+  return { ...parsed.data, answers: answers.status === 'ok' ? answers.value : {} } as BenchDraft;
 }
 
 export function storeDraft(draft: BenchDraft): void {

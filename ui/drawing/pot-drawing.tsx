@@ -15,6 +15,8 @@ import {
   type SetupCurve,
   type SetupSpec,
   widthAtCm,
+  isFailing,
+  showsTips,
 } from '@core';
 import { cm, litres, mixText, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
@@ -263,7 +265,6 @@ const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
       setup.layers.findIndex((layer) => layer.role === 'main'),
     )
     .reduce((sum, layer) => sum + layer.heightCm, 0);
-  const isFailing = plant.state === 'failing, poor roots';
   const roots = growRoots(
     {
       startXCm: -placement.offsetCm,
@@ -271,8 +272,8 @@ const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
       ballRadiusCm: plant.rootBallDiameterCm / 2,
       floorCm: mainFloorCm,
       halfWidthCm: (h) => widthAtCm(setup.pot, h) / 2,
-      count: isFailing ? 3 : Math.round(Math.min(16, Math.max(7, 34 / plant.rootDiameterMm))),
-      isGrowing: plant.state === 'growing, new root tips',
+      count: isFailing(plant) ? 3 : Math.round(Math.min(16, Math.max(7, 34 / plant.rootDiameterMm))),
+      isGrowing: showsTips(plant.signs),
     },
     5,
   );

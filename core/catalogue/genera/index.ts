@@ -1,3 +1,12 @@
 export { generaCatalogue, genusById, genusIds } from './genera';
-export { type DepthRule, type Genus, type GrowthHabit, growthHabits, hasBulbs, runsOneWay } from './genus';
+export {
+  type DepthRule,
+  type Genus,
+  type GrowthHabit,
+  growthHabits,
+  hasBulbs,
+  type LightClass,
+  type Rest,
+  runsOneWay,
+} from './genus';
 export { drawsPests, oldBulbsStayWrinkled } from './marks';

@@ -9,6 +9,7 @@ export const choiceConstants = {
   WARMTH_WEIGHT: fromMemory(6, 'points', 'for warmth over the year: a pot can do little about it'),
   AIR_WEIGHT: fromMemory(20, 'points', 'for air: it kills second'),
   PIECE_WEIGHT: fromMemory(20, 'points', 'for piece size'),
+  PLACE_WEIGHT: fromMemory(45, 'points', 'off for a place that does not suit the plant at all'),
   LEAST_SETUPS: byChoice(6, 'setups', 'shown, where there are so many'),
   MOST_SETUPS: byChoice(14, 'setups', 'shown: what a shelf holds'),
   SHOWN_WITHIN: byChoice(35, 'points', 'behind the leader a setup is no choice'),

@@ -1,6 +1,6 @@
 /**
  * The score of a setup, open to inspection: every pull with its points. 54 for root health over the
- * year (lack of air, drought, salt), 6 for warmth, 20 for air after watering, 20 for piece size, then the rules. Weights are the house's, from memory of what
+ * year (lack of air, drought, salt), 6 for warmth, 20 for air after watering, 20 for piece size, up to 45 off for a place that does not suit, then the rules. Weights are the house's, from memory of what
  * kills plants: water first, air second, everything else after.
  */
 import type { RuleFinding } from '../rules';
@@ -21,6 +21,11 @@ function piecePoints(facts: CandidateFacts): number {
   return k.PIECE_WEIGHT / facts.misfit ** 2;
 }
 
+/** What a place that does not suit takes off every setup alike: no pot makes up for it. */
+function placePoints({ fit }: CaseContext): number {
+  return -k.PLACE_WEIGHT * fit.badness;
+}
+
 export function pullsOf(
   context: CaseContext,
   facts: CandidateFacts,
@@ -32,6 +37,7 @@ export function pullsOf(
     { code: 'warmth over the year', points: k.WARMTH_WEIGHT * warmthHealth(judgement) },
     { code: 'air for the roots', points: airPoints(context, facts) },
     { code: 'piece size for the roots', points: piecePoints(facts) },
+    ...(context.fit.badness > 0 ? [{ code: 'the place for the plant', points: placePoints(context) }] : []),
     ...findings
       .filter((finding) => finding.points !== 0)
       .map((finding) => ({ code: finding.ruleId, points: finding.points })),
@@ -49,7 +55,7 @@ function warmthHealth({ year: { stress } }: Judgement): number {
 
 /** What a setup scores apart from its root health, known before any water moves. */
 export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
-  return airPoints(context, facts) + piecePoints(facts) + rulePoints;
+  return airPoints(context, facts) + piecePoints(facts) + placePoints(context) + rulePoints;
 }
 
 /**

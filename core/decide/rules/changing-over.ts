@@ -1,4 +1,5 @@
 /** Moving from one medium to another: roots know only the medium they grew into. */
+import { showsShoot, showsTips, type Signs } from '../../case';
 import type { MediumFigures } from '../../physics/media';
 import type { CandidateFacts } from '../setups';
 import { k } from './constants';
@@ -13,6 +14,11 @@ export function isWetAndClose(medium: MediumFigures): boolean {
 /** Media that do not let go of roots. */
 export function isGripping(medium: Pick<MediumFigures, 'rootGrip'>): boolean {
   return medium.rootGrip >= k.GRIPPING;
+}
+
+/** New roots are there or near that can take over from those that knew the old medium. */
+export function takesOver(signs: Signs): boolean {
+  return showsTips(signs) || showsShoot(signs);
 }
 
 /** Airy and drying fast. */
@@ -91,8 +97,7 @@ export const changingOverRules = [
       const current = currentMedium(input);
       return (
         current !== null &&
-        !input.context.plant.hasNewTips &&
-        input.context.plant.state !== 'new shoot starting' &&
+        !takesOver(input.context.plant.signs) &&
         input.context.plant.genus.rootHardiness === 'fussy' &&
         !input.facts.mainMix.some((part) => part.medium.family === current.family)
       );
@@ -105,7 +110,7 @@ export const changingOverRules = [
     points: 2,
     applies: (input) =>
       input.facts.hasReservoir &&
-      input.context.plant.hasNewTips &&
+      showsTips(input.context.plant.signs) &&
       currentMedium(input)?.organic === true &&
       input.context.plant.genus.overReservoir === 'well',
   }),

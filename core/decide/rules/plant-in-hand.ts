@@ -1,10 +1,15 @@
 /** What the plant itself shows when it is out of its pot. */
-import { isFailing } from '../../case';
+import { isFailing, showsShoot, showsTips } from '../../case';
 import { hasBulbs, oldBulbsStayWrinkled } from '../../catalogue/genera';
 import { liveBallCm } from '../setups';
 import { k } from './constants';
 import { currentMedium, fastestDays, potIn } from './readings';
-import { practiceRule } from './rule';
+import { practiceRule, type RuleInput } from './rule';
+
+/** Rot was seen or smelt, oozes from a bulb, or has taken the roots. */
+function isRotting({ context: { plant } }: RuleInput): boolean {
+  return plant.bulbs === 'soft or oozing' || plant.signs.rot === true || isFailing(plant);
+}
 
 export const plantRules = [
   practiceRule({
@@ -22,7 +27,7 @@ export const plantRules = [
     applies: ({ context, facts }) => facts.spec.approach === 'recovery in moss' && !isFailing(context.plant),
     figures: (input) => ({
       liveRootShare: input.context.plant.liveRootShare,
-      hasNewTips: input.context.plant.hasNewTips,
+      showsTips: showsTips(input.context.plant.signs),
     }),
   }),
   practiceRule({
@@ -56,14 +61,14 @@ export const plantRules = [
     topic: 'plant',
     effect: 'require step',
     schools: { peroxide: ['where-rot', 'always'] },
-    applies: ({ context }) => context.plant.bulbs === 'soft or oozing' || isFailing(context.plant),
+    applies: isRotting,
   }),
   practiceRule({
     id: 'cut-out-rot-and-dry',
     topic: 'plant',
     effect: 'require step',
     schools: { peroxide: ['never'] },
-    applies: ({ context }) => context.plant.bulbs === 'soft or oozing' || isFailing(context.plant),
+    applies: isRotting,
   }),
   practiceRule({
     id: 'oozing-bulb-over-wet',
@@ -109,7 +114,7 @@ export const plantRules = [
     effect: 'require step',
     applies: ({ context }) =>
       hasBulbs(context.plant.habit) &&
-      (context.plant.state === 'new shoot starting' || context.plant.hasNewTips) &&
+      (showsShoot(context.plant.signs) || showsTips(context.plant.signs)) &&
       context.plant.genus.rest !== 'leafless and dry',
   }),
 ] as const;

@@ -1,8 +1,14 @@
 /** Rules about standing water and wicks. */
-import { isFailing } from '../../case';
+import { isFailing, showsTips, tipsUnknown } from '../../case';
+import { takesOver } from './changing-over';
 import { mediumById } from '../../catalogue/media';
 import { currentMedium } from './readings';
-import { practiceRule } from './rule';
+import { practiceRule, type RuleInput } from './rule';
+
+function goesFromOrganicOverWater({ context, facts }: RuleInput): boolean {
+  const { mediumId } = context.resolved.current;
+  return facts.hasReservoir && mediumId !== null && mediumById(mediumId).organic;
+}
 
 export const reservoirRules = [
   practiceRule({
@@ -22,12 +28,20 @@ export const reservoirRules = [
     id: 'no-tips-no-change-to-water',
     topic: 'reservoir',
     effect: 'rule out',
-    applies: ({ context, facts }) =>
-      facts.hasReservoir &&
-      context.resolved.current.mediumId !== null &&
-      mediumById(context.resolved.current.mediumId).organic &&
-      !context.plant.hasNewTips &&
-      context.plant.state !== 'new shoot starting',
+    applies: (input) =>
+      goesFromOrganicOverWater(input) &&
+      !tipsUnknown(input.context.plant.signs) &&
+      !takesOver(input.context.plant.signs),
+    figures: (input) => ({ fromName: currentMedium(input)?.name ?? '' }),
+  }),
+  practiceRule({
+    id: 'tips-before-water',
+    topic: 'reservoir',
+    effect: 'require step',
+    applies: (input) =>
+      goesFromOrganicOverWater(input) &&
+      tipsUnknown(input.context.plant.signs) &&
+      !takesOver(input.context.plant.signs),
     figures: (input) => ({ fromName: currentMedium(input)?.name ?? '' }),
   }),
   practiceRule({
@@ -39,7 +53,7 @@ export const reservoirRules = [
       !facts.hasReservoir &&
       facts.spec.approach !== 'moss pot' &&
       (context.resolved.current.vesselKind === 'side-hole-pot' || context.resolved.current.vesselKind === 'wick-pot') &&
-      !context.plant.hasNewTips,
+      !showsTips(context.plant.signs),
   }),
   practiceRule({
     id: 'always-moist',

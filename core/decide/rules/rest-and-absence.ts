@@ -1,5 +1,6 @@
 /** Times when a plant wants less, or nobody is there to give it. */
 import type { YearReport } from '../../physics/year';
+import { isAsleep } from '../../case';
 import { k } from './constants';
 import { practiceRule } from './rule';
 
@@ -13,8 +14,7 @@ export const restRules = [
     id: 'leafless-over-water',
     topic: 'rest and absence',
     effect: 'rule out',
-    applies: ({ context, facts }) =>
-      facts.hasReservoir && context.plant.genus.rest === 'leafless and dry' && context.plant.state === 'dormant',
+    applies: ({ context, facts }) => facts.hasReservoir && isAsleep(context.plant),
   }),
   practiceRule({
     id: 'dry-rest-over-water',
@@ -29,7 +29,7 @@ export const restRules = [
     id: 'keep-dry-until-rooted',
     topic: 'rest and absence',
     effect: 'require step',
-    applies: ({ context }) => context.plant.genus.rest === 'leafless and dry' && context.plant.state === 'dormant',
+    applies: ({ context }) => isAsleep(context.plant),
   }),
   practiceRule({
     id: 'rain-waters-it',

@@ -1,21 +1,21 @@
-import { type PlanCase, plantStates } from '../../case';
+import type { PlanCase } from '../../case';
 import { genusIds } from '../../catalogue/genera';
 import { constantPlace } from '../../physics/places';
 import { metricWords, wordFinding } from '../../words';
 import { type CandidateFacts, type CaseContext, contextOf, factsOf, generateCandidates, judge } from '../setups';
 import { allRules } from './all';
 import { findingOf, isHeld, type RuleInput, runRules } from './rule';
-import { demoPlaceIds, planCaseSchema, resolveCase } from '../../testing';
+import { planCaseSchema, resolveCase } from '../../testing';
 import { approvedLine } from '../../testing/approved';
 
 /** Cases chosen so that every corner of the trade is visited: genera, airs, states, pasts, wishes. */
 const cases: readonly PlanCase[] = [
   { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } },
-  { genus: 'phalaenopsis', place: 'heated-flat', state: 'failing, poor roots' },
+  { genus: 'phalaenopsis', place: 'heated-flat', liveRootsPct: 20, signs: { tips: 'none' } },
   {
     genus: 'phalaenopsis',
     place: 'cool-shade',
-    state: 'no new growth',
+    signs: { tips: 'none', shoot: 'none' },
     current: { mediumId: 'bark-6-12', vesselKind: 'wick-pot' },
   },
   { genus: 'vanda', place: 'humid-terrace', routine: { kind: 'every', days: 1 } },
@@ -34,7 +34,7 @@ const cases: readonly PlanCase[] = [
   {
     genus: 'masdevallia',
     place: 'cool-shade',
-    state: 'dormant',
+    signs: { resting: true },
     current: { mediumId: 'pumice-1-3', yearsInMedium: 2 },
   },
   { genus: 'maxillaria-climbing', place: 'heated-flat', bulbs: 'wrinkled', routine: { kind: 'when dry' } },
@@ -43,6 +43,7 @@ const cases: readonly PlanCase[] = [
   {
     genus: 'cattleya-unifoliate',
     place: 'lamp-shelf',
+    signs: { shoot: 'starting', rot: true },
     schools: { mounts: 'refused', peroxide: 'always', steps: 'small-steps' },
   },
   {
@@ -54,12 +55,14 @@ const cases: readonly PlanCase[] = [
     genus: 'oncidium',
     place: 'kitchen-sill',
     schools: { medium: 'inorganic', holes: 'never', peroxide: 'never' },
-    state: 'failing, poor roots',
+    liveRootsPct: 20,
+    signs: { tips: 'none' },
   },
   {
     genus: 'phalaenopsis',
     place: 'kitchen-sill',
     current: { mediumId: 'sphagnum-packed' },
+    signs: { tips: 'starting' },
     schools: { steps: 'one-big' },
   },
   {
@@ -68,9 +71,14 @@ const cases: readonly PlanCase[] = [
     current: { mediumId: 'coco-fibre', yearsInMedium: 2 },
     routine: { kind: 'weekdays', weekdays: [5] },
   },
-  { genus: 'zygopetalum', place: 'heated-flat', state: 'no new growth', current: { mediumId: 'bark-6-12' } },
-  { genus: 'catasetum', place: 'glasshouse', state: 'dormant' },
-  { genus: 'pleione', place: 'cool-shade', state: 'dormant', shootCount: 6 },
+  {
+    genus: 'zygopetalum',
+    place: 'heated-flat',
+    signs: { tips: 'none', shoot: 'none' },
+    current: { mediumId: 'bark-6-12' },
+  },
+  { genus: 'catasetum', place: 'glasshouse', signs: { resting: true } },
+  { genus: 'pleione', place: 'cool-shade', signs: { resting: true }, shootCount: 6 },
   { genus: 'bulbophyllum', place: 'heated-flat', routine: { kind: 'every', days: 2 } },
   { genus: 'ansellia', place: 'humid-terrace', rootBallDiameterCm: 14 },
   { genus: 'encyclia', place: 'humid-terrace', routine: { kind: 'every', days: 3 } },
@@ -175,8 +183,7 @@ test('points take off where a rule penalises and add where it prefers', () => {
   }
 });
 
-test('every genus, state and place can be asked about', () => {
-  expect(genusIds.length * plantStates.length * demoPlaceIds.length).toBeGreaterThan(1000);
+test('every genus can be asked about', () => {
   for (const genus of genusIds) {
     const resolved = resolveCase(planCaseSchema.parse({ genus, place: 'heated-flat' }));
     const context = contextOf(resolved);

@@ -41,8 +41,8 @@ interface Stopped {
   readonly nearMiss: readonly [PlanCase, SetupSpec];
 }
 
-const failing: PlanCase = { ...flat, state: 'failing, poor roots' };
-const fromBark: PlanCase = { ...flat, current: { mediumId: 'bark-6-12' }, state: 'no new growth' };
+const failing: PlanCase = { ...flat, liveRootsPct: 20, signs: { tips: 'none' } };
+const fromBark: PlanCase = { ...flat, current: { mediumId: 'bark-6-12' }, signs: { tips: 'none', shoot: 'none' } };
 const slipper: PlanCase = { genus: 'paphiopedilum', place: 'cool-shade', routine: { kind: 'every', days: 4 } };
 
 const cases: readonly Stopped[] = [
@@ -94,7 +94,7 @@ const cases: readonly Stopped[] = [
     what: 'out of bark over water without a tip',
     ruleId: 'no-tips-no-change-to-water',
     wrong: [fromBark, overWater],
-    nearMiss: [{ ...fromBark, hasNewTips: true }, overWater],
+    nearMiss: [{ ...fromBark, signs: { tips: 'starting' } }, overWater],
   },
   {
     what: 'an equitant Oncidium over water',
@@ -105,8 +105,8 @@ const cases: readonly Stopped[] = [
   {
     what: 'a sleeping Catasetum over water',
     ruleId: 'leafless-over-water',
-    wrong: [{ genus: 'catasetum', place: 'glasshouse', state: 'dormant' }, overWater],
-    nearMiss: [{ genus: 'catasetum', place: 'glasshouse', state: 'new shoot starting' }, overWater],
+    wrong: [{ genus: 'catasetum', place: 'glasshouse', signs: { resting: true } }, overWater],
+    nearMiss: [{ genus: 'catasetum', place: 'glasshouse', signs: { shoot: 'half grown' } }, overWater],
   },
 ];
 

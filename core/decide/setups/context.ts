@@ -1,6 +1,7 @@
 /** Everything about a case that all of its setups share, worked out once. */
 import { drinkerOf, type PlantInHand, type ResolvedCase } from '../../case';
 import { type Drinker, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
+import { type PlaceFit, placeFit } from '../place';
 import type { AgeingConditions } from '../../physics/media';
 import type { Feeding } from '../../physics/salt';
 import { regimeFigures, type RegimeFigures } from '../../physics/stress';
@@ -30,6 +31,8 @@ export interface CaseContext {
   readonly ageing: AgeingConditions;
   readonly regime: RegimeFigures;
   readonly climate: Climate;
+  /** How the place suits the plant, whatever it is potted in. */
+  readonly fit: PlaceFit;
   readonly drinker: Drinker;
   readonly resolved: ResolvedCase;
   /** Where the model is taken to be off; null = as it is. */
@@ -68,6 +71,7 @@ export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = nul
     ageing: { temperatureC: climate.meanC, wetness: meanWetness(regime) },
     regime,
     climate,
+    fit: placeFit(resolved.plant.genus, resolved.place),
     drinker: drinkerOf(resolved.plant),
     resolved,
   };

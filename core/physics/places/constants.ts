@@ -1,4 +1,4 @@
-import { byDefinition, fromMemory, fromSource, numbersOf } from '../../base';
+import { byChoice, byDefinition, fromMemory, fromSource, numbersOf } from '../../base';
 
 export const placeConstants = {
   MONTHS_PER_YEAR: byDefinition(12, 'months', 'in a year'),
@@ -14,6 +14,8 @@ export const placeConstants = {
   MOST_HUMIDITY_PCT: fromMemory(95, '%', 'a room is not damper: walls take the rest'),
   ROOM_LIGHT_W_M2: fromMemory(20, 'W/m²', 'that a pot near a window takes up by day, where nothing is said'),
   CALM_NIGHT_SHARE: fromMemory(0.5, 'share', 'of the day’s wind blows at night outdoors'),
+  SEASON_LIGHT_H: byChoice(1, 'h', 'between longest and shortest day from which days tell the season'),
+  SEASON_HUMIDITY_POINTS: byChoice(8, 'points', 'between the dampest and the driest month from which damp does'),
 } as const;
 
 export const k = numbersOf(placeConstants);

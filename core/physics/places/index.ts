@@ -1,5 +1,6 @@
 export { MONTHS_PER_YEAR } from './constants';
 export { daylightHours } from './day-length';
+export { leanMonths } from './seasons';
 export { withHeatWave } from './heat-wave';
 export { heatedRoom, type Heating, ORDINARY_HEATING } from './heated-room';
 export {

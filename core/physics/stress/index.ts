@@ -19,6 +19,7 @@ export {
   regimes,
 } from './regime';
 export { openShare, refillGH } from './drought';
+export { cold, heat } from './warmth';
 export {
   dayShares,
   freshStrain,

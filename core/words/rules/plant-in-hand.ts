@@ -11,7 +11,7 @@ export const plantRuleWords: WordsFor<typeof plantRules> = {
   },
   'recovery-is-for-failing-plants': {
     says: (f) =>
-      `Recovery in moss is for plants without roots; ${percent(f.liveRootShare)} of these are alive${f.hasNewTips ? ' and new tips are showing' : ''}.`,
+      `Recovery in moss is for plants without roots; ${percent(f.liveRootShare)} of these are alive${f.showsTips ? ' and new tips are showing' : ''}.`,
   },
   'failing-in-big-pot': {
     says: (f, units) =>

@@ -17,6 +17,10 @@ export const reservoirRuleWords: WordsFor<typeof reservoirRules> = {
       `Roots grown in ${f.fromName.toLowerCase()} often die when moved over water, and there are no new tips to take over.`,
     wouldChange: () => 'New root tips would allow it.',
   },
+  'tips-before-water': {
+    says: (f) =>
+      `Look for new root tips first: roots grown in ${f.fromName.toLowerCase()} often die when moved over water, and only new ones take over.`,
+  },
   'used-to-standing-water': {
     says: () =>
       'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',

@@ -12,6 +12,7 @@ import { Cautions } from './cautions';
 import { ChangeOverView } from './change-over';
 import { Costs } from './costs';
 import { DoubtsView } from './doubts';
+import { PlaceFitLine } from './place-fit';
 import { Recipe } from './recipe';
 import { RootZone } from './root-zone';
 import { RuledOutList } from './ruled-out';
@@ -36,6 +37,7 @@ export function Details({ plan, review, onPotted }: DetailsProps) {
       <div className={styles.now} data-verdict={plan.timing.verdict}>
         <strong>{plan.timing.headline}.</strong> {plan.timing.sentence}
       </div>
+      <PlaceFitLine plan={plan} />
       <Segmented
         className={styles.tabs}
         aria-label="What to show"

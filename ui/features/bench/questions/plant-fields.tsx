@@ -33,19 +33,6 @@ export function PlantFields() {
           onChange={(liveRootsPct) => answer({ liveRootsPct })}
         />
       </Field>
-      <Field id="tips" label="New root tips">
-        <Select
-          id="tips"
-          allowClear
-          placeholder={plant?.hasNewTips ? 'showing (from its state)' : 'none (from its state)'}
-          value={answers.hasNewTips as boolean | undefined}
-          options={[
-            { value: true, label: 'showing' },
-            { value: false, label: 'none' },
-          ]}
-          onChange={(hasNewTips) => answer({ hasNewTips })}
-        />
-      </Field>
       <Field id="bulbs" label="Bulbs" fault={faultAt('bulbs')}>
         <Select
           id="bulbs"

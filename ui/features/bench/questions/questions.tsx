@@ -13,7 +13,6 @@ import {
   mediaCatalogue,
   type Place,
   type PlanFacts,
-  plantStates,
   vesselCatalogue,
 } from '@core';
 import { number } from '@core/words';
@@ -29,6 +28,7 @@ import { moreCount } from './more-count';
 import { MoreDrawer } from './more-drawer';
 import { RootThickness } from './root-thickness';
 import { RoutineField } from './routine-field';
+import { SignsField } from './signs-field';
 import { UnitNumber } from '../../../controls/unit-number';
 import styles from './questions.module.css';
 
@@ -101,7 +101,7 @@ export function Questions() {
               genusOverrides: undefined,
               bulbs: undefined,
               liveRootsPct: undefined,
-              hasNewTips: undefined,
+              signs: undefined,
               heightCm: undefined,
               leafAreaCm2: undefined,
               // What was measured on another plant does not carry over.
@@ -150,14 +150,8 @@ export function Questions() {
         </Field>
       </div>
       <div className={styles.pair}>
-        <Field id="state" label="Its state" fault={faultAt('state')}>
-          <Select
-            id="state"
-            value={(answers.state as string | undefined) ?? plan?.resolved.plant.state}
-            options={plantStates.map((state) => ({ value: state, label: state }))}
-            popupMatchSelectWidth={false}
-            onChange={(state) => answer({ state })}
-          />
+        <Field id="signs" label="It shows" fault={faultAt('signs')}>
+          <SignsField />
         </Field>
         <Field id="ball" label="Root ball" fault={faultAt('rootBallDiameterCm')}>
           <UnitNumber

@@ -1,0 +1,18 @@
+/** What the month of potting means in this place for this kind. */
+import { type ResolvedCase, restMonthsOf } from '../case';
+import { leanMonths } from '../physics/places';
+import { k } from './constants';
+
+export interface Season {
+  /** Its kind rests in this month. */
+  readonly isRestMonth: boolean;
+  /** Days are short; never where all days are alike. */
+  readonly isDarkMonth: boolean;
+}
+
+export function seasonOf({ plant, place, monthIndex }: ResolvedCase): Season {
+  return {
+    isRestMonth: restMonthsOf(plant.genus, place).includes(monthIndex),
+    isDarkMonth: leanMonths(place, k.DARK_MONTHS).includes(monthIndex),
+  };
+}

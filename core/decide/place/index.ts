@@ -1,0 +1,1 @@
+export { betterPlaces, type FitCause, type FitVerdict, type MonthFit, type PlaceFit, placeFit } from './fit';

@@ -1,0 +1,27 @@
+'use client';
+
+/** Whether the place suits the plant, before any potting; the grower's own places are named before others. */
+import { betterPlaces } from '@core';
+import { type PlanAnswer, wordPlaceFit } from '@core/words';
+import { useOwnPlaces } from '../../../data/places';
+import { useUnits } from '../../../data/units-context';
+import styles from './details.module.css';
+
+export function PlaceFitLine({ plan }: { readonly plan: PlanAnswer }) {
+  const { units } = useUnits();
+  const { place, plant } = plan.resolved;
+  const own = useOwnPlaces()
+    .map((entry) => entry.place)
+    .filter(({ id }) => id !== place.id);
+  const better = betterPlaces(plant.genus, plan.place, own).map(({ place: { id, name }, fit }) => ({
+    id,
+    name,
+    verdict: fit.verdict,
+  }));
+  const worded = wordPlaceFit(plan.place, place.name, better.length > 0 ? better : plan.betterPlaces, units);
+  return (
+    <div className={styles.place} data-fit={worded.verdict} data-testid="place-fit">
+      <strong>{worded.headline}.</strong> {worded.sentence}
+    </div>
+  );
+}

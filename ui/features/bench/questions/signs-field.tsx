@@ -1,0 +1,29 @@
+'use client';
+
+/** What the plant shows: as many things as were looked at. */
+import { Select } from 'antd';
+import { answer } from '../state/actions';
+import { useCase } from '../state/case-store';
+import { chosenSigns, type SignKey, signGroups, withSigns } from './signs';
+
+export function SignsField() {
+  const given = useCase((state) => state.answers.signs);
+  const chosen = chosenSigns(given);
+  return (
+    <Select
+      id="signs"
+      mode="multiple"
+      allowClear
+      placeholder="not looked at"
+      maxTagCount="responsive"
+      popupMatchSelectWidth={false}
+      showSearch={{ optionFilterProp: 'label' }}
+      value={[...chosen]}
+      options={signGroups.map(({ label, signs }) => ({
+        label,
+        options: signs.map(({ key, label: name }) => ({ value: key, label: name })),
+      }))}
+      onChange={(keys: SignKey[]) => answer({ signs: withSigns(chosen, keys) })}
+    />
+  );
+}
