@@ -71,7 +71,8 @@ test('the same plant is started otherwise in January than in June', () => {
 test('a sleeping plant gets no water at all, not even to flush with', () => {
   const asleep = stepsOf({ genus: 'catasetum', place: 'glasshouse', month: 1, signs: { leavesShed: true } });
   expect(step(asleep, 'water')!.how).toBe('keep nearly dry');
-  expect(step(asleep, 'flush')).toBeUndefined();
+  expect(asleep.map(({ code }) => code)).toEqual(['water', 'feed']);
+  expect(step(asleep, 'feed')!.starts).toBe('with new growth');
 });
 
 test('a rest is told where the genus rests, the reservoir where there is one', () => {

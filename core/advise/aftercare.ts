@@ -1,5 +1,6 @@
 /** What follows after potting: the first weeks, as facts. Common practice, no source. */
 import { isAsleep, isFailing, type PlantInHand } from '../case';
+import type { Rest } from '../catalogue/genera';
 import type { Stance } from '../catalogue/schools';
 import { k } from './constants';
 import type { FirstWeeks } from './first-weeks';
@@ -23,16 +24,19 @@ export type AftercareFact = Span &
       }
     | {
         readonly code: 'feed';
-        /** Whether feeding starts after a month (weak plants, mounts) or after two weeks. */
-        readonly starts: 'after a month' | 'after two weeks';
+        /** Feeding starts after a month (weak plants, mounts), after two weeks, or with the new growth of a sleeping one. */
+        readonly starts: FeedStart;
         readonly leastPpm: number;
         readonly mostPpm: number;
         /** In the dark months a plant takes less. */
         readonly isWinter: boolean;
       }
     | { readonly code: 'first weeks'; readonly days: number; readonly laterDays: number }
-    | { readonly code: 'flush' | 'shade' | 'rest' | 'tug' | 'watch' }
+    | { readonly code: 'rest'; readonly how: Exclude<Rest, 'none'> }
+    | { readonly code: 'flush' | 'shade' | 'tug' | 'watch' }
   );
+
+export type FeedStart = 'after a month' | 'after two weeks' | 'with new growth';
 
 export interface AftercareInput {
   readonly plant: PlantInHand;
@@ -63,25 +67,35 @@ function firstWater({ plant, stance, isRestMonth }: AftercareInput): AftercareFa
   return { code: 'water', fromDay: 0, untilDay: 1, how };
 }
 
+const feedFromDay: Readonly<Record<FeedStart, number>> = {
+  'with new growth': k.ASLEEP_DAYS,
+  'after a month': k.FEED_LATE_DAYS,
+  'after two weeks': k.FEED_DAYS,
+};
+
 function firstFeed({ plant, isMount, isDarkMonth }: AftercareInput): AftercareFact {
   const isLate = isMount || isFailing(plant);
+  const starts = isAsleep(plant) ? 'with new growth' : isLate ? 'after a month' : 'after two weeks';
+  // A sleeping plant feeds in the season after.
+  const isWinter = isDarkMonth && !isAsleep(plant);
   const strength = plant.genus.saltTolerance === 'low' ? k.HALF_STRENGTH : 1;
   return {
     code: 'feed',
-    fromDay: isLate ? k.FEED_LATE_DAYS : k.FEED_DAYS,
+    fromDay: feedFromDay[starts],
     untilDay: k.SETTLED_IN_DAYS,
-    starts: isLate ? 'after a month' : 'after two weeks',
-    leastPpm: (isDarkMonth ? k.FEED_WINTER_LEAST_PPM : k.FEED_LEAST_PPM) * strength,
-    mostPpm: (isDarkMonth ? k.FEED_WINTER_MOST_PPM : k.FEED_MOST_PPM) * strength,
-    isWinter: isDarkMonth,
+    starts,
+    leastPpm: (isWinter ? k.FEED_WINTER_LEAST_PPM : k.FEED_LEAST_PPM) * strength,
+    mostPpm: (isWinter ? k.FEED_WINTER_MOST_PPM : k.FEED_MOST_PPM) * strength,
+    isWinter,
   };
 }
 
 export function firstAftercare(input: AftercareInput): readonly AftercareFact[] {
+  // A sleeping plant is left alone: nothing to flush with, to shade or to tug at until it grows.
+  if (isAsleep(input.plant)) return [firstWater(input), firstFeed(input)];
   const steps: AftercareFact[] = [
     firstWater(input),
-    // A sleeping plant gets no water to flush with.
-    ...(isAsleep(input.plant) ? [] : [{ code: 'flush' as const, fromDay: 0, untilDay: 1 }]),
+    { code: 'flush', fromDay: 0, untilDay: 1 },
     ...(input.firstWeeks === null
       ? []
       : [{ code: 'first weeks' as const, fromDay: 0, untilDay: k.FIRST_WEEKS_DAYS, ...input.firstWeeks }]),
@@ -90,8 +104,7 @@ export function firstAftercare(input: AftercareInput): readonly AftercareFact[] 
     { code: 'tug', fromDay: k.TUG_FROM_DAY, untilDay: k.TUG_UNTIL_DAY },
   ];
   if (input.hasReservoir) steps.push({ code: 'watch', fromDay: 0, untilDay: k.LOW_RESERVOIR_DAYS });
-  if (input.plant.genus.rest !== 'none') {
-    steps.push({ code: 'rest', fromDay: k.SETTLED_IN_DAYS, untilDay: k.REST_UNTIL_DAY });
-  }
+  const { rest } = input.plant.genus;
+  if (rest !== 'none') steps.push({ code: 'rest', fromDay: k.SETTLED_IN_DAYS, untilDay: k.REST_UNTIL_DAY, how: rest });
   return steps;
 }

@@ -1,4 +1,4 @@
-export type { AftercareFact } from './aftercare';
+export type { AftercareFact, FeedStart } from './aftercare';
 export type {
   ChangeOverFact,
   ChangeSign,

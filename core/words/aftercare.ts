@@ -16,6 +16,18 @@ const waterWords: Readonly<Record<FactOf<'water'>['how'], string>> = {
     'If roots were cut, leave it dry three or four days so that the cuts close; with sound roots, water now.',
 };
 
+const feedStarts: Readonly<Record<FactOf<'feed'>['starts'], string>> = {
+  'after a month': 'No feed for a month',
+  'after two weeks': 'No feed for two weeks',
+  'with new growth': 'No feed until the new growth has roots',
+};
+
+const restWords: Readonly<Record<FactOf<'rest'>['how'], string>> = {
+  'drier winter': 'In its rest give about half the water for two to three months.',
+  'dry winter': 'In its rest give hardly any water for two to three months: a little when bulbs or canes shrivel.',
+  'leafless and dry': 'When its leaves have gone, give no water until the new growth has roots.',
+};
+
 function sentenceOf(fact: AftercareFact): string {
   switch (fact.code) {
     case 'water':
@@ -27,13 +39,13 @@ function sentenceOf(fact: AftercareFact): string {
     case 'shade':
       return 'Shade for one to two weeks, then gentle early sun for about a month.';
     case 'feed':
-      return `No feed for ${fact.starts === 'after a month' ? 'a month' : 'two weeks'}, then ${fact.leastPpm}–${fact.mostPpm} ppm ${fact.isWinter ? 'while days are short' : 'in growth'}. The label of your feed wins.`;
+      return `${feedStarts[fact.starts]}, then ${fact.leastPpm}–${fact.mostPpm} ppm ${fact.isWinter ? 'while days are short' : 'in growth'}. The label of your feed wins.`;
     case 'tug':
       return 'After four to eight weeks tug it gently: if it holds, it has rooted.';
     case 'watch':
       return 'Keep the reservoir filled low at first; new roots must find it.';
     case 'rest':
-      return 'In its rest give about half the water for two to three months.';
+      return restWords[fact.how];
   }
 }
 

@@ -1,6 +1,6 @@
 /** The sentences of timing, aftercare, change-over and reasons: whole, with their own numbers, in both unit systems. */
 import type { StressKind } from '../physics/stress';
-import type { AftercareFact, ChangeOverFact, ReasonFact, Timing } from '../advise';
+import type { AftercareFact, ChangeOverFact, FeedStart, ReasonFact, Timing } from '../advise';
 import { wordAftercare } from './aftercare';
 import { wordChangeOver } from './change-over';
 import { metricWords } from './format';
@@ -72,16 +72,19 @@ describe('the first weeks', () => {
     [{ code: 'shade', ...span }, /one to two weeks/],
     [{ code: 'tug', ...span }, /four to eight weeks/],
     [{ code: 'watch', ...span }, /reservoir filled low/],
-    [{ code: 'rest', ...span }, /half the water/],
+    [{ code: 'rest', how: 'drier winter', ...span }, /half the water/],
+    [{ code: 'rest', how: 'dry winter', ...span }, /hardly any water/],
+    [{ code: 'rest', how: 'leafless and dry', ...span }, /no water until the new growth has roots/],
   ] as const satisfies readonly (readonly [AftercareFact, RegExp])[])('%p', (fact, said) => {
     expect(wordAftercare(fact)).toMatchObject({ ...fact, sentence: expect.stringMatching(said) as string });
   });
 
   test('feed is told with its strength, and leaves the last word to the label', () => {
-    const feed = (starts: 'after a month' | 'after two weeks', isWinter = false) =>
+    const feed = (starts: FeedStart, isWinter = false) =>
       wordAftercare({ code: 'feed', starts, leastPpm: 25, mostPpm: 50, isWinter, ...span }).sentence;
     expect(feed('after a month')).toBe('No feed for a month, then 25–50 ppm in growth. The label of your feed wins.');
     expect(feed('after two weeks')).toMatch(/^No feed for two weeks, then/);
+    expect(feed('with new growth')).toMatch(/^No feed until the new growth has roots, then/);
     expect(feed('after two weeks', true)).toMatch(/50 ppm while days are short/);
   });
 });

@@ -4,6 +4,7 @@
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
 import type { PlanAnswer, SetupReview } from '@core/words';
+import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
@@ -35,7 +36,7 @@ export function Details({ plan, review, onPotted }: DetailsProps) {
   return (
     <section className={styles.details} aria-label="About this setup">
       <div className={styles.now} data-verdict={plan.timing.verdict}>
-        <strong>{plan.timing.headline}.</strong> {plan.timing.sentence}
+        <strong>{plan.timing.headline}.</strong> {nb(plan.timing.sentence)}
       </div>
       <PlaceFitLine plan={plan} />
       <Segmented

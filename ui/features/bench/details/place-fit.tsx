@@ -3,6 +3,7 @@
 /** Whether the place suits the plant, before any potting; the grower's own places are named before others. */
 import { betterPlaces } from '@core';
 import { type PlanAnswer, wordPlaceFit } from '@core/words';
+import { nb } from '../../../controls/nb';
 import { useOwnPlaces } from '../../../data/places';
 import { useUnits } from '../../../data/units-context';
 import styles from './details.module.css';
@@ -21,7 +22,7 @@ export function PlaceFitLine({ plan }: { readonly plan: PlanAnswer }) {
   const worded = wordPlaceFit(plan.place, place.name, better.length > 0 ? better : plan.betterPlaces, units);
   return (
     <div className={styles.place} data-fit={worded.verdict} data-testid="place-fit">
-      <strong>{worded.headline}.</strong> {worded.sentence}
+      <strong>{worded.headline}.</strong> {nb(worded.sentence)}
     </div>
   );
 }

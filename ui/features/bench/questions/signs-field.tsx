@@ -4,7 +4,11 @@
 import { Select } from 'antd';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
-import { chosenSigns, type SignKey, signGroups, withSigns } from './signs';
+import { chosenSigns, inShort, type SignKey, signGroups, withSigns } from './signs';
+import styles from './questions.module.css';
+
+/** All signs at once, without scrolling, on a screen of 800. */
+const LIST_PX = 460;
 
 export function SignsField() {
   const given = useCase((state) => state.answers.signs);
@@ -15,7 +19,10 @@ export function SignsField() {
       mode="multiple"
       allowClear
       placeholder="not looked at"
-      maxTagCount="responsive"
+      className={styles.signs}
+      maxTagCount={0}
+      maxTagPlaceholder={<span title={inShort(chosen)}>{inShort(chosen)}</span>}
+      listHeight={LIST_PX}
       popupMatchSelectWidth={false}
       showSearch={{ optionFilterProp: 'label' }}
       value={[...chosen]}

@@ -1,5 +1,5 @@
 import { plainSigns, shootStates, tipStates } from '@core';
-import { chosenSigns, signGroups, withSigns } from './signs';
+import { chosenSigns, inShort, signGroups, withSigns } from './signs';
 
 test('every sign the core knows can be chosen', () => {
   const keys = signGroups.flatMap(({ signs }) => signs.map(({ key }) => key));
@@ -14,6 +14,10 @@ test('several things at once, and of two that exclude one another the newest', (
   expect(both).toEqual({ inBloom: true, tips: 'starting' });
   const chosen = chosenSigns(both);
   expect(withSigns(chosen, [...chosen, 'tips none'])).toEqual({ inBloom: true, tips: 'none' });
+});
+
+test('the closed field says all of it in a few words', () => {
+  expect(inShort(['wobbles', 'inBloom'])).toBe('bloom, wobbles');
 });
 
 test('nothing chosen is nothing said, and what a draft holds by mistake is left out', () => {

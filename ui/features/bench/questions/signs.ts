@@ -21,6 +21,8 @@ export type SignKey =
 interface Sign {
   readonly key: SignKey;
   readonly label: string;
+  /** As it stands in the closed field, beside others. */
+  readonly short: string;
   readonly means: GivenSigns;
 }
 
@@ -33,34 +35,42 @@ export const signGroups: readonly SignGroup[] = [
   {
     label: 'Roots',
     signs: [
-      { key: 'tips starting', label: 'new root tips just showing', means: { tips: 'starting' } },
-      { key: 'tips long', label: 'new roots, long already', means: { tips: 'long' } },
-      { key: 'tips none', label: 'no new root tips', means: { tips: 'none' } },
+      { key: 'tips starting', label: 'new root tips just showing', short: 'tips', means: { tips: 'starting' } },
+      { key: 'tips long', label: 'new roots, long already', short: 'long roots', means: { tips: 'long' } },
+      { key: 'tips none', label: 'no new root tips', short: 'no tips', means: { tips: 'none' } },
     ],
   },
   {
     label: 'Newest shoot',
     signs: [
-      { key: 'shoot starting', label: 'new shoot just starting', means: { shoot: 'starting' } },
-      { key: 'shoot half grown', label: 'new shoot half grown', means: { shoot: 'half grown' } },
-      { key: 'shoot rooting', label: 'new shoot making roots', means: { shoot: 'rooting' } },
-      { key: 'shoot none', label: 'no new shoot', means: { shoot: 'none' } },
+      { key: 'shoot starting', label: 'new shoot just starting', short: 'shoot starts', means: { shoot: 'starting' } },
+      { key: 'shoot half grown', label: 'new shoot half grown', short: 'half a shoot', means: { shoot: 'half grown' } },
+      { key: 'shoot rooting', label: 'new shoot making roots', short: 'shoot roots', means: { shoot: 'rooting' } },
+      { key: 'shoot none', label: 'no new shoot', short: 'no shoot', means: { shoot: 'none' } },
     ],
   },
   {
     label: 'Besides',
     signs: [
-      { key: 'inBloom', label: 'in bud or bloom', means: { inBloom: true } },
-      { key: 'leavesShed', label: 'leaves shed', means: { leavesShed: true } },
-      { key: 'resting', label: 'at rest', means: { resting: true } },
-      { key: 'rot', label: 'rot, seen or smelt', means: { rot: true } },
-      { key: 'wobbles', label: 'it wobbles', means: { wobbles: true } },
-      { key: 'noPot', label: 'no pot, or a broken one', means: { noPot: true } },
+      { key: 'inBloom', label: 'in bud or bloom', short: 'bloom', means: { inBloom: true } },
+      { key: 'leavesShed', label: 'leaves shed', short: 'leafless', means: { leavesShed: true } },
+      { key: 'resting', label: 'at rest', short: 'rest', means: { resting: true } },
+      { key: 'rot', label: 'rot, seen or smelt', short: 'rot', means: { rot: true } },
+      { key: 'wobbles', label: 'it wobbles', short: 'wobbles', means: { wobbles: true } },
+      { key: 'noPot', label: 'no pot, or a broken one', short: 'no pot', means: { noPot: true } },
     ],
   },
 ];
 
 const allSigns = signGroups.flatMap(({ signs }) => signs);
+
+/** All that was chosen, in a few words. */
+export function inShort(keys: readonly SignKey[]): string {
+  return allSigns
+    .filter(({ key }) => keys.includes(key))
+    .map(({ short }) => short)
+    .join(', ');
+}
 
 const says = (given: GivenSigns, means: GivenSigns): boolean =>
   Object.entries(means).every(([name, value]) => given[name as keyof GivenSigns] === value);
