@@ -3,7 +3,7 @@
  * Minutes and prices are from memory of ordinary benches; they serve to compare, not to bill.
  */
 import { realiseMix, type SetupSpec } from '../case';
-import { type CandidateFacts, type CaseContext, diagonalGain, neededWidthCm } from '../decide/setups';
+import { type CandidateFacts, type CaseContext, diagonalGain, filledWidthCm } from '../decide/setups';
 import { bagMeasures, type PriceClass } from '../physics/media';
 import type { YearReport } from '../physics/year';
 import { k } from './constants';
@@ -37,7 +37,7 @@ export function yearsUntilFull(context: CaseContext, facts: CandidateFacts): num
   const widthCm = setup.pot.rimDiameterCm * diagonalGain(context.plant, setup.pot.potKindId);
   const step = k.FULL_STEP_YEARS;
   let years = step;
-  while (years < k.FULL_MOST_YEARS && neededWidthCm(context.plant, years + step) <= widthCm) years += step;
+  while (years < k.FULL_MOST_YEARS && filledWidthCm(context.plant, years + step) <= widthCm) years += step;
   return years;
 }
 

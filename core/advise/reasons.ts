@@ -10,9 +10,10 @@ import {
   type CaseContext,
   type Judgement,
   layerVolumesL,
+  diagonalGain,
   neededWidthCm,
   pieceBandMm,
-  spreadCm,
+  widthNeeded,
   switchRootMm,
   yearsOfRoom,
 } from '../decide/setups';
@@ -87,10 +88,14 @@ export type ReasonFact =
     }
   | {
       readonly code: 'size';
-      readonly rootBallDiameterCm: number;
-      readonly spreadCm: number;
+      readonly liveBallCm: number;
+      readonly growthCm: number;
+      readonly marginCm: number;
+      readonly neededCm: number;
       readonly years: number;
       readonly rimDiameterCm: number;
+      /** Narrower than what is needed: none wider is made, or none was at hand. */
+      readonly isTight: boolean;
       /** What it would need for a year more, cm. */
       readonly nextYearCm: number;
     }
@@ -219,13 +224,16 @@ function size({ context, facts }: ReasonInput): ReasonFact | null {
   const { setup } = facts;
   if (setup.kind !== 'pot') return null;
   const { plant } = context;
-  const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted);
+  const { yearsWanted, stance } = context.resolved;
+  const isRecovery = facts.spec.approach === 'recovery in moss';
+  const years = isRecovery ? 0 : yearsOfRoom(facts.mainMix, yearsWanted, stance);
+  const width = widthNeeded(plant, years);
   return {
     code: 'size',
-    rootBallDiameterCm: plant.rootBallDiameterCm,
-    spreadCm: spreadCm(plant, years),
+    ...width,
     years,
     rimDiameterCm: setup.pot.rimDiameterCm,
+    isTight: setup.pot.rimDiameterCm * diagonalGain(plant, setup.pot.potKindId) < width.neededCm,
     nextYearCm: neededWidthCm(plant, years + 1),
   };
 }

@@ -13,8 +13,10 @@ export const caseConstants = {
   BALL_TO_POT_SHARE: fromMemory(0.85, 'share', 'of the pot that a root ball fills'),
   MOST_TYPICAL_BALL_CM: fromMemory(30, 'cm', 'no typical root ball is wider'),
   STEM_ANCHOR_CM: fromMemory(4, 'cm', 'root ball of a single stem, before its height counts'),
-  SHOOT_ANCHOR_CM: fromMemory(1.5, 'cm', 'root ball of a shoot, before its height counts'),
-  ANCHOR_PER_ROOT_HEIGHT: fromMemory(0.8, '√cm', 'root ball gained with the square root of the height'),
+  STEM_PER_ROOT_HEIGHT: fromMemory(0.8, '√cm', 'root ball that a single stem gains with the square root of its height'),
+  ANCHOR_PER_LN_HEIGHT: fromMemory(1.7, 'cm', 'root ball of a shoot with the logarithm of its height: what anchors it'),
+  CROWD_SHARE: fromMemory(0.65, 'share', 'of the square root of the shoots times their step that a crowd is wide'),
+  LEAST_FOOTPRINT_CM: fromMemory(2, 'cm', 'that a shoot takes for itself, however close they stand'),
   ROOT_SOLID_SHARE: fromMemory(1 / 8, 'share', 'of a well-rooted ball that is solid root'),
   BALL_DEPTH_SHARE: fromMemory(2 / 3, 'share', 'a root ball is about as deep as two thirds of its width'),
   LEAF_PER_FURTHER_SHOOT: fromMemory(1 / 3, 'share', 'of a shoot’s leaves that each further shoot still carries'),
@@ -26,4 +28,5 @@ export const caseConstants = {
   WET_ROOTS_G: fromMemory(20, 'g', 'of wet roots with every plant'),
 } as const;
 
+export const LIVE_USUALLY = caseConstants.LIVE_USUALLY.value;
 export const k = numbersOf(caseConstants);

@@ -1,3 +1,4 @@
+export { LIVE_USUALLY } from './constants';
 export { genusTraits, ownGenusSchema } from './genus-schema';
 export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
@@ -12,6 +13,7 @@ export {
   type PlantInHand,
   needsOf,
   plantWeightG,
+  typicalRootBallCm,
   typicalRootMm,
 } from './plant';
 export { textOf } from './quantities';

@@ -40,13 +40,17 @@ export function typicalRootMm(genus: Genus): number {
   return Math.sqrt(genus.rootThinnestMm * genus.rootThickestMm);
 }
 
-/** A root ball that the given number of shoots usually makes, cm. */
+/**
+ * A root ball that the given number of shoots usually makes, cm: what anchors a plant of its height, and the room of its
+ * crowd of shoots, as one disc about another. Set on the sizes growers choose (see the table in size.test.ts).
+ */
 export function typicalRootBallCm(genus: Genus, shootCount: number): number {
-  const spreadCm = genus.rhizomeStepCm * Math.sqrt(shootCount);
-  const anchorCm =
-    (genus.habit === 'single stem' ? k.STEM_ANCHOR_CM : k.SHOOT_ANCHOR_CM) +
-    k.ANCHOR_PER_ROOT_HEIGHT * Math.sqrt(genus.heightCm);
-  return roundHalf(Math.min(k.MOST_TYPICAL_BALL_CM, anchorCm + spreadCm));
+  const { heightCm } = genus;
+  if (genus.habit === 'single stem') return roundHalf(k.STEM_ANCHOR_CM + k.STEM_PER_ROOT_HEIGHT * Math.sqrt(heightCm));
+  const anchorCm = k.ANCHOR_PER_LN_HEIGHT * Math.log(1 + heightCm);
+  const stepCm = Math.max(k.LEAST_FOOTPRINT_CM, genus.rhizomeStepCm);
+  const crowdCm = k.CROWD_SHARE * stepCm * Math.sqrt(shootCount);
+  return roundHalf(Math.min(k.MOST_TYPICAL_BALL_CM, Math.hypot(anchorCm, crowdCm)));
 }
 
 /** The root ball to expect out of a pot of a given rim diameter, cm. */

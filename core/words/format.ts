@@ -1,5 +1,13 @@
 /** Numbers as growers read them, in the units they chose. */
-import { celsiusToFahrenheit, cmToInch, type LengthUnit, mmToInch, roundHalf, type TemperatureUnit } from '../base';
+import {
+  celsiusToFahrenheit,
+  cmToInch,
+  type LengthUnit,
+  mmToInch,
+  round1,
+  roundHalf,
+  type TemperatureUnit,
+} from '../base';
 
 export interface WordUnits {
   readonly length: LengthUnit;
@@ -22,6 +30,17 @@ export function number(value: number, digits = 1): string {
 
 export function cm(valueCm: number, units: WordUnits): string {
   return units.length === 'inch' ? `${number(cmToInch(valueCm), 1)} in` : `${number(valueCm, 1)} cm`;
+}
+
+/** Lengths as they are shown and their sum as it is then: figures that add up. */
+export function cmSum(
+  valuesCm: readonly number[],
+  units: WordUnits,
+): { readonly parts: readonly string[]; readonly total: string } {
+  const shown = valuesCm.map((value) => round1(units.length === 'inch' ? cmToInch(value) : value));
+  const unit = units.length === 'inch' ? 'in' : 'cm';
+  const text = (value: number) => `${number(value, 1)} ${unit}`;
+  return { parts: shown.map(text), total: text(shown.reduce((sum, value) => sum + value, 0)) };
 }
 
 export function mm(valueMm: number, units: WordUnits): string {
@@ -61,6 +80,10 @@ export const monthNames: readonly string[] = [
   'November',
   'December',
 ];
+
+export function years(value: number): string {
+  return `${number(value, 1)} ${value === 1 ? 'year' : 'years'}`;
+}
 
 export function litres(valueL: number): string {
   return valueL < 1 ? `${number(valueL, 2)} L` : `${number(valueL, 1)} L`;

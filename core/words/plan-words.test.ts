@@ -261,13 +261,24 @@ describe('reasons', () => {
     expect(at('on the diagonal')).toMatch(/into a corner/);
     const size = {
       code: 'size',
-      rootBallDiameterCm: 9,
-      spreadCm: 3,
+      liveBallCm: 8.04,
+      growthCm: 3.24,
+      marginCm: 1.5,
+      neededCm: 12.78,
       years: 2,
-      rimDiameterCm: 12,
+      rimDiameterCm: 13,
+      isTight: false,
       nextYearCm: 14,
     } as const;
-    expect(said(size).sentence).toMatch(/make 12 cm: the 12 cm size/);
+    // Each figure is rounded for itself, and the sum is that of the figures shown.
+    expect(said(size).sentence).toBe(
+      '8 cm of live root ball, 3.2 cm of growth in 2 years and 1.5 cm of room around make 12.7 cm: the 13 cm size.',
+    );
+    expect(wordReason(size, inches).sentence).toMatch(
+      /^3\.2 in .* 1\.3 in .* 0\.6 in .* make 5\.1 in: the 5\.1 in size\.$/,
+    );
+    expect(said({ ...size, rimDiameterCm: 12, isTight: true }).sentence).toMatch(/the 12 cm size is tight/);
+    expect(said({ ...size, growthCm: 0, years: 0 }).sentence).toMatch(/^8 cm of live root ball and 1\.5 cm of room/);
     expect(said(size).wouldChange).toBe('For 3 years it would need 14 cm.');
     const pad = { code: 'pad', genusName: 'Vanda', holdsG: 80, padThicknessCm: 1, widthCm: 12 } as const;
     expect(said(pad).sentence).toMatch(/^A 1 cm pad on a 12 cm mount holds 80 g/);

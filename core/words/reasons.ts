@@ -2,7 +2,7 @@
 import type { NextGrade, ReasonCode, ReasonFact } from '../advise';
 import { DRY_HOME_PCT } from '../physics/air';
 import { type DryingTime, HORIZON_DAYS, type Routine } from '../physics/drydown';
-import { cm, days, litres, mm, mmRange, monthNames, number, percent, type WordUnits } from './format';
+import { cm, cmSum, days, litres, mm, mmRange, monthNames, number, percent, type WordUnits, years } from './format';
 import { Kin, kin } from './kin';
 import { stressNames, stressRemedies } from './stress';
 import { kindName } from './titles';
@@ -131,9 +131,18 @@ function reservoir(f: FactOf<'reservoir'>): Sentences {
 }
 
 function size(f: FactOf<'size'>, units: WordUnits): Sentences {
+  const { parts, total } = cmSum([f.liveBallCm, f.growthCm, f.marginCm], units);
+  const [ball, growth, margin] = parts;
+  const sum =
+    f.growthCm === 0
+      ? `${ball} of live root ball and ${margin} of room around make ${total}`
+      : `${ball} of live root ball, ${growth} of growth in ${years(f.years)} and ${margin} of room around make ${total}`;
+  const rim = cm(f.rimDiameterCm, units);
   return {
-    sentence: `${cm(f.rootBallDiameterCm, units)} of root ball and ${cm(f.spreadCm, units)} of growth in ${number(f.years, 1)} years make ${cm(f.rootBallDiameterCm + f.spreadCm, units)}: the ${cm(f.rimDiameterCm, units)} size.`,
-    wouldChange: `For ${number(f.years + 1, 1)} years it would need ${cm(f.nextYearCm, units)}.`,
+    sentence: f.isTight
+      ? `${sum}: the ${rim} size is tight, and there is none wider of its kind.`
+      : `${sum}: the ${rim} size.`,
+    wouldChange: `For ${years(f.years + 1)} it would need ${cm(f.nextYearCm, units)}.`,
   };
 }
 

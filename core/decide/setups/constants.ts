@@ -14,6 +14,8 @@ export const setupConstants = {
   RECOVERY_YEARS: fromMemory(0.5, 'years', 'of room for a plant that must first make roots'),
   FRONT_OVERLAP_CM: fromMemory(1.5, 'cm', 'beyond the ball’s own edge the front shoot may come this near to the wall'),
   STEM_GROWTH_CM_PER_YEAR: fromPractice(1, 'cm', 'room round the ball of a plant that does not creep, for each year'),
+  MARGIN_CM: fromPractice(1.5, 'cm', 'of medium round ball and growth, both sides together: a finger'),
+  SHOOTS_OF_ANNUALS: fromMemory(2, 'shoots', 'a year from which a kind makes more than one generation'),
   MOST_SHOOTS_PER_FRONT: fromMemory(2, 'shoots', 'a year add length to a front; more are side shoots'),
   LEAST_BALL_SHARE: fromMemory(0.5, 'share', 'of a ball’s width is left at least, however few roots live'),
   DIAGONAL_GAIN: fromMemory(1.2, '', 'room that growth one way gains along the diagonal of a square pot'),

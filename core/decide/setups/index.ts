@@ -12,4 +12,13 @@ export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
 export { type CaseContext, contextOf } from './context';
 export { byFit, misfitFactor, pieceBandMm, switchRootMm } from './grade';
 export { topDressings } from './recipes';
-export { chooseSize, diagonalGain, liveBallCm, neededWidthCm, spreadCm, yearsOfRoom } from './size';
+export {
+  chooseSize,
+  diagonalGain,
+  filledWidthCm,
+  liveBallCm,
+  neededWidthCm,
+  type WidthNeeded,
+  widthNeeded,
+  yearsOfRoom,
+} from './size';

@@ -1,9 +1,9 @@
-import { mainLayer, type PlanCase, realise, type SetupSpec, specId } from '../../case';
+import { mainLayer, type PlanCase, realise, type SetupSpec, specId, typicalRootBallCm } from '../../case';
 import { mediumById } from '../../catalogue/media';
 import { makePot, potKindById } from '../../catalogue/vessels';
 import { fillPot } from './candidates';
 import { switchRootMm } from './grade';
-import { chooseSize, neededWidthCm, potsToTry, spreadCm, yearsOfRoom } from './size';
+import { chooseSize, filledWidthCm, liveBallCm, neededWidthCm, potsToTry, spreadCm, yearsOfRoom } from './size';
 import { planCaseSchema, resolveCase } from '../../testing';
 
 const plant = (planCase: PlanCase) => resolveCase(planCaseSchema.parse(planCase)).plant;
@@ -11,11 +11,43 @@ const cattleya = plant({ genus: 'cattleya-unifoliate', place: 'heated-flat', roo
 
 // Common practice, no source, unless said otherwise.
 describe('room for growth', () => {
-  test('growth per year is the step between shoots times the shoots a year', () => {
-    // 3 cm steps, 1.5 shoots a year shared by the fronts that fork, less the overlap of ball and front.
-    const { forkingChance } = cattleya.genus;
-    expect(spreadCm(cattleya, 2)).toBeCloseTo((3 * 1.5 * 2) / (1 + forkingChance) - 1.5, 9);
-    expect(neededWidthCm(cattleya, 2)).toBeCloseTo(10 * Math.cbrt(0.85) + spreadCm(cattleya, 2), 9);
+  test.each([
+    ['phalaenopsis', 1, 12, 12],
+    ['cattleya-unifoliate', 3, 12, 14],
+    ['cattleya-bifoliate', 5, 15, 18],
+    ['zygopetalum', 4, 13, 15],
+    ['coelogyne-warm', 5, 15, 17],
+    ['ludisia', 3, 10, 13],
+    ['oncidium', 4, 12, 14],
+    ['cymbidium', 3, 15, 18],
+    ['paphiopedilum', 3, 9, 10],
+    ['dendrobium-kingianum', 12, 11, 12],
+  ])('%s of %i shoots for two years: %i to %i cm, as growers choose', (genus, shootCount, least, most) => {
+    const { rimDiameterCm } = chooseSize(plant({ genus, place: 'heated-flat', shootCount }), 'plastic-round', 2);
+    expect(rimDiameterCm).toBeGreaterThanOrEqual(least);
+    expect(rimDiameterCm).toBeLessThanOrEqual(most);
+  });
+
+  test('growth is the step between shoots, once a year for kinds of one generation, and a finger is added', () => {
+    // 3 cm steps, one a year, less the overlap of ball and front.
+    expect(spreadCm(cattleya, 2)).toBeCloseTo(3 * 2 - 1.5, 9);
+    expect(neededWidthCm(cattleya, 2)).toBeCloseTo(10 + spreadCm(cattleya, 2) + 1.5, 9);
+    expect(filledWidthCm(cattleya, 2)).toBeCloseTo(neededWidthCm(cattleya, 2) - 1.5, 9);
+    const fast = { ...cattleya, genus: { ...cattleya.genus, shootsPerYear: 3 } };
+    expect(spreadCm(fast, 2)).toBeCloseTo((3 * 2 * 2) / (1 + cattleya.genus.forkingChance) - 1.5, 9);
+  });
+
+  test('more shoots, taller plants and longer steps make a larger ball, without a jump', () => {
+    const ballOf = (change: Partial<typeof cattleya.genus>, shoots = 4) =>
+      typicalRootBallCm({ ...cattleya.genus, ...change }, shoots);
+    for (const sizes of [
+      [1, 2, 4, 8, 16, 32].map((shoots) => ballOf({}, shoots)),
+      [2, 5, 10, 20, 40, 80].map((heightCm) => ballOf({ heightCm })),
+      [0.5, 2, 3, 5, 8].map((rhizomeStepCm) => ballOf({ rhizomeStepCm })),
+    ]) {
+      sizes.slice(1).forEach((size, i) => expect(size).toBeGreaterThanOrEqual(sizes[i]!));
+      expect(sizes[sizes.length - 1]!).toBeGreaterThan(sizes[0]!);
+    }
   });
 
   test('long rhizomes need more room than clumps', () => {
@@ -34,6 +66,7 @@ describe('room for growth', () => {
   test('the smallest pot with the room is taken; where none has it, the largest, and it says so', () => {
     const choice = chooseSize(cattleya, 'plastic-round', 2);
     expect(choice).toMatchObject({ rimDiameterCm: 17, isTight: false });
+    expect(choice.rimDiameterCm).toBeGreaterThanOrEqual(choice.neededCm);
     const sizes = potKindById('net-pot').rimDiametersCm;
     expect(chooseSize(cattleya, 'net-pot', 2)).toMatchObject({ rimDiameterCm: sizes[sizes.length - 1], isTight: true });
   });
@@ -45,14 +78,14 @@ describe('room for growth', () => {
     expect(yearsOfRoom(bark, 3, { steps: 'one-big' })).toBe(3);
   });
 
-  test('dead roots take no room: the ball shrinks with the third root of what is alive', () => {
+  test('dead roots take no room: the ball shrinks with the third root of what is alive, against what is usual', () => {
     const poor = plant({
       genus: 'cattleya-unifoliate',
       place: 'heated-flat',
       rootBallDiameterCm: 10,
       liveRootsPct: 50,
     });
-    expect(neededWidthCm(poor, 0)).toBeCloseTo(10 * Math.cbrt(0.5), 9);
+    expect(liveBallCm(poor)).toBeCloseTo(10 * Math.cbrt(0.5 / 0.85), 9);
   });
 
   test('from the grower’s own shelf only the pots on it are tried, with their own measures', () => {

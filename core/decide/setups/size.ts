@@ -2,7 +2,7 @@
  * How big a pot: the root ball, plus the growth of the years wanted, plus a finger's width round it.
  * Growth per year = distance between shoots x shoots a year along the front (common practice).
  */
-import { isFailing, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
+import { isFailing, LIVE_USUALLY, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
 import { runsOneWay } from '../../catalogue/genera';
 import type { Stance } from '../../catalogue/schools';
 import { potKindById } from '../../catalogue/vessels';
@@ -17,30 +17,66 @@ export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<
   return isOrganic(mix) ? k.ORGANIC_YEARS : k.INORGANIC_YEARS;
 }
 
+/** Shoots a year that carry a front on: one generation for kinds that make one, and what forks shares its shoots. */
+function generationsAYear({ shootsPerYear, forkingChance }: PlantInHand['genus']): number {
+  if (shootsPerYear < k.SHOOTS_OF_ANNUALS) return Math.min(1, shootsPerYear);
+  // More than about two a year are side shoots, not length.
+  return Math.min(k.MOST_SHOOTS_PER_FRONT, shootsPerYear) / (1 + forkingChance);
+}
+
 /** How far the plant spreads across the pot in the given years, cm. */
 export function spreadCm(plant: PlantInHand, years: number): number {
   const { rhizomeStepCm, shootsPerYear } = plant.genus;
   if (rhizomeStepCm === 0) return k.STEM_GROWTH_CM_PER_YEAR * years;
   if (runsOneWay(plant.habit)) {
-    // A front adds one shoot after another; more than about two a year are side shoots, not length,
-    // and what forks shares its shoots between two fronts.
-    const perFront = Math.min(k.MOST_SHOOTS_PER_FRONT, shootsPerYear) / (1 + plant.genus.forkingChance);
-    return Math.max(0, rhizomeStepCm * perFront * years - k.FRONT_OVERLAP_CM);
+    return Math.max(0, rhizomeStepCm * generationsAYear(plant.genus) * years - k.FRONT_OVERLAP_CM);
   }
   // Growth in all directions: the ring grows on both sides, by the square root of the crowd.
   const crowd = Math.sqrt((plant.shootCount + shootsPerYear * years) / plant.shootCount);
   const ring = plant.rootBallDiameterCm * 0.5 * (crowd - 1);
-  return Math.min(rhizomeStepCm * years, ring + rhizomeStepCm * 0.5 * years);
+  const outward = Math.min(rhizomeStepCm * years, ring + rhizomeStepCm * 0.5 * years);
+  // What rambles or roots as it creeps may come as near to the wall as a front.
+  const overlap = plant.habit === 'rambling' || plant.habit === 'creeping stem' ? k.FRONT_OVERLAP_CM : 0;
+  return Math.max(0, outward - overlap);
 }
 
-/** The ball that is left when the dead roots are off: live volume goes by the third power of its width. */
+/**
+ * The ball that is left when the dead roots are off, cm: live volume goes by the third power of its width. A ball as it is
+ * usually found counts whole.
+ */
 export function liveBallCm(plant: PlantInHand): number {
-  return plant.rootBallDiameterCm * Math.max(k.LEAST_BALL_SHARE, Math.cbrt(plant.liveRootShare));
+  const share = Math.min(1, plant.liveRootShare / LIVE_USUALLY);
+  return plant.rootBallDiameterCm * Math.max(k.LEAST_BALL_SHARE, Math.cbrt(share));
+}
+
+/** What a pot's width is made of, cm. */
+export interface WidthNeeded {
+  readonly liveBallCm: number;
+  readonly growthCm: number;
+  readonly marginCm: number;
+  readonly neededCm: number;
+}
+
+export function widthNeeded(plant: PlantInHand, years: number): WidthNeeded {
+  const ballCm = liveBallCm(plant);
+  const growthCm = spreadCm(plant, isFailing(plant) ? Math.min(years, k.RECOVERY_YEARS) : years);
+  return {
+    liveBallCm: ballCm,
+    growthCm,
+    marginCm: k.MARGIN_CM,
+    neededCm: ballCm + growthCm + k.MARGIN_CM,
+  };
 }
 
 /** Inside width the plant needs, cm. */
 export function neededWidthCm(plant: PlantInHand, years: number): number {
-  return liveBallCm(plant) + spreadCm(plant, isFailing(plant) ? Math.min(years, k.RECOVERY_YEARS) : years);
+  return widthNeeded(plant, years).neededCm;
+}
+
+/** Width that ball and growth fill after so many years, cm: at the rim the pot is full. */
+export function filledWidthCm(plant: PlantInHand, years: number): number {
+  const { neededCm, marginCm } = widthNeeded(plant, years);
+  return neededCm - marginCm;
 }
 
 export interface SizeChoice {
