@@ -21,7 +21,7 @@ import { k } from './constants';
 import type { CaseContext } from './context';
 import { byFit } from './grade';
 import { mountKinds, mountPadsCm, type Recipe, recipes, type TopDressing, topDressings } from './recipes';
-import { potsToTry, yearsOfRoom } from './size';
+import { potsToTry, sizesTried, yearsOfRoom } from './size';
 
 const figures: readonly MediumFigures[] = mediaCatalogue.map((entry) => mediumById(entry.id));
 
@@ -122,7 +122,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
     recipe.approach === 'recovery in moss' ? 0 : yearsOfRoom(realiseMix(mix), resolved.yearsWanted, resolved.stance);
   const tops = topsFor(recipe, context);
   return recipe.vesselKinds.flatMap((kind) =>
-    potsToTry(plant, kind, years, resolved.ownPots).flatMap((vessel) => {
+    potsToTry(plant, kind, years, resolved.ownPots, sizesTried(resolved.stance)).flatMap((vessel) => {
       const pot = potOf(vessel);
       // An air cone, a net or a reservoir does the work of crocking.
       const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || isOpenWork(pot);

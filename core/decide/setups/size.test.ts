@@ -3,7 +3,7 @@ import { mediumById } from '../../catalogue/media';
 import { makePot, potKindById } from '../../catalogue/vessels';
 import { fillPot } from './candidates';
 import { switchRootMm } from './grade';
-import { chooseSize, filledWidthCm, liveBallCm, neededWidthCm, potsToTry, spreadCm, yearsOfRoom } from './size';
+import { chooseSize, filledWidthCm, liveBallCm, neededWidthCm, potsToTry, sizesTried, spreadCm, yearsOfRoom } from './size';
 import { planCaseSchema, resolveCase } from '../../testing';
 
 const plant = (planCase: PlanCase) => resolveCase(planCaseSchema.parse(planCase)).plant;
@@ -94,10 +94,17 @@ describe('room for growth', () => {
       { potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12, count: 1 },
       { potKindId: 'plastic-round', rimDiameterCm: 20, count: 1 },
     ];
-    expect(potsToTry(cattleya, 'clay-unglazed', 2, own)).toEqual([
+    expect(potsToTry(cattleya, 'clay-unglazed', 2, own, sizesTried({ steps: 'open' }))).toEqual([
       { kind: 'pot', potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12 },
     ]);
-    expect(potsToTry(cattleya, 'net-pot', 2, own)).toEqual([]);
+    expect(potsToTry(cattleya, 'net-pot', 2, own, 2)).toEqual([]);
+  });
+
+  test('whoever takes small steps is offered the smallest pot with the room only', () => {
+    const rims = (steps: string) =>
+      potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps })).map(({ rimDiameterCm }) => rimDiameterCm);
+    expect(rims('small-steps')).toEqual([13]);
+    expect(rims('one-big')).toEqual([13, 14]);
   });
 
   test('in a square pot the diagonal gives a runner room', () => {

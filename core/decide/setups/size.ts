@@ -102,12 +102,18 @@ export function chooseSize(plant: PlantInHand, potKindId: string, years: number)
   return { rimDiameterCm: fitting ?? largest, neededCm, years, isTight: fitting === undefined };
 }
 
-/** The pots to try of one kind: from the grower's shelf if they listed it, else the common sizes. */
+/** Whoever goes up one size at a time takes the smallest with the room; others may take the next as well. */
+export function sizesTried(stance: Pick<Stance, 'steps'>): number {
+  return stance.steps === 'small-steps' ? 1 : k.SIZES_TRIED;
+}
+
+/** The pots to try of one kind, so many: from the grower's shelf if they listed it, else the common sizes. */
 export function potsToTry(
   plant: PlantInHand,
   potKindId: string,
   years: number,
   ownPots: readonly OwnPot[],
+  most: number,
 ): readonly PotSpec[] {
   const neededCm = neededWidthCm(plant, years);
   const gain = diagonalGain(plant, potKindId);
@@ -129,5 +135,5 @@ export function potsToTry(
         }));
   const sorted = [...all].sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
   const first = sorted.findIndex((pot) => pot.rimDiameterCm * gain >= neededCm);
-  return first < 0 ? sorted.slice(-1) : sorted.slice(first, first + k.SIZES_TRIED);
+  return first < 0 ? sorted.slice(-1) : sorted.slice(first, first + most);
 }
