@@ -3,7 +3,16 @@ import { mediumById } from '../../catalogue/media';
 import { makePot, potKindById } from '../../catalogue/vessels';
 import { fillPot } from './candidates';
 import { switchRootMm } from './grade';
-import { chooseSize, filledWidthCm, liveBallCm, neededWidthCm, potsToTry, sizesTried, spreadCm, yearsOfRoom } from './size';
+import {
+  chooseSize,
+  filledWidthCm,
+  liveBallCm,
+  neededWidthCm,
+  potsToTry,
+  sizesTried,
+  spreadCm,
+  yearsOfRoom,
+} from './size';
 import { planCaseSchema, resolveCase } from '../../testing';
 
 const plant = (planCase: PlanCase) => resolveCase(planCaseSchema.parse(planCase)).plant;
