@@ -56,7 +56,7 @@ const config = [
       'core/decide/setups/recipes.ts',
       'core/physics/air/airflow.ts',
       'core/physics/air/reference-evapotranspiration.ts',
-      'core/physics/stress/{needs,regime}.ts',
+      'core/physics/stress/{needs,regime,rest}.ts',
       'core/practice/{days,held-out,leaching,set-on}.ts',
       'core/physics/pots/stability.ts',
     ],

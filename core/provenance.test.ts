@@ -9,7 +9,7 @@ import { vesselCatalogue } from './catalogue/vessels';
 import { airSpeeds } from './physics/air';
 import { wallDensities } from './physics/pots';
 import { allChecks } from './practice';
-import { asleep, regimes, saltTolerances, warmths } from './physics/stress';
+import { asleep, regimes, rests, saltTolerances, warmths } from './physics/stress';
 
 const tableFiles = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
   (name) => name.endsWith('constants.ts') && name !== join('base', 'constants.ts'),
@@ -118,6 +118,7 @@ test('air speeds, walls, regimes, warmths and tolerances have theirs', () => {
     saltTolerances,
     asleep,
     ...Object.values(regimes),
+    ...Object.values(rests),
     ...Object.values(warmths),
   ];
   for (const table of figures) for (const value of Object.values<unknown>(table)) expect(isSourced(value)).toBe(true);

@@ -54,19 +54,20 @@ test('the same potting sent twice is kept once', async ({ app, request }) => {
   const plan = (await (
     await request.post(`${app.address}/api/plan`, { data: { genus: 'oncidium', place: 'bathroom' } })
   ).json()) as { version: number; setups: { spec: unknown }[] };
-  expect(plan.version).toBe(1);
+  expect(plan.version).toBe(2);
   const data = {
     plantName: 'Twice tapped',
     pottedOn: '2026-05-02',
     idempotencyKey: `twice-${Date.now()}`,
-    planCase: { genus: 'oncidium', place: 'bathroom' },
+    // As a client of the first version says it.
+    planCase: { genus: 'oncidium', place: 'bathroom', state: 'in bud or bloom' },
     spec: plan.setups[0]!.spec,
   };
   const first = await request.post(`${app.address}/api/pottings`, { data });
   const second = await request.post(`${app.address}/api/pottings`, { data });
   expect([first.status(), second.status()]).toEqual([201, 200]);
-  const log = (await second.json()) as { id: string; pottings: unknown[] };
-  expect(log.pottings).toHaveLength(1);
+  const log = (await second.json()) as { id: string; pottings: { planCase: object }[] };
+  expect(log.pottings.map(({ planCase }) => planCase)).toMatchObject([{ signs: { inBloom: true } }]);
   await request.delete(`${app.address}/api/plants/${log.id}`, asJson);
 });
 

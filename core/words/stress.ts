@@ -56,10 +56,11 @@ export function daysWithCause(counts: DayCounts): string {
 }
 
 /** The shortest word for a month: good, or what is wrong with it. */
-export function monthMark(counts: DayCounts): { readonly kind: DayKind; readonly text: string } {
+/** isResting: a month in which the plant rests; that is said while nothing harms it. */
+export function monthMark(counts: DayCounts, isResting = false): { readonly kind: DayKind; readonly text: string } {
   const kind = dayKindOf(counts.fineDays, counts.watchDays, counts.harmDays);
   const word = stressMarks[counts.worst];
-  return { kind, text: { fine: '● good', watch: `◐ ${word}`, harm: `▲ ${word}` }[kind] };
+  return { kind, text: { fine: isResting ? '● rests' : '● good', watch: `◐ ${word}`, harm: `▲ ${word}` }[kind] };
 }
 
 function allDays({ fineDays, watchDays, harmDays }: DayCounts): number {

@@ -1,7 +1,7 @@
 /** A genus, or a group that growers treat as one: how it grows and what its roots want. */
 import type { Plain, Sourced } from '../../base';
 import type { Photosynthesis } from '../../physics/drydown';
-import type { MoistureRegime, SaltClass, WarmthClass } from '../../physics/stress';
+import type { MoistureRegime, RestKind, SaltClass, WarmthClass } from '../../physics/stress';
 
 export const growthHabits = [
   'creeping',
@@ -25,7 +25,7 @@ export type Suitability = 'well' | 'possible' | 'never';
 export type TemperatureClass = WarmthClass;
 export type LightClass = 'shade' | 'bright shade' | 'bright' | 'sun';
 export type SaltTolerance = SaltClass;
-export type Rest = 'none' | 'drier winter' | 'dry winter' | 'leafless and dry';
+export type Rest = 'none' | RestKind;
 
 export interface GenusEntry {
   readonly id: string;

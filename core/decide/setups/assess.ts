@@ -100,8 +100,8 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   };
 }
 
-function careOf({ routine, feeding, holiday }: CaseContext): Care {
-  return { routine, feeding, holiday, flushes: true };
+function careOf({ routine, feeding, holiday, rest }: CaseContext): Care {
+  return { routine, feeding, holiday, rest, flushes: true };
 }
 
 /**
@@ -112,7 +112,8 @@ function careOf({ routine, feeding, holiday }: CaseContext): Care {
 export function screenHealth(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
   const { gapDays, climate, plant } = context;
   const needs = needsOf(plant, facts.hasReservoir);
-  const healthIn = (month: number) => sampleHealth(facts.column, climate.year[month]!, careOf(context), gapDays, needs);
+  const care = careOf(context);
+  const healthIn = (month: number) => sampleHealth(facts.column, climate.year[month]!, care, gapDays, needs, month);
   const hardest = healthIn(climate.hardestMonth);
   const atBest = healthOfTwo(hardest, 1);
   return atBest < worthFrom ? atBest : healthOfTwo(hardest, healthIn(climate.mildestMonth));

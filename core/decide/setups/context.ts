@@ -1,10 +1,10 @@
 /** Everything about a case that all of its setups share, worked out once. */
-import { drinkerOf, type PlantInHand, type ResolvedCase } from '../../case';
+import { drinkerOf, type PlantInHand, type ResolvedCase, restMonthsOf } from '../../case';
 import { type Drinker, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
 import { type PlaceFit, placeFit } from '../place';
 import type { AgeingConditions } from '../../physics/media';
 import type { Feeding } from '../../physics/salt';
-import { regimeFigures, type RegimeFigures } from '../../physics/stress';
+import { regimeFigures, type RegimeFigures, type RestCare, restCareOf } from '../../physics/stress';
 import { dryingPowerMmPerDay, meanAir, type MonthDrying, type Place, yearDrying } from '../../physics/places';
 
 export interface Climate {
@@ -31,6 +31,8 @@ export interface CaseContext {
   readonly ageing: AgeingConditions;
   readonly regime: RegimeFigures;
   readonly climate: Climate;
+  /** Its months of rest in this place; null where it has none. */
+  readonly rest: RestCare | null;
   /** How the place suits the plant, whatever it is potted in. */
   readonly fit: PlaceFit;
   readonly drinker: Drinker;
@@ -57,6 +59,11 @@ export function climateOf(place: Place): Climate {
   };
 }
 
+function restOf({ plant: { genus }, place }: ResolvedCase, regime: RegimeFigures): RestCare | null {
+  const months = restMonthsOf(genus, place);
+  return genus.rest === 'none' || months.length === 0 ? null : restCareOf(genus.rest, regime, months);
+}
+
 export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = null): CaseContext {
   const regime = regimeFigures[resolved.plant.genus.regime];
   const climate = climateOf(resolved.place);
@@ -71,6 +78,7 @@ export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = nul
     ageing: { temperatureC: climate.meanC, wetness: meanWetness(regime) },
     regime,
     climate,
+    rest: restOf(resolved, regime),
     fit: placeFit(resolved.plant.genus, resolved.place),
     drinker: drinkerOf(resolved.plant),
     resolved,

@@ -105,7 +105,7 @@ describe('the quick look', () => {
     ['sphagnum-packed', 4],
     ['pumice-3-6', 2],
   ])('%s every %i days: within a fifth of the whole year’s root health', (id, days) => {
-    const guess = sampleHealth(buildCoarseColumn(filled(id), drinker), room[0]!, care(days), days, needs);
+    const guess = sampleHealth(buildCoarseColumn(filled(id), drinker), room[0]!, care(days), days, needs, 0);
     expect(Math.abs(guess - year(filled(id), days).rootHealth)).toBeLessThan(0.2);
   });
 });

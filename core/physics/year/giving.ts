@@ -24,13 +24,22 @@ function flush(pot: Pot, day: number): void {
   pot.flushedOnDay = day;
 }
 
+/** Shares add up to a whole watering but for rounding. */
+const ROUNDING = 1e-9;
+
 /** Waters if the routine says so at this hour. */
 export function waterNow(pot: Pot, day: number): boolean {
   const { column, state, needs, care } = pot;
   const { routine, feeding } = care;
+  if (pot.waterShare <= 0) return false;
   if (routine.kind === 'when dry') {
     const asks = availableShare(column, state) <= needs.regime.waterAtShare;
     if (!asks && !(column.reservoirCapacityG > 0 && reservoirG(state) <= 0)) return false;
+  } else {
+    // At rest only so many of the usual rounds water it.
+    pot.wateringsDue += pot.waterShare;
+    if (pot.wateringsDue < 1 - ROUNDING) return false;
+    pot.wateringsDue -= 1;
   }
   if (isFlushDue(pot, day)) {
     flush(pot, day);

@@ -14,7 +14,16 @@ import {
   wetFootOf,
 } from '../drydown';
 import { type Feeding, freshSalt, type Salt } from '../salt';
-import { freshStrain, type Met, type RootNeeds, type Strain, stressFigures, type Ways, waysOf } from '../stress';
+import {
+  freshStrain,
+  type Met,
+  type RestCare,
+  type RootNeeds,
+  type Strain,
+  stressFigures,
+  type Ways,
+  waysOf,
+} from '../stress';
 
 /** How the grower keeps the plant. */
 export interface Care {
@@ -23,6 +32,8 @@ export interface Care {
   readonly holiday: Holiday | null;
   /** Flushes the pot when its salts near what the plant bears. */
   readonly flushes: boolean;
+  /** Its months of rest; null or absent where it has none. */
+  readonly rest?: RestCare | null;
 }
 
 /** Everything of one pot that goes through the year. */
@@ -31,15 +42,23 @@ export interface Pot {
   readonly state: ColumnState;
   readonly salt: Salt;
   readonly strain: Strain;
-  readonly needs: RootNeeds;
+  /** As they are in this month. */
+  needs: RootNeeds;
   readonly care: Care;
   readonly watering: Watering;
-  readonly ways: Ways;
+  ways: Ways;
   readonly foot: WetFoot;
   readonly zone: RootZone;
   /** What the roots meet: written over at every look, since there are two thousand in a year. */
   readonly met: { -readonly [Key in keyof Met]: Met[Key] };
-  readonly reserveG: number;
+  reserveG: number;
+  /** Share of the ordinary thirst and of the usual waterings in this month, and what of a watering has come together. */
+  thirstShare: number;
+  waterShare: number;
+  wateringsDue: number;
+  /** Growing and resting; the same where it has no rest. */
+  readonly awake: Season;
+  readonly resting: Season;
   /** Days of the last feed and the last flush. */
   fedOnDay: number;
   flushedOnDay: number;
@@ -72,23 +91,42 @@ function rootZoneOf(column: Column): RootZone {
   };
 }
 
+/** What changes with the season. */
+type Season = Pick<Pot, 'needs' | 'ways' | 'reserveG' | 'thirstShare' | 'waterShare'>;
+
+/** From here on it grows, or rests. */
+export function enterMonth(pot: Pot, month: number): void {
+  Object.assign(pot, pot.care.rest?.months.includes(month) ? pot.resting : pot.awake);
+}
+
 export function potOf(column: Column, care: Care, needs: RootNeeds, lookHours: number): Pot {
   const watering = wateringFor(care.routine);
   const zone = rootZoneOf(column);
   const state = createState(column);
+  const seasonOf = (own: RootNeeds, thirstShare: number, waterShare: number): Season => ({
+    needs: own,
+    ways: waysOf(own, zone, lookHours),
+    reserveG: own.regime.reserveDays * dailyThirstG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
+    thirstShare,
+    waterShare,
+  });
+  const awake = seasonOf(needs, 1, 1);
+  const { rest } = care;
+  const resting = rest ? seasonOf({ ...needs, regime: rest.regime }, rest.thirstShare, rest.waterShare) : awake;
   waterFromDry(column, state, needs.regime.waterAtShare, watering);
   return {
     column,
     state,
     salt: freshSalt(column, state, care.feeding.waterDsM),
     strain: freshStrain(needs),
-    needs,
+    ...awake,
+    awake,
+    resting,
+    wateringsDue: 0,
     care,
     watering,
-    ways: waysOf(needs, zone, lookHours),
     foot: wetFootOf(column),
     zone,
-    reserveG: needs.regime.reserveDays * dailyThirstG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
     met: nothingMet(care),
     fedOnDay: -Infinity,
     flushedOnDay: -Infinity,

@@ -35,7 +35,7 @@ export function look(
   met.thirstG = thirstG;
   met.takenUpG = takenUp;
   strainOn(strain, needs, met, pot.ways, pot.reserveG);
-  setThirst(state, openShare(strain.reserve), refillGH(strain.reserve, pot.reserveG));
+  setThirst(state, openShare(strain.reserve) * pot.thirstShare, refillGH(strain.reserve, pot.reserveG));
   if (tally === null) return;
   const { readings } = tally;
   readings.air += meanAir;

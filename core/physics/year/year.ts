@@ -20,7 +20,7 @@ import { type RootNeeds, stressesOf } from '../stress';
 import { k } from './constants';
 import { rainOfMonth } from './rain';
 import { MonthTally, type YearReport, yearSums } from './tally';
-import { type Care, type Pot, potOf } from './kept-pot';
+import { type Care, enterMonth, type Pot, potOf } from './kept-pot';
 import { give, waterNow } from './giving';
 import { look } from './look';
 
@@ -70,7 +70,7 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
     const kind = hours[hour]!;
     const count = alikeHours(hours, hour, round[next] ?? HOURS_PER_DAY);
     const rootZoneG = stepHour(column, kind, state, count);
-    thirstG += kind.uptakeGH * count;
+    thirstG += kind.uptakeGH * count * pot.thirstShare;
     countSpells(spells, (rootZoneG - zone.unavailableG) / zone.availableG, pot, count);
     hour += count;
     if (hour % JUDGE_EVERY_HOURS === 0) {
@@ -103,6 +103,7 @@ export function simulateYear(column: Column, year: readonly MonthDrying[], care:
   let day = 0;
   const months = year.map((month, monthIndex) => {
     const tally = new MonthTally();
+    enterMonth(pot, monthIndex);
     const hours = monthHours(column, month);
     const days = daysInMonth[monthIndex]!;
     const rain = rainOfMonth(days, month.rainMm, month.rainDays);
@@ -137,8 +138,10 @@ export function sampleHealth(
   care: Care,
   gapDays: number | null,
   needs: RootNeeds,
+  monthIndex: number,
 ): number {
   const pot = potOf(column, { ...care, holiday: null }, needs, k.SAMPLE_STEP_HOURS);
+  enterMonth(pot, monthIndex);
   const hours = monthHours(column, month);
   const days = Math.round(Math.max(k.SAMPLE_DAYS, k.SAMPLE_GAPS * (gapDays ?? 1)));
   const rain = rainOfMonth(30, month.rainMm, month.rainDays);
@@ -156,9 +159,16 @@ export function sampleHealth(
       const before = takenUpG(pot.state);
       const kind = hours[hour]!;
       const rootZoneG = stepHour(column, kind, pot.state, k.SAMPLE_STEP_HOURS, k.SAMPLE_MOST_LOST);
-      look(pot, kind, kind.uptakeGH * k.SAMPLE_STEP_HOURS, takenUpG(pot.state) - before, rootZoneG, null);
+      look(
+        pot,
+        kind,
+        kind.uptakeGH * k.SAMPLE_STEP_HOURS * pot.thirstShare,
+        takenUpG(pot.state) - before,
+        rootZoneG,
+        null,
+      );
     }
-    const { air, drought } = stressesOf(pot.strain, needs, pot.zone.decay);
+    const { air, drought } = stressesOf(pot.strain, pot.needs, pot.zone.decay);
     health += (1 - air) * (1 - drought);
   }
   return health / days;

@@ -8,16 +8,19 @@ import styles from './stage.module.css';
 interface MonthStripProps {
   readonly byMonth: readonly DryingTime[];
   readonly year: YearReport;
+  /** Months in which the plant rests, 0 = January. */
+  readonly restMonths: readonly number[];
   readonly monthIndex: number;
   readonly onMonth: (monthIndex: number) => void;
 }
 
-export function MonthStrip({ byMonth, year, monthIndex, onMonth }: MonthStripProps) {
+export function MonthStrip({ byMonth, year, restMonths, monthIndex, onMonth }: MonthStripProps) {
   return (
     <div className={styles.months} role="group" aria-label="Days between waterings by month">
       {byMonth.map((time, i) => {
         const month = year.months[i]!;
-        const mark = monthMark(month);
+        const isResting = restMonths.includes(i);
+        const mark = monthMark(month, isResting);
         const text = time.status === 'dries' ? number(daysOf(time), daysOf(time) < 3 ? 1 : 0) : `>${time.overDays}`;
         return (
           <button
@@ -26,7 +29,7 @@ export function MonthStrip({ byMonth, year, monthIndex, onMonth }: MonthStripPro
             className={styles.month}
             aria-pressed={i === monthIndex}
             data-verdict={mark.kind}
-            title={`${monthNames[i]}: ${daysWithCause(month)}`}
+            title={`${monthNames[i]}: ${daysWithCause(month)}${isResting ? '; it rests, and wants less water' : ''}`}
             onClick={() => onMonth(i)}
           >
             <span>{monthNames[i]!.slice(0, 3)}</span>

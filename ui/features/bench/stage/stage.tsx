@@ -137,7 +137,13 @@ export function Stage() {
         </>
       ) : null}
       {change ? null : (
-        <MonthStrip byMonth={review.daysByMonth} year={review.year} monthIndex={monthIndex} onMonth={showMonth} />
+        <MonthStrip
+          byMonth={review.daysByMonth}
+          year={review.year}
+          restMonths={plan.timing.restMonths}
+          monthIndex={monthIndex}
+          onMonth={showMonth}
+        />
       )}
     </section>
   );
