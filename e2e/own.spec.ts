@@ -70,7 +70,7 @@ test('a genus of one’s own is kept and chosen on the bench', async ({ visitor,
   await visitor.getByLabel('Genus', { exact: true }).fill('balcony');
   await visitor.locator('.ant-select-dropdown:visible').getByText('Balcony hybrid').click();
   await waitForPlan(visitor);
-  await expect(visitor.getByText(/Do it now|Wait|Do it/).first()).toBeVisible();
+  await expect(visitor.getByText(/Look first|Better wait|Do it/).first()).toBeVisible();
 });
 
 test('a place is changed by hand; an impossible value is named with its month', async ({ visitor, app }) => {
