@@ -209,3 +209,17 @@ test('what "potted it" refuses, it refuses with the field', () => {
     'pottedOn must be a date such as 2026-04-18',
   ]);
 });
+
+test('what was kept in the first version is read as it is asked now, and stays as it was kept', () => {
+  const data = {
+    planCase: { ...planCase, state: 'in bud or bloom', hasNewTips: true },
+    spec: best!.spec,
+    recipe: [],
+    note: 'as it was',
+  };
+  const row = { id: nobody, kind: 'potted', happenedOn: '2026-05-01', title: 't', data, dataVersion: 1 };
+  const read = readEvent(row);
+  expect(read).toMatchObject({ status: 'read', entry: { planCase: { signs: { inBloom: true, tips: 'starting' } } } });
+  expect(read.entry).not.toHaveProperty('planCase.state');
+  expect(data.planCase.state).toBe('in bud or bloom');
+});

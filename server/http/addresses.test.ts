@@ -210,7 +210,7 @@ describe('the plan', () => {
     const [bare, versioned] = [await postPlan(sent(question)), await postPlan(sent({ version: 1, ...question }))];
     expect([bare.status, versioned.status]).toEqual([200, 200]);
     const answer = await json(bare);
-    expect(answer.version).toBe(1);
+    expect(answer.version).toBe(2);
     expect(answer).toEqual(await json(versioned));
   });
 

@@ -83,7 +83,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     setup,
     column,
     get fineColumn() {
-      return ofModel(buildColumn(setup, context.drinker));
+      return ofModel(buildColumn(setup, context.drinker, k.SHOWN_FINER));
     },
     get daysColumn() {
       const month = context.climate.year[context.climate.hardestMonth]!;
@@ -126,18 +126,24 @@ function healthOfTwo(one: number, other: number): number {
 
 /** Days and year on the year's mesh: enough for rules and order. */
 export function judge(context: CaseContext, facts: CandidateFacts): Judgement {
-  return judgeOn(facts.column, facts.column, context, facts);
+  return judgeOn(facts.column, facts.column, k.RANKING_STEP_HOURS, context, facts);
 }
 
 /** The same on the fine meshes: what is shown. */
 export function judgeFinely(context: CaseContext, facts: CandidateFacts): Judgement {
-  return judgeOn(facts.daysColumn, facts.fineColumn, context, facts);
+  return judgeOn(facts.daysColumn, facts.fineColumn, 1, context, facts);
 }
 
-function judgeOn(daysColumn: Column, yearColumn: Column, context: CaseContext, facts: CandidateFacts): Judgement {
+function judgeOn(
+  daysColumn: Column,
+  yearColumn: Column,
+  stepHours: number,
+  context: CaseContext,
+  facts: CandidateFacts,
+): Judgement {
   const { climate, plant } = context;
   return {
-    ...daysOn(daysColumn, context, facts.hasReservoir),
+    ...daysOn(daysColumn, stepHours, context, facts.hasReservoir),
     year: simulateYear(yearColumn, climate.year, careOf(context), needsOf(plant, facts.hasReservoir)),
     stability: stabilityOf(context, facts),
   };
@@ -145,11 +151,12 @@ function judgeOn(daysColumn: Column, yearColumn: Column, context: CaseContext, f
 
 function daysOn(
   column: Column,
+  stepHours: number,
   { climate, regime, routine }: CaseContext,
   hasReservoir: boolean,
 ): Pick<Judgement, 'byMonth' | 'reservoirDays'> {
   const watering = wateringFor(routine);
-  const byMonth = dryingTimeByMonth(column, climate.year, regime.waterAtShare, watering);
+  const byMonth = dryingTimeByMonth(column, climate.year, regime.waterAtShare, watering, HORIZON_DAYS, stepHours);
   const days = byMonth.map(daysOf);
   const fastest = climate.year[days.indexOf(Math.min(...days))]!;
   const reservoirDays = hasReservoir

@@ -19,6 +19,8 @@ export const setupConstants = {
   MOST_SHOOTS_PER_FRONT: fromMemory(2, 'shoots', 'a year add length to a front; more are side shoots'),
   LEAST_BALL_SHARE: fromMemory(0.5, 'share', 'of a ball’s width is left at least, however few roots live'),
   DIAGONAL_GAIN: fromMemory(1.2, '', 'room that growth one way gains along the diagonal of a square pot'),
+  SHOWN_FINER: byChoice(2, 'times', 'finer than where days are asked are the cells of the year that is shown'),
+  RANKING_STEP_HOURS: byChoice(2, 'h', 'step in which the days of a setup are followed that is only ranked'),
   SIZES_TRIED: byChoice(2, 'sizes', 'tried: the smallest with the room and what comes after it'),
   BARE_MOUNT_LIFE_YEARS: fromMemory(10, 'years', 'a bare mount lasts'),
   PLANT_BALANCE_SHARE: fromMemory(0.35, 'share', 'of a plant’s height at which its weight acts'),

@@ -212,8 +212,9 @@ export function dryingTimeByMonth(
   thresholdShare: number,
   watering: Watering = CAN,
   horizonDays = k.HORIZON_DAYS,
+  stepHours = 1,
 ): readonly DryingTime[] {
-  return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays, 1, watering));
+  return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays, stepHours, watering));
 }
 
 export function daysOf(time: DryingTime): number {

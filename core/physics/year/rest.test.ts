@@ -67,6 +67,12 @@ test('a leafless plant without water does not suffer drought; the same plant in 
   expect(Math.max(...WINTER.map((month) => inLeaf.months[month]!.stress.drought))).toBeGreaterThan(0.5);
 });
 
+test('a plant asleep over the turn of the year goes into it dry: January is no wetter than December', () => {
+  const { months } = yearOf('leafless and dry', [10, 11, 0, 1]);
+  expect(months[0]!.stress.air).toBeLessThanOrEqual(months[11]!.stress.air + 0.02);
+  expect(months[0]!.waterings).toBe(0);
+});
+
 test('half the water in its rest leaves a plant no worse off than all of it', () => {
   const [usual, resting] = [yearOf(null), yearOf('drier winter')];
   expect(resting.harmDays).toBeLessThanOrEqual(usual.harmDays + 3);

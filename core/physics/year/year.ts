@@ -95,23 +95,48 @@ const JUDGE_EVERY_HOURS = k.JUDGE_EVERY_HOURS;
 const HOURS_PER_DAY = k.HOURS_PER_DAY;
 const MIDDLE_HOUR = k.HOURS_PER_DAY / 2;
 
+const freshSpells = (): Spells => ({
+  dryHours: 0,
+  wetHours: 0,
+  longestDryHours: 0,
+  longestWetHours: 0,
+  leastAir: 1,
+});
+
+/** One month from its first day on. day: of the year, of that first day. */
+function liveMonth(pot: Pot, month: MonthDrying, monthIndex: number, day: number, spells: Spells): MonthTally {
+  const { column } = pot;
+  const tally = new MonthTally();
+  const hours = monthHours(column, month);
+  const days = daysInMonth[monthIndex]!;
+  const rain = rainOfMonth(days, month.rainMm, month.rainDays);
+  for (let dayOfMonth = 0; dayOfMonth < days; dayOfMonth += 1) {
+    if (rain[dayOfMonth]! > 0) give(pot, rainOf(rain[dayOfMonth]! * 1000 * column.topAreaM2), RAIN_DS_M);
+    liveDay(pot, hours, day + dayOfMonth, spells, tally);
+  }
+  return tally;
+}
+
+/** A plant that sleeps over the turn of the year goes into it as its dry December leaves it, not newly watered. */
+function sleepIn(pot: Pot, year: readonly MonthDrying[]): void {
+  const { rest } = pot.care;
+  if (!rest || rest.waterShare > 0 || !rest.months.includes(0)) return;
+  const last = year.length - 1;
+  enterMonth(pot, 0);
+  liveMonth(pot, year[last]!, last, -daysInMonth[last]!, freshSpells());
+}
+
 /** column: of the setup; year: its twelve months of air; needs: of the plant. */
 export function simulateYear(column: Column, year: readonly MonthDrying[], care: Care, needs: RootNeeds): YearReport {
   const pot = potOf(column, care, needs, k.JUDGE_EVERY_HOURS);
-  const spells: Spells = { dryHours: 0, wetHours: 0, longestDryHours: 0, longestWetHours: 0, leastAir: 1 };
+  sleepIn(pot, year);
+  const spells = freshSpells();
   const layersDsM = Array.from({ length: Math.max(...column.layerIndex) + 1 }, () => 0);
   let day = 0;
   const months = year.map((month, monthIndex) => {
-    const tally = new MonthTally();
     enterMonth(pot, monthIndex);
-    const hours = monthHours(column, month);
-    const days = daysInMonth[monthIndex]!;
-    const rain = rainOfMonth(days, month.rainMm, month.rainDays);
-    for (let dayOfMonth = 0; dayOfMonth < days; dayOfMonth += 1) {
-      if (rain[dayOfMonth]! > 0) give(pot, rainOf(rain[dayOfMonth]! * 1000 * column.topAreaM2), RAIN_DS_M);
-      liveDay(pot, hours, day, spells, tally);
-      day += 1;
-    }
+    const tally = liveMonth(pot, month, monthIndex, day, spells);
+    day += daysInMonth[monthIndex]!;
     layersDsM.forEach((dsM, layer) => {
       layersDsM[layer] = Math.max(dsM, layerDsM(column, pot.salt, layer));
     });

@@ -7,8 +7,8 @@ import { useCase } from '../state/case-store';
 import { chosenSigns, inShort, type SignKey, signGroups, withSigns } from './signs';
 import styles from './questions.module.css';
 
-/** All signs at once, without scrolling, on a screen of 800. */
-const LIST_PX = 460;
+/** As tall as fits below the field on a screen of 800. */
+const LIST_PX = 420;
 
 export function SignsField() {
   const given = useCase((state) => state.answers.signs);

@@ -4,8 +4,7 @@ import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons'
 import { Button } from 'antd';
 import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
-import { HORIZON_DAYS } from '@core';
-import { days, monthNames, setupTitle, vesselText } from '@core/words';
+import { setupTitle, vesselText } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { asProposed, edit, showMonth } from '../state/actions';
 import { usePlanned } from '../state/plan-store';
@@ -16,6 +15,7 @@ import { WhatIfStage } from '../what-if/what-if-stage';
 import { MountDrawing } from '../../../drawing/mount-drawing';
 import { PotDrawing } from '../../../drawing/pot-drawing';
 import { DryCurve } from './dry-curve';
+import { dueText } from './due';
 import { MonthStrip } from './month-strip';
 import styles from './stage.module.css';
 import { showHour, useHour } from './hours';
@@ -131,7 +131,7 @@ export function Stage() {
             hour={Math.min(hour, last)}
             shownHour={shownHour}
             units={units}
-            due={`${monthNames[monthIndex]}: ${time?.status === 'dries' ? `water after ${days(time.days)}` : `wet beyond ${HORIZON_DAYS} days`}`}
+            due={dueText(monthIndex, time, plan.timing.restMonths.includes(monthIndex) ? plant.genus.rest : 'none')}
             onHour={showHour}
           />
         </>

@@ -1,0 +1,16 @@
+/** What the chosen month asks for, in one line under the curve. */
+import { type DryingTime, type Genus, HORIZON_DAYS } from '@core';
+import { days, monthNames } from '@core/words';
+
+const inRest: Readonly<Record<Genus['rest'], string | null>> = {
+  none: null,
+  'drier winter': 'rests, half the water',
+  'dry winter': 'rests, hardly any water',
+  'leafless and dry': 'rests, no water',
+};
+
+/** rest: of its kind in this month; "none" while it grows. */
+export function dueText(monthIndex: number, time: DryingTime | undefined, rest: Genus['rest']): string {
+  const drying = time?.status === 'dries' ? `water after ${days(time.days)}` : `wet beyond ${HORIZON_DAYS} days`;
+  return `${monthNames[monthIndex]!}: ${inRest[rest] ?? drying}`;
+}
