@@ -213,7 +213,7 @@ test('what "potted it" refuses, it refuses with the field', () => {
 test('what was kept in the first version is read as it is asked now, and stays as it was kept', () => {
   const data = {
     planCase: { ...planCase, state: 'in bud or bloom', hasNewTips: true },
-    spec: best!.spec,
+    spec: { ...best!.spec, id: best!.id },
     recipe: [],
     note: 'as it was',
   };

@@ -3,13 +3,13 @@ import { metricWords, titleOf } from '@core/words';
 import { hiding } from '../http/hiding';
 import { inScope } from '../http/in-scope';
 import { changedMeanwhile, notFound } from '../http/problem';
-import { readBody } from '../http/read-body';
+import { readAsked } from '../http/read-body';
 import { plantLog } from '../plants/repository';
 import { recordPotting, setEventHidden } from './repository';
 import { pottingInputSchema } from './schemas';
 
 export async function postPotting(request: Request): Promise<Response> {
-  const body = await readBody(request, pottingInputSchema);
+  const body = await readAsked(request, pottingInputSchema);
   if (body.status === 'refused') return body.response;
   const input = body.value;
   return inScope(async ({ em, scope }) => {
