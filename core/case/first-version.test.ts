@@ -44,9 +44,11 @@ test('what says nothing of a state is left alone, twice over too', () => {
   expect(read(read(newer)).signs).toEqual({ rot: true });
 });
 
-test('a state that never was is refused by its name', () => {
-  expect(readQuestion(schema, { ...base, state: 'happy' })).toMatchObject({
-    status: 'faulty',
-    faults: [{ path: 'state' }],
-  });
+test.each([
+  ['state', 'happy'],
+  ['state', 5],
+  ['state', null],
+  ['hasNewTips', 'yes'],
+])('%s %p never was an answer: it is refused by its name, not dropped', (path, value) => {
+  expect(readQuestion(schema, { ...base, [path]: value })).toMatchObject({ status: 'faulty', faults: [{ path }] });
 });

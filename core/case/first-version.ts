@@ -19,10 +19,11 @@ const seenIn: Readonly<Record<string, Json>> = {
 function caseWithSigns(old: Json): Json {
   if (!('state' in old) && !('hasNewTips' in old)) return old;
   const { state, hasNewTips, ...rest } = old;
-  // A state that never was stays, and is refused with its name.
-  if (typeof state === 'string' && !Object.hasOwn(seenIn, state)) return old;
-  const { signs, ...seen } = typeof state === 'string' ? seenIn[state]! : {};
-  const tips = typeof hasNewTips === 'boolean' ? { tips: hasNewTips ? 'starting' : 'none' } : {};
+  // What never was an answer stays, and is refused with its name.
+  if (state !== undefined && !(typeof state === 'string' && Object.hasOwn(seenIn, state))) return old;
+  if (hasNewTips !== undefined && typeof hasNewTips !== 'boolean') return old;
+  const { signs, ...seen } = state === undefined ? {} : seenIn[state]!;
+  const tips = hasNewTips === undefined ? {} : { tips: hasNewTips ? 'starting' : 'none' };
   return { ...seen, ...rest, signs: { ...(signs as Json | undefined), ...tips, ...(rest.signs as Json | undefined) } };
 }
 
