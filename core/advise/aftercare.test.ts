@@ -68,6 +68,15 @@ test('the same plant is started otherwise in January than in June', () => {
   expect(step(inMonth(6), 'feed')).toMatchObject({ leastPpm: 50, mostPpm: 100, isWinter: false });
 });
 
+test('a plant that shows new roots in its months of rest is not watered as at rest', () => {
+  const inJanuary = (signs: PlanCase['signs']) =>
+    step(stepsOf({ genus: 'cattleya-unifoliate', place: 'glasshouse', month: 1, signs }), 'water')!.how;
+  expect(inJanuary({ tips: 'none' })).toBe('once, then sparingly');
+  for (const signs of [{ tips: 'starting' }, { shoot: 'half grown' }, { resting: false }] as const) {
+    expect(inJanuary(signs)).not.toBe('once, then sparingly');
+  }
+});
+
 test('a sleeping plant gets no water at all, not even to flush with', () => {
   const asleep = stepsOf({ genus: 'catasetum', place: 'glasshouse', month: 1, signs: { leavesShed: true } });
   expect(step(asleep, 'water')!.how).toBe('keep nearly dry');
