@@ -17,6 +17,7 @@ export type AftercareFact = Span &
         readonly code: 'water';
         readonly how:
           | 'keep nearly dry'
+          | 'just moist'
           | 'once, then sparingly'
           | 'at once'
           | 'at once, hates drought'
@@ -58,7 +59,10 @@ function keepsDryAfterCutting(plant: PlantInHand, stance: Pick<Stance, 'after-cu
 }
 
 function firstWater({ plant, stance, isRestMonth }: AftercareInput): AftercareFact {
-  if (isAsleep(plant)) return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how: 'keep nearly dry' };
+  if (isAsleep(plant)) {
+    const how = plant.genus.rest === 'leafless and moist' ? 'just moist' : 'keep nearly dry';
+    return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how };
+  }
   if (isRestMonth) return { code: 'water', fromDay: 0, untilDay: k.ASLEEP_DAYS, how: 'once, then sparingly' };
   if (keepsDryAfterCutting(plant, stance)) {
     return { code: 'water', fromDay: 0, untilDay: k.CUTS_CLOSE_DAYS, how: 'after the cuts have closed' };

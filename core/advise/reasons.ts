@@ -15,7 +15,7 @@ import {
   pieceBandMm,
   widthNeeded,
   switchRootMm,
-  yearsOfRoom,
+  yearsFor,
 } from '../decide/setups';
 import { daysOf, type DryingTime, longestGapDays, type Routine } from '../physics/drydown';
 import { heaviestPart, meanPieceMm } from '../physics/media';
@@ -224,9 +224,8 @@ function size({ context, facts }: ReasonInput): ReasonFact | null {
   const { setup } = facts;
   if (setup.kind !== 'pot') return null;
   const { plant } = context;
-  const { yearsWanted, stance } = context.resolved;
   const isRecovery = facts.spec.approach === 'recovery in moss';
-  const years = isRecovery ? 0 : yearsOfRoom(facts.mainMix, yearsWanted, stance);
+  const years = isRecovery ? 0 : yearsFor(context, facts.mainMix);
   const width = widthNeeded(plant, years);
   return {
     code: 'size',

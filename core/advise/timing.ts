@@ -3,7 +3,7 @@
  * says what to look for (common practice, no source). Signs have an order: rot or no pot; a spent medium that goes
  * backwards; root tips; a ball that moves untouched; bloom; rest.
  */
-import { isAsleep, isFailing, type PlantInHand, type ResolvedCase, restMonthsOf } from '../case';
+import { isAsleep, isFailing, type PlantInHand, type ResolvedCase, restMonthsOf, shedsLeaves } from '../case';
 import { mediumById } from '../catalogue/media';
 import type { MediumFigures } from '../physics/media';
 import { k } from './constants';
@@ -106,7 +106,7 @@ function ofSeason({ plant: { signs }, medium, isSpent, isRestMonth }: Circumstan
 function ofNothing({ plant: { signs, genus }, isRestMonth }: Circumstances): Answer {
   if (signs.tips === 'none') return { verdict: 'wait', code: 'no sign', sign: 'root tips or a shoot about to root' };
   if (!isRestMonth) return { verdict: 'look first', code: 'not looked at' };
-  if (genus.rest === 'leafless and dry') return { verdict: 'look first', code: 'not looked at, leafless months' };
+  if (shedsLeaves(genus)) return { verdict: 'look first', code: 'not looked at, leafless months' };
   return { verdict: 'wait', code: 'not looked at, rest months', sign: 'end of rest' };
 }
 

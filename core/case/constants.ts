@@ -8,6 +8,7 @@ export const caseConstants = {
   FAILING_BELOW: fromPractice(0.25, 'share', 'live roots under this and no new tips: it cannot feed itself'),
   LIVE_USUALLY: fromMemory(0.85, 'share', 'of the roots usually live'),
   REST_MONTHS: fromPractice(3, 'months', 'of rest with about half the water'),
+  SHORT_REST_MONTHS: fromPractice(2, 'months', 'of a short dry rest in bright light'),
   LEAFLESS_MONTHS: fromPractice(4, 'months', 'that leaf-shedding kinds stand bare and dry'),
   MOST_BALL_CM: fromMemory(40, 'cm', 'no root ball out of a pot is wider'),
   BALL_TO_POT_SHARE: fromMemory(0.85, 'share', 'of the pot that a root ball fills'),

@@ -1,8 +1,8 @@
 /** The shape of a genus as a grower states it: one of their own, or what differs on one plant. */
 import { z } from 'zod';
 import { faultCode } from '../base';
-import { type Genus, growthHabits } from '../catalogue/genera';
-import { moistureRegimes } from '../physics/stress';
+import { type Genus, growthHabits, traps } from '../catalogue/genera';
+import { moistureRegimes, restKinds, warmthClasses } from '../physics/stress';
 import { oneOf, quantity, textOf, yesOrNo } from './quantities';
 
 /** Everything a grower may state otherwise than the catalogue does. */
@@ -17,10 +17,10 @@ export const genusTraits = z.strictObject({
   forkingChance: quantity('share'),
   airNeed: quantity('airNeedShare'),
   regime: oneOf('regime', moistureRegimes),
-  temperature: oneOf('temperature', ['cool', 'intermediate', 'warm']),
+  temperature: oneOf('temperature', warmthClasses),
   light: oneOf('light', ['shade', 'bright shade', 'bright', 'sun']),
   saltTolerance: oneOf('saltTolerance', ['low', 'medium', 'high']),
-  rest: oneOf('rest', ['none', 'drier winter', 'dry winter', 'leafless and dry']),
+  rest: oneOf('rest', ['none', ...restKinds]),
   depth: oneOf('depth', ['on the surface', 'base just tucked in', 'all roots covered', 'bulb 4 cm under']),
   cover: oneOf('cover', ['refuses cover', 'takes cover', 'needs cover']),
   heightCm: quantity('plantHeightCm'),
@@ -38,6 +38,8 @@ export const ownGenusSchema = genusTraits
     id: z.string().max(80).default('own-genus'),
     name: textOf('name of the genus', 1, 80),
     alsoCalled: z.array(z.string().max(80)).max(20).default([]),
+    traps: z.array(oneOf('traps', traps)).max(traps.length).default([]),
+    /** In the grower's own words. */
     trap: z.string().max(300).default(''),
   })
   .refine((genus) => genus.rootThickestMm >= genus.rootThinnestMm, {

@@ -10,6 +10,7 @@ export {
   drinkerOf,
   isAsleep,
   isFailing,
+  shedsLeaves,
   type PlantInHand,
   needsOf,
   plantWeightG,

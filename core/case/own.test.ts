@@ -16,7 +16,7 @@ const faultsOf = (schema: Parameters<typeof parseWith>[0], input: unknown) => {
 const base = { genus: 'phalaenopsis', place: 'heated-flat' } as const;
 
 describe('a genus of the grower’s own', () => {
-  const { id: _id, name: _name, alsoCalled: _also, trap: _trap, ...traits } = genusById('oncidium');
+  const { id: _id, name: _name, alsoCalled: _also, ...traits } = genusById('oncidium');
   const own = { ...traits, name: 'Balcony hybrid' };
 
   test('takes the place of a catalogue genus, whole', () => {

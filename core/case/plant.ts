@@ -24,9 +24,14 @@ export interface PlantInHand {
   readonly bulbs: BulbState;
 }
 
+/** Its kind stands leafless between two seasons. */
+export function shedsLeaves({ rest }: Pick<Genus, 'rest'>): boolean {
+  return rest === 'leafless and dry' || rest === 'leafless and moist';
+}
+
 /** Leafless between two seasons: it keeps no roots then that could fail, and wants nothing. */
 export function isAsleep({ genus, signs }: Pick<PlantInHand, 'genus' | 'signs'>): boolean {
-  if (genus.rest !== 'leafless and dry' || showsTips(signs) || signs.shoot === 'rooting') return false;
+  if (!shedsLeaves(genus) || showsTips(signs) || signs.shoot === 'rooting') return false;
   return signs.leavesShed === true || (signs.resting === true && signs.leavesShed !== false);
 }
 
@@ -53,9 +58,13 @@ export function typicalRootBallCm(genus: Genus, shootCount: number): number {
   return roundHalf(Math.min(k.MOST_TYPICAL_BALL_CM, Math.hypot(anchorCm, crowdCm)));
 }
 
-/** The root ball to expect out of a pot of a given rim diameter, cm. */
-export function rootBallFromPotCm(rimDiameterCm: number): number {
-  return roundHalf(rimDiameterCm * k.BALL_TO_POT_SHARE);
+/**
+ * The root ball to expect out of a pot of a given rim, cm: it can fill the pot and no more, and what does not hold to the
+ * roots falls off, so that it lies between the pot and what such a plant usually has.
+ */
+export function ballOutOfPotCm(rimDiameterCm: number, typicalCm: number): number {
+  const fullCm = rimDiameterCm * k.BALL_TO_POT_SHARE;
+  return roundHalf(Math.min(k.MOST_BALL_CM, fullCm, (fullCm + typicalCm) / 2));
 }
 
 /** How the plant drinks, for the dry-down. */

@@ -15,7 +15,7 @@ import type { PlanCase } from './plan-case';
 import {
   type BulbState,
   type PlantInHand,
-  rootBallFromPotCm,
+  ballOutOfPotCm,
   typicalLeafAreaCm2,
   typicalRootBallCm,
   typicalRootMm,
@@ -82,12 +82,11 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     return otherwise;
   }
   const shootCount = given('shootCount', input.shootCount, genus.habit === 'single stem' ? 1 : k.USUAL_SHOOTS);
-  // The pot it comes out of says more than the genus about how big its ball is.
   const rimNowCm = input.current?.rimDiameterCm;
   const expectedBallCm =
     rimNowCm === undefined
       ? typicalRootBallCm(genus, shootCount)
-      : Math.min(k.MOST_BALL_CM, rootBallFromPotCm(rimNowCm));
+      : ballOutOfPotCm(rimNowCm, typicalRootBallCm(genus, shootCount));
   const habit = given('habit', input.habit, genus.habit);
   const heightCm = given('heightCm', input.heightCm, genus.heightCm);
   const plant: PlantInHand = {

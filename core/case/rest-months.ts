@@ -7,7 +7,9 @@ const monthsOf: Readonly<Record<Rest, number>> = {
   none: 0,
   'drier winter': k.REST_MONTHS,
   'dry winter': k.REST_MONTHS,
+  'short and bright': k.SHORT_REST_MONTHS,
   'leafless and dry': k.LEAFLESS_MONTHS,
+  'leafless and moist': k.LEAFLESS_MONTHS,
 };
 
 /** Months, 0 = January, in order of time; none for kinds that do not rest, and where no season tells them to. */

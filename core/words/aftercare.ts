@@ -8,6 +8,7 @@ type FactOf<Code extends AftercareFact['code']> = Extract<AftercareFact, { reado
 
 const waterWords: Readonly<Record<FactOf<'water'>['how'], string>> = {
   'keep nearly dry': 'Keep nearly dry until the new growth is tall and its roots are long: water before roots is rot.',
+  'just moist': 'Keep it cool and just moist until the new growth is through: it has no roots to drink with yet.',
   'once, then sparingly':
     'Water it in once, then sparingly: in these months its kind rests. More when new growth shows.',
   'at once': 'Water it in at once.',
@@ -25,6 +26,8 @@ const feedStarts: Readonly<Record<FactOf<'feed'>['starts'], string>> = {
 const restWords: Readonly<Record<FactOf<'rest'>['how'], string>> = {
   'drier winter': 'In its rest give about half the water for two to three months.',
   'dry winter': 'In its rest give hardly any water for two to three months: a little when bulbs or canes shrivel.',
+  'short and bright': 'In its rest, about two months, give it all the light you have and a third of the water.',
+  'leafless and moist': 'When it has died back keep it cool and just moist: never wet, never dust-dry.',
   'leafless and dry': 'When its leaves have gone, give no water until the new growth has roots.',
 };
 

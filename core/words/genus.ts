@@ -48,6 +48,8 @@ const restTexts: Readonly<Record<Genus['rest'], string>> = {
   none: 'It never rests',
   'drier winter': 'In winter it wants about half the water',
   'dry winter': 'It wants a dry winter',
+  'short and bright': 'For about two months in winter it wants bright light and little water',
+  'leafless and moist': 'It dies back and sleeps cool and just moist, never dust-dry',
   'leafless and dry': 'It sheds its leaves and then wants to be left dry until new growth is tall and rooting',
 };
 
@@ -73,6 +75,14 @@ function drinksText(genus: Genus): string {
   return `${genus.regime.charAt(0).toUpperCase()}${genus.regime.slice(1)}: water again when ${percent(waterAtShare)} of what the roots can take is left, as a rule after ${usualDays[0]} to ${usualDays[1]} days. ${restTexts[genus.rest]}. It takes salts ${genus.saltTolerance === 'low' ? 'badly: feed at half strength' : genus.saltTolerance === 'high' ? 'well, and feeds heavily in growth' : 'as most do'}.`;
 }
 
+const growerWords: Readonly<Record<Genus['temperature'], string>> = {
+  hardy: 'hardy plant that needs a cold winter,',
+  cool: 'cool grower',
+  adaptable: 'adaptable grower (cool nights, warm days)',
+  intermediate: 'intermediate grower',
+  warm: 'warm grower',
+};
+
 function livesText(genus: Genus): string {
   const ways = [
     `over standing water ${genus.overReservoir === 'well' ? 'it does well' : genus.overReservoir === 'possible' ? 'it can live' : 'it never lives'}`,
@@ -80,7 +90,7 @@ function livesText(genus: Genus): string {
   ];
   const light =
     genus.light === 'sun' ? 'full sun' : `${genus.light} ${genus.light.includes('shade') ? '' : 'light'}`.trim();
-  return `${genus.temperature === 'intermediate' ? 'An' : 'A'} ${genus.temperature} grower for ${light}; ${joinAnd(ways)}.`;
+  return `${/^[aeiou]/.test(genus.temperature) ? 'An' : 'A'} ${growerWords[genus.temperature]} for ${light}; ${joinAnd(ways)}.`;
 }
 
 export function genusStory(genus: Genus, units: WordUnits): GenusStory {

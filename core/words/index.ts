@@ -25,5 +25,6 @@ export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressNames } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
 export { gradeText, kindName, mixText, setupTitle, titleOf, vesselText } from './titles';
+export { trapSentences } from './traps';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';

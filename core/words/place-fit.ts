@@ -17,6 +17,8 @@ function causeWords(cause: FitCause, month: string, units: WordUnits): string {
       return `Nights${month} are ${temperature(cause.thereC, units)}; it wants them down to ${temperature(cause.wantedC, units)}.`;
     case 'cold':
       return `It goes down to ${temperature(cause.thereC, units)}${month}; it wants ${temperature(cause.wantedC, units)} at least.`;
+    case 'no winter':
+      return `Its coldest month there is ${temperature(cause.thereC, units)}; it needs a winter of about ${temperature(cause.wantedC, units)} or less.`;
     case 'dry air':
       return `The air${month} holds ${percent(cause.therePct / 100)} humidity; it wants about ${percent(cause.wantedPct / 100)}.`;
     case 'too dark':
@@ -30,6 +32,7 @@ const helpWords: Readonly<Record<FitCause['code'], string>> = {
   'hot days': 'Shade and moving air at midday, and an unglazed clay pot, take two or three degrees off.',
   'hot nights': 'Open a window at night where that is cooler; an unglazed clay pot takes two or three degrees off.',
   cold: 'Bring it into a warmer room for those months.',
+  'no winter': 'Let it sleep in an unheated, frost-safe place from autumn to spring.',
   'dry air': 'A humidifier, or a tray of wet pebbles among other plants, helps.',
   'too dark': 'A lamp over it for twelve hours a day makes up for that.',
   'too bright': 'Shade it with cloth, or stand it behind others.',

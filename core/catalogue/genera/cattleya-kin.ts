@@ -27,7 +27,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('possible'),
     onMount: practice('possible'),
-    trap: 'Lets go of its roots when it stays wet.',
+    traps: practice(['drops its roots when wet']),
   },
   {
     id: 'cattleya-bifoliate',
@@ -54,7 +54,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Hates disturbance except when new roots start.',
+    traps: practice(['leave it alone', 'drops its roots when wet']),
   },
   {
     id: 'brassavola',
@@ -81,7 +81,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Coconut husk rots its roots.',
+    traps: practice(['husk rots its roots']),
   },
   {
     id: 'laelia-rupicolous',
@@ -100,7 +100,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     temperature: memory('intermediate'),
     light: memory('sun'),
     saltTolerance: memory('medium'),
-    rest: memory('drier winter'),
+    rest: memory('short and bright'),
     depth: memory('on the surface'),
     cover: memory('takes cover'),
     heightCm: memory(20),
@@ -108,7 +108,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Wants stone and sun; sulks in wet bark.',
+    traps: practice(['wants stone']),
   },
   {
     id: 'epidendrum-reed',
@@ -124,7 +124,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     forkingChance: memory(0.4),
     airNeed: memory(0.3),
     regime: memory('wet-dry'),
-    temperature: memory('intermediate'),
+    temperature: memory('adaptable'),
     light: memory('bright'),
     saltTolerance: memory('medium'),
     rest: memory('none'),
@@ -135,7 +135,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('well'),
     onMount: memory('possible'),
-    trap: 'Roots along its canes; keikis tempt to overpot.',
+    traps: practice(['likes a tight pot']),
   },
   {
     id: 'encyclia',
@@ -154,7 +154,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     temperature: memory('intermediate'),
     light: memory('bright'),
     saltTolerance: memory('medium'),
-    rest: memory('drier winter'),
+    rest: memory('short and bright'),
     depth: memory('on the surface'),
     cover: memory('takes cover'),
     heightCm: memory(30),
@@ -162,7 +162,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('possible'),
     onMount: memory('well'),
-    trap: 'Round bulbs rot if buried.',
+    traps: practice(['drops its roots when wet']),
   },
   {
     id: 'sophronitis',
@@ -189,7 +189,7 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Cool, airy and moist at once; hates old moss.',
+    traps: practice(['stale medium ends it']),
   },
   {
     id: 'psychopsis',
@@ -216,6 +216,6 @@ export const cattleyaKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Resents stale medium and cut roots.',
+    traps: practice(['stale medium ends it', 'leave it alone']),
   },
 ];

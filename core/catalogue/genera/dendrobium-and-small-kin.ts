@@ -27,7 +27,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('well'),
     onMount: practice('possible'),
-    trap: 'Lush moss on top rots the shoots.',
+    traps: practice(['moss on top rots its shoots']),
   },
   {
     id: 'restrepia',
@@ -54,7 +54,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('well'),
     onMount: practice('possible'),
-    trap: 'Lush moss on top rots the shoots.',
+    traps: practice(['moss on top rots its shoots']),
   },
   {
     id: 'pleurothallis',
@@ -81,7 +81,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('well'),
-    trap: 'Fine roots dry out in coarse pieces.',
+    traps: practice([]),
   },
   {
     id: 'bulbophyllum',
@@ -108,7 +108,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('possible'),
     onMount: practice('well'),
-    trap: 'Salt crusts and wandering roots; wants a shallow vessel.',
+    traps: practice(['shallow vessel']),
   },
   {
     id: 'coelogyne-cool',
@@ -135,7 +135,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Resents repotting: leave it alone for years.',
+    traps: practice(['leave it alone']),
   },
   {
     id: 'coelogyne-warm',
@@ -162,7 +162,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Runs fast over the rim.',
+    traps: practice([]),
   },
   {
     id: 'dendrochilum',
@@ -189,7 +189,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('well'),
     onMount: memory('possible'),
-    trap: 'Dries quickly in a small pot.',
+    traps: practice([]),
   },
   {
     id: 'dendrobium-softcane',
@@ -216,7 +216,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('possible'),
     onMount: practice('possible'),
-    trap: 'Small pot; dry winter rest or it makes keikis.',
+    traps: practice(['likes a tight pot']),
   },
   {
     id: 'dendrobium-hardcane',
@@ -235,7 +235,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     temperature: practice('warm'),
     light: memory('bright'),
     saltTolerance: practice('medium'),
-    rest: practice('drier winter'),
+    rest: practice('short and bright'),
     depth: practice('on the surface'),
     cover: practice('takes cover'),
     heightCm: memory(60),
@@ -243,7 +243,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('possible'),
     onMount: practice('possible'),
-    trap: 'Top-heavy: a small pot needs stones or a stake.',
+    traps: practice(['top-heavy', 'likes a tight pot']),
   },
   {
     id: 'dendrobium-kingianum',
@@ -259,7 +259,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     forkingChance: memory(0.5),
     airNeed: memory(0.34),
     regime: memory('wet-dry'),
-    temperature: memory('cool'),
+    temperature: memory('adaptable'),
     light: memory('bright'),
     saltTolerance: memory('medium'),
     rest: memory('dry winter'),
@@ -270,7 +270,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Hard to kill, easy to overpot.',
+    traps: practice(['likes a tight pot']),
   },
   {
     id: 'dendrobium-formosae',
@@ -297,7 +297,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('never'),
     onMount: memory('possible'),
-    trap: 'Stale medium ends it.',
+    traps: practice(['stale medium ends it']),
   },
   {
     id: 'dendrobium-mini',
@@ -324,7 +324,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Cool and never dry.',
+    traps: practice([]),
   },
   {
     id: 'dendrobium-pendent',
@@ -351,7 +351,7 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Some refuse all cover; dry while leafless.',
+    traps: practice([]),
   },
   {
     id: 'lepanthes',
@@ -378,6 +378,6 @@ export const dendrobiumAndSmallKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Small, fine-rooted, never dry.',
+    traps: practice([]),
   },
 ];

@@ -2,6 +2,7 @@
 import type { Plain, Sourced } from '../../base';
 import type { Photosynthesis } from '../../physics/drydown';
 import type { MoistureRegime, RestKind, SaltClass, WarmthClass } from '../../physics/stress';
+import type { Trap } from './traps';
 
 export const growthHabits = [
   'creeping',
@@ -56,10 +57,11 @@ export interface GenusEntry {
   readonly photosynthesis: Sourced<Photosynthesis>;
   readonly overReservoir: Sourced<Suitability>;
   readonly onMount: Sourced<Suitability>;
-  readonly trap: string;
+  readonly traps: Sourced<readonly Trap[]>;
 }
 
-export type Genus = Plain<GenusEntry>;
+/** trap: of the grower's own genus, what they wrote of it. */
+export type Genus = Plain<GenusEntry> & { readonly trap?: string };
 
 /** Growth that runs one way, so that the old end can go to the wall. */
 export function runsOneWay(habit: GrowthHabit): boolean {

@@ -7,6 +7,7 @@ export {
   hasBulbs,
   type LightClass,
   type Rest,
+  type RootHardiness,
   runsOneWay,
 } from './genus';
-export { drawsPests, oldBulbsStayWrinkled } from './marks';
+export { type Trap, traps } from './traps';

@@ -27,7 +27,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('well'),
     onMount: practice('possible'),
-    trap: 'Tight pot; the base goes just under.',
+    traps: practice(['likes a tight pot']),
   },
   {
     id: 'oncidium-equitant',
@@ -54,7 +54,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Dies over a reservoir; wet and dry within a day.',
+    traps: practice([]),
   },
   {
     id: 'miltoniopsis',
@@ -81,7 +81,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('well'),
     onMount: practice('never'),
-    trap: 'Lost roots take years to come back.',
+    traps: practice(['leave it alone']),
   },
   {
     id: 'miltonia',
@@ -108,7 +108,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('well'),
     onMount: memory('possible'),
-    trap: 'Climbs as it creeps.',
+    traps: practice(['climbs out of its pot']),
   },
   {
     id: 'brassia',
@@ -135,7 +135,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('well'),
     onMount: memory('possible'),
-    trap: 'Long steps: soon over the rim.',
+    traps: practice([]),
   },
   {
     id: 'odontoglossum-cool',
@@ -162,7 +162,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('well'),
     onMount: memory('possible'),
-    trap: 'Heat and drought together end it.',
+    traps: practice([]),
   },
   {
     id: 'zygopetalum',
@@ -189,7 +189,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('well'),
     onMount: practice('never'),
-    trap: 'Sulks after its roots are damaged.',
+    traps: practice(['leave it alone']),
   },
   {
     id: 'lycaste',
@@ -216,7 +216,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('never'),
-    trap: 'Water on the soft new shoot rots it.',
+    traps: practice(['soft shoots rot']),
   },
   {
     id: 'maxillaria',
@@ -243,7 +243,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('possible'),
     onMount: practice('well'),
-    trap: 'Wrinkled bulbs may never fill again; look for mealybugs in the sheaths.',
+    traps: practice(['old bulbs stay wrinkled', 'mealybugs in its sheaths']),
   },
   {
     id: 'maxillaria-climbing',
@@ -270,7 +270,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('possible'),
     onMount: practice('well'),
-    trap: 'Climbs out of the pot; small pieces between waterings nearly dry.',
+    traps: practice(['climbs out of its pot', 'old bulbs stay wrinkled', 'mealybugs in its sheaths']),
   },
   {
     id: 'stanhopea',
@@ -297,7 +297,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('never'),
     onMount: memory('possible'),
-    trap: 'Spikes grow down through the bottom: open basket.',
+    traps: practice(['spikes grow down']),
   },
   {
     id: 'catasetum',
@@ -324,7 +324,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: practice('well'),
     onMount: practice('possible'),
-    trap: 'Water before the new roots are long = rot.',
+    traps: practice(['roots die back every year', 'hungry in growth']),
   },
   {
     id: 'huntleya',
@@ -351,7 +351,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'No bulbs: never dry, never stale.',
+    traps: practice(['stale medium ends it']),
   },
   {
     id: 'trichopilia',
@@ -378,7 +378,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Likes a tight pot.',
+    traps: practice(['likes a tight pot']),
   },
   {
     id: 'rossioglossum',
@@ -405,7 +405,7 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('never'),
     onMount: memory('possible'),
-    trap: 'Keep it dry at rest.',
+    traps: practice([]),
   },
   {
     id: 'bifrenaria',
@@ -432,6 +432,6 @@ export const oncidiumKin: readonly GenusEntry[] = [
     photosynthesis: memory('C3'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Flowers best pot-bound.',
+    traps: practice(['likes a tight pot']),
   },
 ];

@@ -27,7 +27,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('well'),
     onMount: practice('well'),
-    trap: 'Packed moss suffocates its roots.',
+    traps: practice([]),
   },
   {
     id: 'phalaenopsis-mini',
@@ -54,7 +54,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('well'),
     onMount: memory('well'),
-    trap: 'Packed moss suffocates its roots.',
+    traps: practice([]),
   },
   {
     id: 'doritis',
@@ -81,7 +81,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('well'),
     onMount: memory('possible'),
-    trap: 'Forms clumps in time.',
+    traps: practice([]),
   },
   {
     id: 'vanda',
@@ -108,7 +108,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Misting alone is not enough: soak it daily.',
+    traps: practice(['soak, not mist']),
   },
   {
     id: 'ascocentrum',
@@ -135,7 +135,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Misting alone is not enough.',
+    traps: practice(['soak, not mist']),
   },
   {
     id: 'renanthera',
@@ -162,7 +162,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Misting alone is not enough: soak it daily.',
+    traps: practice(['soak, not mist']),
   },
   {
     id: 'rhynchostylis',
@@ -189,7 +189,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: practice('never'),
     onMount: practice('well'),
-    trap: 'Broken root tips set it back a year.',
+    traps: practice(['leave it alone']),
   },
   {
     id: 'aerides',
@@ -216,7 +216,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Long roots hate being bent into a pot.',
+    traps: practice(['roots hate being bent', 'soak, not mist']),
   },
   {
     id: 'neofinetia',
@@ -243,7 +243,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Moss mounds only if hollow and dry by next watering.',
+    traps: practice(['hollow moss only']),
   },
   {
     id: 'angraecum',
@@ -270,7 +270,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('possible'),
     onMount: memory('well'),
-    trap: 'Sulks for years after root damage.',
+    traps: practice(['leave it alone']),
   },
   {
     id: 'aerangis',
@@ -297,7 +297,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Roots refuse cover; mount in humid air.',
+    traps: practice([]),
   },
   {
     id: 'vanilla',
@@ -324,7 +324,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Needs a post to climb.',
+    traps: practice(['needs a post']),
   },
   {
     id: 'sarcochilus',
@@ -351,7 +351,7 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('possible'),
     onMount: memory('possible'),
-    trap: 'Cool roots in coarse clean pieces.',
+    traps: practice(['coarse clean pieces']),
   },
   {
     id: 'haraella',
@@ -378,6 +378,6 @@ export const singleStems: readonly GenusEntry[] = [
     photosynthesis: memory('CAM'),
     overReservoir: memory('never'),
     onMount: memory('well'),
-    trap: 'Too small to forgive a missed week.',
+    traps: practice([]),
   },
 ];

@@ -1,2 +1,2 @@
 export { makeMount, makePot } from './make';
-export { mountKindById, mountKindIds, potKindById, potKindIds, vesselCatalogue } from './vessels';
+export { mountKindById, mountKindIds, potKindById, type PotKind, potKindIds, vesselCatalogue } from './vessels';

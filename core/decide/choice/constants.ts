@@ -1,4 +1,6 @@
-import { byChoice, fromMemory, numbersOf } from '../../base';
+import { byChoice, fromMemory, fromPractice, numbersOf } from '../../base';
+import type { RootHardiness } from '../../catalogue/genera';
+import type { MediumFamily } from '../../physics/media';
 
 export const choiceConstants = {
   JUDGED_PER_APPROACH: byChoice(6, 'setups', 'of each way of potting are judged over the whole year'),
@@ -10,10 +12,53 @@ export const choiceConstants = {
   AIR_WEIGHT: fromMemory(20, 'points', 'for air: it kills second'),
   PIECE_WEIGHT: fromMemory(20, 'points', 'for piece size'),
   PLACE_WEIGHT: fromMemory(45, 'points', 'off for a place that does not suit the plant at all'),
+  DOES_WELL_FROM: fromMemory(0.6, 'share', 'of live roots from which a plant does well where it is'),
+  SAME_FAMILY: fromMemory(0.25, 'share', 'of the shock, into another grade of the same medium'),
+  SAME_NATURE: fromMemory(0.7, 'share', 'of the shock, from organic to organic or stone to stone'),
+  OTHER_WATER: fromMemory(0.5, 'share', 'of the shock besides, onto standing water or off it'),
   LEAST_SETUPS: byChoice(6, 'setups', 'shown, where there are so many'),
   MOST_SETUPS: byChoice(14, 'setups', 'shown: what a shelf holds'),
   SHOWN_WITHIN: byChoice(35, 'points', 'behind the leader a setup is no choice'),
 } as const;
 
+/** What a full change of medium costs roots without help from new ones, in points. */
+export const shockConstants = {
+  robust: fromMemory(8, 'points', 'a full change costs robust roots'),
+  ordinary: fromMemory(12, 'points', 'a full change costs ordinary roots'),
+  fussy: fromMemory(18, 'points', 'a full change costs fussy roots'),
+} satisfies Record<RootHardiness, ReturnType<typeof fromMemory>>;
+
+/** How much of that is left, by what the plant shows. */
+export const changeShareConstants = {
+  tips: fromPractice(0.5, 'share', 'of the shock where new tips take over'),
+  shoot: fromMemory(0.7, 'share', 'of the shock with a shoot about to root'),
+  unknown: fromMemory(0.8, 'share', 'of the shock where nobody looked'),
+  'no tips': fromPractice(1, 'share', 'of the shock without new tips'),
+  asleep: fromMemory(0.3, 'share', 'of the shock to a plant without roots'),
+} as const;
+
+/** How uncommon a medium is on the benches of growers, in points off: the rarer ones need a reason. */
+export const rarityConstants = {
+  'conifer bark': fromPractice(0, 'points', 'off bark: everyday'),
+  sphagnum: fromPractice(1, 'points', 'off moss: everyday'),
+  'expanded clay': fromPractice(1, 'points', 'off expanded clay: everyday'),
+  pumice: fromPractice(2, 'points', 'off pumice: everyday'),
+  charcoal: fromMemory(4, 'points', 'off a pot of charcoal alone'),
+  'soil-like mix': fromMemory(4, 'points', 'off soil for a plant that is no ground orchid'),
+  lava: fromMemory(4, 'points', 'off lava'),
+  'fired clay': fromMemory(5, 'points', 'off fired clay'),
+  'baked clay': fromMemory(6, 'points', 'off baked clay'),
+  'tree fern and cork': fromMemory(6, 'points', 'off tree fern: dear, and protected in places'),
+  coconut: fromMemory(5, 'points', 'off coconut'),
+  'live moss': fromMemory(5, 'points', 'off live moss'),
+  perlite: fromMemory(5, 'points', 'off perlite alone'),
+  vermiculite: fromMemory(8, 'points', 'off vermiculite alone'),
+  stone: fromMemory(6, 'points', 'off plain stones'),
+  synthetic: fromMemory(8, 'points', 'off synthetic chips'),
+} satisfies Record<MediumFamily, ReturnType<typeof fromMemory>>;
+
+export const shockPoints = numbersOf(shockConstants);
+export const changeShare = numbersOf(changeShareConstants);
+export const rarityPoints = numbersOf(rarityConstants);
 export const k = numbersOf(choiceConstants);
 export const LEAST_SETUPS = choiceConstants.LEAST_SETUPS.value;

@@ -1,3 +1,4 @@
+export { isAsItIs } from './known';
 export { LEAST_SETUPS } from './constants';
 export { type Forbidden, groupRuledOut, type RuledOutFact } from './ruled-out';
 export { type Pull, pullsOf, totalPoints } from './score';

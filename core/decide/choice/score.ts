@@ -5,7 +5,9 @@
  */
 import type { RuleFinding } from '../rules';
 import { type CandidateFacts, type CaseContext, type Judgement, screenHealth } from '../setups';
-import { k } from './constants';
+import { heaviestPart } from '../../physics/media';
+import { k, rarityPoints } from './constants';
+import { costOfChange } from './known';
 
 export interface Pull {
   readonly code: string;
@@ -38,10 +40,26 @@ export function pullsOf(
     { code: 'air for the roots', points: airPoints(context, facts) },
     { code: 'piece size for the roots', points: piecePoints(facts) },
     ...(context.fit.badness > 0 ? [{ code: 'the place for the plant', points: placePoints(context) }] : []),
+    ...costs(context, facts),
     ...findings
       .filter((finding) => finding.points !== 0)
       .map((finding) => ({ code: finding.ruleId, points: finding.points })),
   ];
+}
+
+/** What it takes off that it is uncommon, and that the roots must learn it. */
+function costs(context: CaseContext, facts: CandidateFacts): readonly Pull[] {
+  return [
+    { code: 'how common it is', points: -rarityOf(context, facts) },
+    { code: 'a change for the roots', points: -costOfChange(context, facts) },
+  ].filter(({ points }) => points < 0);
+}
+
+function rarityOf({ plant: { genus } }: CaseContext, { mainMix, spec }: CandidateFacts): number {
+  const { family } = heaviestPart(mainMix).medium;
+  const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
+  const isGroundInSoil = family === 'soil-like mix' && genus.onMount === 'never';
+  return isBare || isGroundInSoil ? 0 : rarityPoints[family];
 }
 
 export function totalPoints(pulls: readonly Pull[]): number {
@@ -55,7 +73,8 @@ function warmthHealth({ year: { stress } }: Judgement): number {
 
 /** What a setup scores apart from its root health, known before any water moves. */
 export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
-  return airPoints(context, facts) + piecePoints(facts) + placePoints(context) + rulePoints;
+  const cost = rarityOf(context, facts) + costOfChange(context, facts);
+  return airPoints(context, facts) + piecePoints(facts) + placePoints(context) + rulePoints - cost;
 }
 
 /**

@@ -11,7 +11,7 @@ export type FitVerdict = 'suits' | 'with care' | 'does not suit';
 
 /** What a place lacks, with what it has there and what the plant wants. */
 export type FitCause =
-  | { readonly code: 'hot days' | 'hot nights' | 'cold'; readonly thereC: number; readonly wantedC: number }
+  | { readonly code: 'hot days' | 'hot nights' | 'cold' | 'no winter'; readonly thereC: number; readonly wantedC: number }
   | { readonly code: 'dry air'; readonly therePct: number; readonly wantedPct: number }
   | { readonly code: 'too dark' | 'too bright'; readonly thereMol: number; readonly wantedMol: number };
 
@@ -28,7 +28,7 @@ export interface PlaceFit {
   readonly verdict: FitVerdict;
   /** January to December. */
   readonly months: readonly MonthFit[];
-  /** The worst month, 0 = January, where a month and not the light of the year decides; null where that does, or all suits. */
+  /** The worst month, 0 = January, where a month and not the year (its light, its winter) decides; null where that does, or all suits. */
   readonly worstMonth: number | null;
   /** What decides; null where all suits. */
   readonly cause: FitCause | null;
@@ -95,6 +95,14 @@ function ofLight({ light }: FitGenus, months: readonly MonthAir[]): Strain {
   return { strain, cause: { code: 'too bright', thereMol, wantedMol: most } };
 }
 
+/** A cold winter, for kinds that need one to flower or to wake. */
+function ofWinter({ winterCool, winterWarm }: Warmth, months: readonly MonthAir[]): Strain {
+  const thereC = Math.min(...months.map((month) => meanAir(month).temperatureC));
+  const isWanted = Number.isFinite(winterCool);
+  const strain = isWanted ? Math.max(0, (thereC - winterCool) / (winterWarm - winterCool)) : 0;
+  return { strain, cause: { code: 'no winter', thereC, wantedC: winterCool } };
+}
+
 export function placeFit(genus: FitGenus, place: Pick<Place, 'months'>): PlaceFit {
   const warmth = warmthOf[genus.temperature];
   const dampPct = wantedDampPct(genus);
@@ -102,21 +110,21 @@ export function placeFit(genus: FitGenus, place: Pick<Place, 'months'>): PlaceFi
     const worst = worstOf([...ofWarmth(warmth, month), ofDamp(dampPct, month)]);
     return { ...worst, verdict: verdictOf(worst.strain) };
   });
-  const light = ofLight(genus, place.months);
+  const light = worstOf([ofLight(genus, place.months), ofWinter(warmth, place.months)]);
   const worstMonth = worstOf(months);
   const deciding = worstOf([worstMonth, light]);
   const verdict = verdictOf(deciding.strain);
-  const isByLight = deciding === light;
+  const isOfTheYear = deciding === light;
   return {
     verdict,
     months,
-    worstMonth: verdict === 'suits' || isByLight ? null : months.indexOf(worstMonth as MonthFit),
+    worstMonth: verdict === 'suits' || isOfTheYear ? null : months.indexOf(worstMonth as MonthFit),
     cause: verdict === 'suits' ? null : deciding.cause,
     badness: badnessOf(months, light),
   };
 }
 
-/** The worst months together, or the light of the year. */
+/** The worst months together, or what the year lacks: light, a winter. */
 function badnessOf(months: readonly Strain[], light: Strain): number {
   const worst = months
     .map(({ strain }) => Math.min(k.MOST_STRAIN, strain))

@@ -10,6 +10,7 @@ import type { FindingOf, Rule } from './rule';
 import { safetyRules } from './safety';
 import { schoolRules } from './schools';
 import { topRules } from './tops';
+import { trapRules } from './traps';
 import { vesselRules } from './vessels';
 
 /** Every rule there is, by sections of the trade. */
@@ -21,6 +22,7 @@ const everyRule = [
   ...vesselRules,
   ...mountRules,
   ...mediumRules,
+  ...trapRules,
   ...topRules,
   ...changingOverRules,
   ...restRules,

@@ -22,6 +22,7 @@ export const ruleConstants = {
   CLOSE_AIR: fromMemory(0.33, 'v/v', 'less air than this 10 cm deep makes a wet medium close'),
   CLOSE_WATER: fromMemory(0.4, 'v/v', 'more water than this 10 cm deep makes it wet'),
   AIRY: fromMemory(0.42, 'v/v', 'more air than this after watering is airy and dries fast'),
+  AIR_FOR_DROPPERS: fromMemory(0.35, 'v/v', 'less air than this after watering is wet for roots that drop easily'),
   ROT_SPREADS_BELOW_AIR: fromMemory(0.3, 'v/v', 'with less air than this rot in a bulb spreads'),
   TREE_ORCHID_AIR_NEED: fromMemory(0.25, 'v/v', 'roots that want more air than this grow on trees and rocks'),
   GROUND_AIR_NEED: fromMemory(0.3, 'v/v', 'roots content with this much air or less are at home in the ground'),
@@ -60,6 +61,8 @@ export const ruleConstants = {
   FINE_PIECES_MM: fromMemory(3, 'mm', 'finer pieces run out of drainage holes'),
   NET_OPENING_MM: fromMemory(10, 'mm', 'what slats and nets let through'),
   OVERSIZE_CM: fromMemory(3, 'cm', 'wider than the plant will fill by more than this an organic mix stays wet'),
+  TIGHT_POT_CM: fromMemory(2, 'cm', 'wider than the need by more than this is roomy for what likes it tight'),
+  PEACE_YEARS: fromPractice(3, 'years', 'of life from which a medium leaves a plant in peace'),
   SQUARE_DIAGONAL: byDefinition(1.41, '', 'diagonal of a square for its side'),
   SIZE_SLACK_CM: byChoice(0.05, 'cm', 'a pot is not called too small for less'),
   // The air.
@@ -74,6 +77,11 @@ export const ruleConstants = {
   LAMP_HOURS: fromMemory(12, 'h', 'indoors, so much light in every month means lamps'),
   MOUNT_LONGEST_GAP_DAYS: fromPractice(1, 'days', 'in dry air a mount is wetted every day'),
   LONG_ABSENCE_DAYS: fromMemory(10, 'days', 'an absence a reservoir is worth having for'),
+  BASKET_HUMIDITY_PCT: fromMemory(55, '%', 'in drier air an open basket dries in a day or two'),
+  BASKET_LONGEST_GAP_DAYS: fromMemory(3, 'days', 'that a basket goes without water in dry air'),
+  RAINY_DAYS: fromMemory(8, 'days', 'of rain in the wettest month, from which an open reservoir is always full'),
+  MOSS_POT_MOST_CM: fromPractice(15, 'cm', 'a wider pot of moss stays wet in its middle and packs under its weight'),
+  MOSS_DAMP_PCT: fromMemory(60, '%', 'in damper air moss hardly dries between waterings'),
   MOUNT_ABSENCE_DAYS: fromMemory(3, 'days', 'an absence a mount does not bear'),
   RAINED_ON_DAYS: fromMemory(55, 'days a year', 'short of air for longer than this, rain waters it, not the grower'),
 } as const;

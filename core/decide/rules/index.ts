@@ -11,4 +11,5 @@ export { type FiguresOf, findingOf, forbiddingRule, type Rule, rulePoints, runRu
 export { safetyRules } from './safety';
 export { schoolRules } from './schools';
 export { topRules } from './tops';
+export { trapRules } from './traps';
 export { vesselRules } from './vessels';

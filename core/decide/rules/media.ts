@@ -1,15 +1,9 @@
 /** Rules about the media themselves. */
 import { k } from './constants';
-import { hasFamily } from './readings';
+import { hasFamily, potIn } from './readings';
 import { practiceRule } from './rule';
 
 export const mediumRules = [
-  practiceRule({
-    id: 'coconut-rots-brassavola',
-    topic: 'medium',
-    effect: 'rule out',
-    applies: (input) => hasFamily(input, 'coconut') && input.context.plant.genus.id === 'brassavola',
-  }),
   practiceRule({
     id: 'coconut-goes-off',
     topic: 'medium',
@@ -31,7 +25,7 @@ export const mediumRules = [
     topic: 'medium',
     effect: 'rule out',
     applies: ({ context, facts }) =>
-      facts.spec.approach === 'soil-like mix' && context.plant.genus.airNeed > k.TREE_ORCHID_AIR_NEED,
+      facts.spec.approach === 'soil-like mix' && (context.plant.genus.airNeed > k.TREE_ORCHID_AIR_NEED || context.plant.genus.onMount !== 'never'),
     figures: (input) => ({ genusName: input.context.plant.genus.name, airShare: input.facts.airAfterWatering }),
   }),
   practiceRule({
@@ -96,10 +90,55 @@ export const mediumRules = [
     figures: (input) => ({ rootDiameterMm: input.context.plant.rootDiameterMm, pieceMm: input.facts.pieceMm }),
   }),
   practiceRule({
+    id: 'moss-on-fast-roots',
+    topic: 'medium',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'moss pot' && context.plant.genus.regime === 'fast wet-dry',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
+  }),
+  practiceRule({
+    id: 'moss-in-a-large-pot',
+    topic: 'medium',
+    effect: 'rule out',
+    applies: ({ facts }) =>
+      facts.spec.approach === 'moss pot' &&
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.rimDiameterCm > k.MOSS_POT_MOST_CM,
+    figures: (input) => ({ rimDiameterCm: potIn(input).rimDiameterCm, mostCm: k.MOSS_POT_MOST_CM }),
+  }),
+  practiceRule({
+    id: 'moss-round-underground-bulbs',
+    topic: 'medium',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'moss pot' && context.plant.genus.depth === 'bulb 4 cm under',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
+  }),
+  practiceRule({
+    id: 'moss-in-damp-air',
+    topic: 'medium',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'moss pot' &&
+      context.plant.genus.regime !== 'evenly moist' &&
+      context.climate.meanHumidityPct >= k.MOSS_DAMP_PCT,
+    figures: (input) => ({ meanHumidityPct: input.context.climate.meanHumidityPct }),
+  }),
+  practiceRule({
+    id: 'moss-under-rain',
+    topic: 'medium',
+    effect: 'penalise',
+    points: 10,
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'moss pot' &&
+      Math.max(...context.place.months.map((month) => month.rainDays)) >= k.RAINY_DAYS,
+  }),
+  practiceRule({
     id: 'moss-drowns-thick-roots',
     topic: 'medium',
     effect: 'penalise',
-    points: 6,
+    points: 10,
     applies: (input) =>
       input.facts.spec.approach === 'moss pot' &&
       input.context.plant.rootDiameterMm >= k.THICK_ROOT_IN_MOSS_MM &&

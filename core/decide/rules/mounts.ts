@@ -22,7 +22,7 @@ export const mountRules = [
     topic: 'mount',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.spec.approach === 'mount' && context.plant.genus.onMount === 'never',
-    figures: (input) => ({ trap: input.context.plant.genus.trap, genusName: input.context.plant.genus.name }),
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'mount-work',
@@ -60,6 +60,21 @@ export const mountRules = [
     points: 6,
     applies: ({ context, facts }) => facts.spec.approach === 'basket' && context.plant.genus.onMount === 'never',
     figures: (input) => ({ genusName: input.context.plant.genus.name }),
+  }),
+  practiceRule({
+    id: 'basket-in-dry-air',
+    topic: 'mount',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.spec.approach === 'basket' &&
+      context.plant.genus.cover !== 'refuses cover' &&
+      context.climate.leastHumidityPct < k.BASKET_HUMIDITY_PCT &&
+      (context.gapDays ?? k.BASKET_LONGEST_GAP_DAYS + 1) > k.BASKET_LONGEST_GAP_DAYS,
+    figures: (input) => ({
+      leastHumidityPct: input.context.climate.leastHumidityPct,
+      gapDays: input.context.gapDays,
+      longestGapDays: k.BASKET_LONGEST_GAP_DAYS,
+    }),
   }),
   practiceRule({
     id: 'twice-daily-in-heat',

@@ -1,6 +1,6 @@
 /** What the plant itself shows when it is out of its pot. */
-import { isFailing, showsShoot, showsTips } from '../../case';
-import { hasBulbs, oldBulbsStayWrinkled } from '../../catalogue/genera';
+import { isAsleep, isFailing, showsShoot, showsTips } from '../../case';
+import { hasBulbs } from '../../catalogue/genera';
 import { liveBallCm } from '../setups';
 import { k } from './constants';
 import { currentMedium, fastestDays, potIn } from './readings';
@@ -31,6 +31,16 @@ export const plantRules = [
     }),
   }),
   practiceRule({
+    id: 'see-new-roots-come',
+    topic: 'plant',
+    effect: 'prefer',
+    points: 4,
+    applies: ({ facts }) =>
+      facts.spec.approach === 'recovery in moss' &&
+      facts.setup.kind === 'pot' &&
+      facts.setup.pot.wall === 'clear plastic',
+  }),
+  practiceRule({
     id: 'failing-in-big-pot',
     topic: 'plant',
     effect: 'penalise',
@@ -49,12 +59,6 @@ export const plantRules = [
     applies: (input) =>
       input.context.plant.bulbs === 'wrinkled' && input.judgement !== null && fastestDays(input) < k.WRINKLED_WAIT_DAYS,
     figures: (input) => ({ fastestDays: fastestDays(input) }),
-  }),
-  practiceRule({
-    id: 'chain-bulbs-may-stay-wrinkled',
-    topic: 'plant',
-    effect: 'caution',
-    applies: ({ context }) => context.plant.bulbs === 'wrinkled' && oldBulbsStayWrinkled(context.plant.genus.id),
   }),
   practiceRule({
     id: 'cut-out-rot',
@@ -90,7 +94,11 @@ export const plantRules = [
     id: 'branching-roots-may-be-shortened',
     topic: 'plant',
     effect: 'require step',
-    applies: ({ context }) => context.plant.genus.rootsBranch && context.plant.genus.rootHardiness === 'robust',
+    applies: ({ context }) =>
+      context.plant.genus.rootsBranch &&
+      context.plant.genus.rootHardiness !== 'fussy' &&
+      !isAsleep(context.plant) &&
+      !isFailing(context.plant),
   }),
   practiceRule({
     id: 'brown-may-be-alive',

@@ -2,6 +2,7 @@
 import { isFailing, showsTips, tipsUnknown } from '../../case';
 import { takesOver } from './changing-over';
 import { mediumById } from '../../catalogue/media';
+import { k } from './constants';
 import { currentMedium } from './readings';
 import { practiceRule, type RuleInput } from './rule';
 
@@ -22,7 +23,22 @@ export const reservoirRules = [
     topic: 'reservoir',
     effect: 'rule out',
     applies: ({ context, facts }) => facts.hasReservoir && context.plant.genus.overReservoir === 'never',
-    figures: (input) => ({ trap: input.context.plant.genus.trap, genusName: input.context.plant.genus.name }),
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
+  }),
+  practiceRule({
+    id: 'rain-fills-the-reservoir',
+    topic: 'reservoir',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.hasReservoir && Math.max(...context.place.months.map((month) => month.rainDays)) >= k.RAINY_DAYS,
+    figures: (input) => ({ rainDays: Math.max(...input.context.place.months.map((month) => month.rainDays)) }),
+  }),
+  practiceRule({
+    id: 'reservoir-freezes',
+    topic: 'reservoir',
+    effect: 'rule out',
+    applies: ({ context, facts }) => facts.hasReservoir && context.climate.coldestC < k.FROST_C,
+    figures: (input) => ({ coldestC: input.context.climate.coldestC }),
   }),
   practiceRule({
     id: 'no-tips-no-change-to-water',

@@ -1,6 +1,5 @@
 /** Cautions, shown where they apply. They defer to labels and local law. */
 import { isFailing } from '../../case';
-import { drawsPests } from '../../catalogue/genera';
 import { k } from './constants';
 import { hasFamily } from './readings';
 import { practiceRule } from './rule';
@@ -80,11 +79,5 @@ export const safetyRules = [
     topic: 'safety',
     effect: 'caution',
     applies: ({ context }) => context.plant.genus.temperature === 'cool' && context.plant.genus.cover === 'needs cover',
-  }),
-  practiceRule({
-    id: 'pests-by-the-label',
-    topic: 'safety',
-    effect: 'caution',
-    applies: ({ context }) => drawsPests(context.plant.genus.id),
   }),
 ] as const;

@@ -1,7 +1,7 @@
 /** Rules about pots: wall, shape, size, steadiness. */
 import { runsOneWay } from '../../catalogue/genera';
 import { hasOpenings, isOpenWork } from '../../physics/pots';
-import { chooseSize, diagonalGain, yearsOfRoom } from '../setups';
+import { chooseSize, diagonalGain, yearsFor } from '../setups';
 import { k } from './constants';
 import { hasFamily, layersIn, potIn } from './readings';
 import { practiceRule } from './rule';
@@ -15,7 +15,7 @@ export const vesselRules = [
     applies: ({ context, facts }) => {
       const { vessel } = facts.spec;
       if (vessel.kind !== 'pot') return false;
-      const years = yearsOfRoom(facts.mainMix, context.resolved.yearsWanted, context.resolved.stance);
+      const years = yearsFor(context, facts.mainMix);
       const { neededCm } = chooseSize(context.plant, vessel.potKindId, years);
       const gain = diagonalGain(context.plant, vessel.potKindId);
       return vessel.rimDiameterCm * gain < neededCm - k.SIZE_SLACK_CM;

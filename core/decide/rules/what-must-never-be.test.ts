@@ -74,7 +74,7 @@ const cases: readonly Stopped[] = [
   { what: 'a slipper on cork', ruleId: 'needs-cover', wrong: [slipper, cork], nearMiss: [terrace, cork] },
   {
     what: 'husk round a Brassavola',
-    ruleId: 'coconut-rots-brassavola',
+    ruleId: 'husk-rots-its-roots',
     wrong: [{ ...terrace, genus: 'brassavola' }, husk],
     nearMiss: [{ ...terrace, genus: 'encyclia' }, husk],
   },

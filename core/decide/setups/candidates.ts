@@ -4,6 +4,7 @@
  */
 import { round1, roundHalf } from '../../base';
 import {
+  type Approach,
   type LayerSpec,
   mediumOfPart,
   type MixPartSpec,
@@ -11,9 +12,10 @@ import {
   type PotSpec,
   realiseMix,
   type SetupSpec,
+  specId,
 } from '../../case';
 import { mediaCatalogue, mediumById } from '../../catalogue/media';
-import { mountKindById } from '../../catalogue/vessels';
+import { mountKindById, mountKindIds, type PotKind, potKindById } from '../../catalogue/vessels';
 import { DRY_HOME_PCT } from '../../physics/air';
 import type { MediumFamily, MediumFigures } from '../../physics/media';
 import { isOpenWork } from '../../physics/pots';
@@ -21,7 +23,7 @@ import { k } from './constants';
 import type { CaseContext } from './context';
 import { byFit } from './grade';
 import { mountKinds, mountPadsCm, type Recipe, recipes, type TopDressing, topDressings } from './recipes';
-import { potsToTry, sizesTried, yearsOfRoom } from './size';
+import { leastRimCm, potsToTry, sizesTried, yearsFor } from './size';
 
 const figures: readonly MediumFigures[] = mediaCatalogue.map((entry) => mediumById(entry.id));
 
@@ -119,10 +121,12 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
           ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
         ];
   const years =
-    recipe.approach === 'recovery in moss' ? 0 : yearsOfRoom(realiseMix(mix), resolved.yearsWanted, resolved.stance);
+    recipe.approach === 'recovery in moss' ? 0 : yearsFor(context, realiseMix(mix));
+  const most = sizesTried(resolved.stance, plant.genus);
+  const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
   const tops = topsFor(recipe, context);
   return recipe.vesselKinds.flatMap((kind) =>
-    potsToTry(plant, kind, years, resolved.ownPots, sizesTried(resolved.stance)).flatMap((vessel) => {
+    potsToTry(plant, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel) => {
       const pot = potOf(vessel);
       // An air cone, a net or a reservoir does the work of crocking.
       const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || isOpenWork(pot);
@@ -155,11 +159,58 @@ function mounted(mountKindId: string, padThicknessCm: number, context: CaseConte
   };
 }
 
+/** Families that are a pot of their own kind, whatever else it stands in. */
+const approachOfFamily: Partial<Record<MediumFamily, Approach>> = {
+  sphagnum: 'moss pot',
+  'soil-like mix': 'soil-like mix',
+};
+
+function approachOf(kind: PotKind, medium: MediumFigures): Approach {
+  if (kind.reservoir === 'side holes') return 'side-hole reservoir';
+  if (kind.reservoir === 'wicks') return 'wick reservoir';
+  if (kind.id === 'slat-basket') return 'basket';
+  return approachOfFamily[medium.family] ?? (medium.organic ? 'organic pot' : 'moist inorganic');
+}
+
+/** The medium it stands in, in the kind of pot it stands in, with room to grow: what works stays. */
+function asItIs(context: CaseContext): readonly SetupSpec[] {
+  const { current, ownPots, stance } = context.resolved;
+  const { mediumId, vesselKind } = current;
+  if (mediumId === null || neverAlone.has(mediumId) || mountKindIds.includes(vesselKind ?? '')) return [];
+  const medium = mediumById(mediumId);
+  const mix = pureMix(mediumId);
+  const years = yearsFor(context, realiseMix(mix));
+  return potsToTry(
+    context.plant,
+    vesselKind ?? USUAL_POT,
+    years,
+    ownPots,
+    sizesTried(stance, context.plant.genus),
+    leastRimCm(context),
+  ).map((vessel) => ({
+    approach: approachOf(potKindById(vessel.potKindId), medium),
+    vessel,
+    layers: fillPot(vessel, mix, 0, null),
+  }));
+}
+
+/** Cheaper to ask of thousands than their names. */
+function couldBe(one: SetupSpec, other: SetupSpec): boolean {
+  const sizeOf = ({ vessel }: SetupSpec) => (vessel.kind === 'pot' ? vessel.rimDiameterCm : vessel.widthCm);
+  return one.layers.length === other.layers.length && sizeOf(one) === sizeOf(other);
+}
+
+/** What a plant stands in of which only the medium is told. */
+const USUAL_POT = 'plastic-round';
+
 /** All setups to judge for a case, in a fixed order. */
 export function generateCandidates(context: CaseContext): readonly SetupSpec[] {
   const potSetups = recipes.flatMap((recipe) =>
     basesOf(recipe.base, context).flatMap((base) => pottedSetups(recipe, base, context)),
   );
   const mountSetups = mountKinds.flatMap((kind) => mountPadsCm.map((pad) => mounted(kind, pad, context)));
-  return [...potSetups, ...mountSetups];
+  const kept = asItIs(context);
+  const ids = kept.map(specId);
+  const isNew = (spec: SetupSpec) => !kept.some((one) => couldBe(one, spec)) || !ids.includes(specId(spec));
+  return [...kept, ...potSetups.filter(isNew), ...mountSetups];
 }

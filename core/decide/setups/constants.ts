@@ -9,6 +9,8 @@ export const setupConstants = {
   TOLERATED_FACTOR: fromMemory(2.2, '', 'pieces outside this factor of the band do not serve the roots at all'),
   ORGANIC_YEARS: fromPractice(2, 'years', 'of room in organic media'),
   INORGANIC_YEARS: fromPractice(3, 'years', 'of room in inorganic media'),
+  YEARLY_YEARS: fromPractice(1, 'years', 'of room for what is potted afresh every year'),
+  KEEPS_ITS_SIZE_FROM: fromMemory(0.6, 'share', 'of live roots from which a plant never goes back to a smaller pot'),
   SMALL_STEP_YEARS: fromPractice(1, 'years', 'of room for those who go up one size at a time'),
   ONE_BIG_YEARS: fromPractice(4, 'years', 'of room for those who want one pot for the long run'),
   RECOVERY_YEARS: fromMemory(0.5, 'years', 'of room for a plant that must first make roots'),

@@ -20,5 +20,5 @@ export {
   neededWidthCm,
   type WidthNeeded,
   widthNeeded,
-  yearsOfRoom,
+  yearsFor,
 } from './size';

@@ -2,12 +2,13 @@
  * How big a pot: the root ball, plus the growth of the years wanted, plus a finger's width round it.
  * Growth per year = distance between shoots x shoots a year along the front (common practice).
  */
-import { isFailing, LIVE_USUALLY, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
+import { isAsleep, isFailing, LIVE_USUALLY, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
 import { runsOneWay } from '../../catalogue/genera';
 import type { Stance } from '../../catalogue/schools';
 import { potKindById } from '../../catalogue/vessels';
 import { isOrganic, type Mix } from '../../physics/media';
 import { k } from './constants';
+import type { CaseContext } from './context';
 
 /** Years of growth to make room for: what the grower asked, else what their school and the medium allow. */
 export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<Stance, 'steps'>): number {
@@ -15,6 +16,12 @@ export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<
   if (stance?.steps === 'small-steps') return k.SMALL_STEP_YEARS;
   if (stance?.steps === 'one-big') return k.ONE_BIG_YEARS;
   return isOrganic(mix) ? k.ORGANIC_YEARS : k.INORGANIC_YEARS;
+}
+
+/** The same for a plant: one whose roots die back is potted afresh every year. */
+export function yearsFor({ plant, resolved }: Pick<CaseContext, 'plant' | 'resolved'>, mix: Mix): number {
+  const years = yearsOfRoom(mix, resolved.yearsWanted, resolved.stance);
+  return plant.genus.traps.includes('roots die back every year') ? Math.min(k.YEARLY_YEARS, years) : years;
 }
 
 /** Shoots a year that carry a front on: one generation for kinds that make one, and what forks shares its shoots. */
@@ -102,9 +109,18 @@ export function chooseSize(plant: PlantInHand, potKindId: string, years: number)
   return { rimDiameterCm: fitting ?? largest, neededCm, years, isTight: fitting === undefined };
 }
 
-/** Whoever goes up one size at a time takes the smallest with the room; others may take the next as well. */
-export function sizesTried(stance: Pick<Stance, 'steps'>): number {
-  return stance.steps === 'small-steps' ? 1 : k.SIZES_TRIED;
+/** Whoever goes up one size at a time, and what likes it tight, takes the smallest with the room; others may take the next as well. */
+export function sizesTried(stance: Pick<Stance, 'steps'>, { traps }: Pick<PlantInHand['genus'], 'traps'>): number {
+  return stance.steps === 'small-steps' || traps.includes('likes a tight pot') ? 1 : k.SIZES_TRIED;
+}
+
+/**
+ * The narrowest pot that a plant may go back to: the one it stands in, unless roots have died or die back by nature; else
+ * its ball decides.
+ */
+export function leastRimCm({ plant, resolved }: Pick<CaseContext, 'plant' | 'resolved'>): number {
+  const hasLost = plant.liveRootShare < k.KEEPS_ITS_SIZE_FROM || isFailing(plant) || isAsleep(plant);
+  return hasLost ? 0 : (resolved.current.rimDiameterCm ?? 0);
 }
 
 /** The pots to try of one kind, so many: from the grower's shelf if they listed it, else the common sizes. */
@@ -114,8 +130,9 @@ export function potsToTry(
   years: number,
   ownPots: readonly OwnPot[],
   most: number,
+  leastCm = 0,
 ): readonly PotSpec[] {
-  const neededCm = neededWidthCm(plant, years);
+  const neededCm = Math.max(leastCm, neededWidthCm(plant, years));
   const gain = diagonalGain(plant, potKindId);
   const all: readonly PotSpec[] =
     ownPots.length > 0

@@ -6,6 +6,7 @@ export {
   saltTolerances,
   type Warmth,
   type WarmthClass,
+  warmthClasses,
   warmthOf,
   warmths,
 } from './needs';

@@ -2,7 +2,7 @@
 import { memory, plain, practice, type Sourced } from '../../base';
 import { asleepFigures, type RegimeFigures } from './regime';
 
-export const restKinds = ['drier winter', 'dry winter', 'leafless and dry'] as const;
+export const restKinds = ['drier winter', 'dry winter', 'short and bright', 'leafless and dry', 'leafless and moist'] as const;
 export type RestKind = (typeof restKinds)[number];
 
 interface RestFigures {
@@ -31,6 +31,22 @@ export const rests: Readonly<Record<RestKind, { readonly [K in keyof RestFigures
     lineShare: memory(0.2),
     dryMindedShare: memory(0.2),
     reserveTimes: memory(3),
+  },
+  // Ripened off by sun and little water, for some weeks only.
+  'short and bright': {
+    waterShare: practice(0.35),
+    thirstShare: memory(0.6),
+    lineShare: memory(0.4),
+    dryMindedShare: memory(0.4),
+    reserveTimes: memory(2),
+  },
+  // Buds underground in cold soil: they drink nothing, but dry out in dust.
+  'leafless and moist': {
+    waterShare: practice(0.25),
+    thirstShare: memory(0.05),
+    lineShare: memory(0.4),
+    dryMindedShare: memory(0.3),
+    reserveTimes: memory(8),
   },
   // Leaves are off, roots are gone: what it is like then is told by `asleep`.
   'leafless and dry': {

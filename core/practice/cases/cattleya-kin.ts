@@ -199,7 +199,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
     { genus: 'sophronitis', place: 'cool-shade', month: 4, routine: every(2), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'bark with moss', 'moss', 'bare', 'pumice', 'tree fern', 'fired clay'],
       piecesMm: [2, 8],
       sizeCm: [6, 11],

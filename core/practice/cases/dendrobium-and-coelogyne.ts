@@ -169,7 +169,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
     },
     {
       timing: ['wait'],
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'bark with moss'],
       piecesMm: [3, 9],
       water: ['once, then sparingly'],
@@ -190,7 +190,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
     },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'bark with moss', 'moss'],
       piecesMm: [3, 9],
       vessel: ['low', 'basket', 'net', 'clear', 'plastic', 'clay', 'slotted'],

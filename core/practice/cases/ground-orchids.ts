@@ -235,7 +235,7 @@ export const groundCases = casesOf('ground orchids', [
     },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['soil', 'bark with moss', 'moss'],
       vessel: ['low', 'plastic', 'glazed', 'clear', 'square'],
       sizeCm: [10, 13],
@@ -265,7 +265,7 @@ export const groundCases = casesOf('ground orchids', [
     { genus: 'disa', place: 'cool-shade', month: 10, routine: every(5), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: POOR,
       vessel: ['wick', 'side holes', 'plastic', 'deep', 'glazed'],
       medium: ['fired clay', 'pumice', 'expanded clay', 'baked clay', 'moss', 'soil'],
       depth: ['bulb 4 cm under'],

@@ -178,7 +178,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
     { genus: 'odontoglossum-cool', place: 'cool-shade', month: 10, routine: every(3), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'bark with moss', 'moss', 'fired clay', 'pumice'],
       piecesMm: [2, 8],
       sizeCm: [9, 15],
@@ -221,7 +221,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
     },
     {
       timing: ['go'],
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'bark with moss', 'moss', 'pumice', 'expanded clay', 'fired clay'],
       piecesMm: [3, 13],
       water: ['keep nearly dry'],

@@ -96,7 +96,7 @@ export const singleStemCases = casesOf('single stems', [
     { genus: 'phalaenopsis', place: 'bathroom', month: 5, routine: every(7), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'charcoal', 'lava', 'expanded clay'],
       piecesMm: [8, 20],
       vessel: [...PLASTIC, 'clay', 'net', 'basket'],
@@ -279,7 +279,7 @@ export const singleStemCases = casesOf('single stems', [
     { genus: 'sarcochilus', place: 'cool-shade', month: 10, routine: every(5), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['bark', 'bark with moss', 'pumice', 'expanded clay', 'charcoal', 'lava'],
       piecesMm: [5, 14],
       vessel: [...PLASTIC, 'clay', 'net', 'basket'],

@@ -1,5 +1,5 @@
 /** Slipper orchids as worked cases. Common practice, no source. */
-import { BAD, casesOf, every, FAIR, GO, GOOD, stands } from './worked-case';
+import { BAD, casesOf, every, FAIR, GO, GOOD, POOR, stands } from './worked-case';
 
 const SLIPPER_POTS = ['plastic', 'square', 'clear', 'deep', 'glazed', 'slotted', 'clay'] as const;
 const MOIST = ['at once, hates drought', 'at once'];
@@ -176,7 +176,7 @@ export const slipperCases = casesOf('slippers', [
     { genus: 'phragmipedium', place: 'bathroom', month: 5, routine: every(2), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: POOR,
       medium: ['bark', 'bark with moss', 'moss', 'pumice', 'fired clay', 'expanded clay', 'baked clay'],
       piecesMm: [3, 9],
       sizeCm: [10, 16],

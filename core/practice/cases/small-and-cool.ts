@@ -194,7 +194,7 @@ export const smallAndCoolCases = casesOf('small and cool', [
     { genus: 'dendrobium-mini', place: 'cool-shade', month: 5, routine: every(2), signs: { tips: 'starting' } },
     {
       timing: GO,
-      place: GOOD,
+      place: FAIR,
       medium: ['moss', 'bark with moss', 'bark', 'tree fern', 'fired clay', 'pumice'],
       piecesMm: [1, 5],
       sizeCm: [4, 9],

@@ -1,13 +1,10 @@
 /** The sentences of the rules in decide/rules/media. */
 import type { mediumRules } from '../../decide/rules';
-import { mm, number } from '../format';
+import { cm, mm, number } from '../format';
 import { Kin, kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
 export const mediumRuleWords: WordsFor<typeof mediumRules> = {
-  'coconut-rots-brassavola': {
-    says: () => 'Coconut husk rots the roots of Brassavola and its kin.',
-  },
   'coconut-goes-off': {
     says: () => 'Coconut stays wet very long, goes off suddenly and harbours snails. Damp it, never soak it through.',
   },
@@ -47,6 +44,24 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
       `Pieces of ${mm(f.pieceMm, units)} under roots of ${mm(f.rootDiameterMm, units)} make it floppy and slow.`,
     wouldChange: () => 'A finer grade would lift this.',
   },
+  'moss-on-fast-roots': {
+    says: (f) => `${Kin(f.genusName)} wants its roots wet and dry again fast; a pot of moss keeps them wet for days.`,
+    wouldChange: () => 'Only a plant that has lost its roots goes into moss for a time.',
+  },
+  'moss-in-a-large-pot': {
+    says: (f, units) =>
+      `Moss in a pot wider than ${cm(f.mostCm, units)} stays wet in its middle and packs under its own weight.`,
+    wouldChange: () => 'A smaller pot would allow moss.',
+  },
+  'moss-round-underground-bulbs': {
+    says: (f) => `${Kin(f.genusName)} makes its bulbs underground; in moss they rot.`,
+  },
+  'moss-in-damp-air': {
+    says: (f) =>
+      `Your air holds ${number(f.meanHumidityPct, 0)} % humidity: moss hardly dries there between two waterings, and these roots want to dry.`,
+    wouldChange: () => 'Drier or moving air would allow moss.',
+  },
+  'moss-under-rain': { says: () => 'Under open sky moss lies soaked through the rainy months.' },
   'moss-drowns-thick-roots': {
     says: (f, units) =>
       `Roots of ${mm(f.rootDiameterMm, units)} want wet and dry in turn; in moss one firm squeeze too many drowns them.`,

@@ -11,7 +11,7 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
     wouldChange: (f) => `Daily wetting, or air above ${f.mountHumidityPct} %, would allow a mount.`,
   },
   'genus-never-mounted': {
-    says: (f) => `${Kin(f.genusName)} does not live on a mount. ${f.trap}`,
+    says: (f) => `${Kin(f.genusName)} does not live on a mount.`,
   },
   'mount-work': {
     says: () => 'A mount is work: it wants wetting daily, twice in the hottest weeks.',
@@ -27,6 +27,11 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
   },
   'basket-for-pots-plants': {
     says: (f) => `${Kin(f.genusName)} is a pot plant; a basket dries its roots from every side.`,
+  },
+  'basket-in-dry-air': {
+    says: (f) =>
+      `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: an open basket then dries in a day or two, and you water ${f.gapDays === null ? 'when it is dry' : `every ${f.gapDays} days`}.`,
+    wouldChange: (f) => `Watering every ${f.longestGapDays} days or oftener, or damper air, would allow a basket.`,
   },
   'twice-daily-in-heat': {
     says: (f, units) => `In your hottest weeks, up to ${temperature(f.warmestC, units)}, wet it twice a day.`,

@@ -13,6 +13,7 @@ export const plantRuleWords: WordsFor<typeof plantRules> = {
     says: (f) =>
       `Recovery in moss is for plants without roots; ${percent(f.liveRootShare)} of these are alive${f.showsTips ? ' and new tips are showing' : ''}.`,
   },
+  'see-new-roots-come': { says: () => 'Through a clear wall you see new root tips come, and know when to move on.' },
   'failing-in-big-pot': {
     says: (f, units) =>
       `${cm(f.rimDiameterCm, units)} of pot round ${cm(f.liveBallCm, units)} of live roots stays wet with nothing to drink it.`,
@@ -21,9 +22,6 @@ export const plantRuleWords: WordsFor<typeof plantRules> = {
   'wrinkled-bulbs-cannot-wait': {
     says: (f) => `Its bulbs are wrinkled, and this asks for water after ${days(f.fastestDays)} in the hardest month.`,
     wouldChange: () => 'More moss, a finer grade or plump bulbs would lift this.',
-  },
-  'chain-bulbs-may-stay-wrinkled': {
-    says: () => 'Wrinkled bulbs of this kind may never fill again; judge by the new ones.',
   },
   'cut-out-rot': {
     says: () =>

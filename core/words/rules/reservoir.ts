@@ -1,5 +1,6 @@
 /** The sentences of the rules in decide/rules/reservoir. */
 import type { reservoirRules } from '../../decide/rules';
+import { number, temperature } from '../format';
 import { Kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
@@ -10,7 +11,16 @@ export const reservoirRuleWords: WordsFor<typeof reservoirRules> = {
     wouldChange: () => 'First moss in a small pot until root tips show; then it may move.',
   },
   'genus-never-over-water': {
-    says: (f) => `${Kin(f.genusName)} does not live over standing water. ${f.trap}`,
+    says: (f) => `${Kin(f.genusName)} does not live over standing water.`,
+  },
+  'rain-fills-the-reservoir': {
+    says: (f) =>
+      `It rains on ${number(f.rainDays, 0)} days of the wettest month there: the reservoir would always stand full, and breed mosquitoes.`,
+    wouldChange: () => 'A roof over it would allow standing water.',
+  },
+  'reservoir-freezes': {
+    says: (f, units) => `It goes down to ${temperature(f.coldestC, units)}: standing water would freeze.`,
+    wouldChange: () => 'A frost-free place would allow it.',
   },
   'no-tips-no-change-to-water': {
     says: (f) =>

@@ -40,8 +40,4 @@ export const safetyRuleWords: WordsFor<typeof safetyRules> = {
     says: () =>
       'Hardy ground orchids are protected in many countries: buy raised plants, and ask the authority before one crosses a border.',
   },
-  'pests-by-the-label': {
-    says: () =>
-      'Look for pests in sheaths and under leaves. Whatever you spray: your local rules and the label decide.',
-  },
 };

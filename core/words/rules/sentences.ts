@@ -13,6 +13,7 @@ import type { RuleSentences } from './rule-words';
 import { safetyRuleWords } from './safety';
 import { schoolRuleWords } from './schools';
 import { topRuleWords } from './tops';
+import { trapRuleWords } from './traps';
 import { vesselRuleWords } from './vessels';
 
 /** Each entry fits its own rule's figures (the files above are typed so); here they stand side by side. */
@@ -24,6 +25,7 @@ const allWords = {
   ...vesselRuleWords,
   ...mountRuleWords,
   ...mediumRuleWords,
+  ...trapRuleWords,
   ...topRuleWords,
   ...changingOverRuleWords,
   ...restRuleWords,

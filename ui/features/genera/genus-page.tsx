@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { generaCatalogue, genusById } from '@core';
-import { genusStory } from '@core/words';
+import { genusStory, trapSentences } from '@core/words';
 import { emptyDraft, loadDraft, storeDraft } from '../../data/bench-draft';
 import { EntryView } from '../../controls/entry-view';
 import { genusFields } from '../../controls/fields';
@@ -23,6 +23,7 @@ export function GenusPage({ genusId }: { readonly genusId: string }) {
   const genus = genusById(genusId);
   const entry = generaCatalogue.find((item) => item.id === genusId)!;
   const story = genusStory(genus, units);
+  const traps = trapSentences(genus);
   const toBench = () => {
     const old = loadDraft() ?? emptyDraft(new Date().getMonth() + 1);
     const { place, routine, month, schools } = old.answers;
@@ -58,7 +59,7 @@ export function GenusPage({ genusId }: { readonly genusId: string }) {
           <p>{story.drinks}</p>
           <h2>Where it lives</h2>
           <p>{story.lives}</p>
-          {genus.trap ? <p className={styles.trap}>{genus.trap}</p> : null}
+          {traps.length > 0 ? <p className={styles.trap}>{traps.join(' ')}</p> : null}
         </div>
       </div>
       <section>

@@ -4,7 +4,8 @@
 import { Button, Input, Segmented } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import { generaCatalogue, mediaCatalogue, vesselCatalogue } from '@core';
+import { generaCatalogue, genusById, mediaCatalogue, vesselCatalogue } from '@core';
+import { trapSentences } from '@core/words';
 import { EntryView } from '../../controls/entry-view';
 import { genusFields, mediumFields, potFields } from '../../controls/fields';
 import { MediumPicture } from '../../drawing/medium-picture';
@@ -97,7 +98,7 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
               <Button>Add a genus of your own</Button>
             </Link>
           </div>
-          <EntryView key={id} name={genus.name} isLatin note={genus.trap + also} entry={genus} fields={genusFields} />
+          <EntryView key={id} name={genus.name} isLatin note={[...trapSentences(genusById(id)), also].join(' ')} entry={genus} fields={genusFields} />
         </div>
       );
     }

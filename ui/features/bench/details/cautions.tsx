@@ -3,17 +3,21 @@ import styles from './details.module.css';
 
 interface CautionsProps {
   readonly review: SetupReview;
-  readonly trap: string;
+  readonly traps: readonly string[];
 }
 
 /** Steps to take first and cautions, where they apply. */
-export function Cautions({ review, trap }: CautionsProps) {
+export function Cautions({ review, traps }: CautionsProps) {
   const steps = review.findings.filter((finding) => finding.effect === 'require step');
   const cautions = review.findings.filter((finding) => finding.effect === 'caution');
   return (
     <div>
-      <h2>This plant</h2>
-      <p>{trap}</p>
+      {traps.length > 0 ? (
+        <>
+          <h2>This plant</h2>
+          <p>{traps.join(' ')}</p>
+        </>
+      ) : null}
       {steps.length > 0 ? <h2>Before you start</h2> : null}
       <ul className={styles.reasons}>
         <li>Water the plant first: wet roots bend, dry ones snap. Clean your blade, and cut away from your hand.</li>

@@ -3,7 +3,7 @@
 /** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
 import { Button, Segmented } from 'antd';
 import { useState } from 'react';
-import type { PlanAnswer, SetupReview } from '@core/words';
+import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
 import { usePlanned } from '../state/plan-store';
@@ -63,7 +63,7 @@ export function Details({ plan, review, onPotted }: DetailsProps) {
             <RootZone review={review} curve={curve} units={units} />
           </>
         ) : null}
-        {page === 'Mind' ? <Cautions review={review} trap={plan.resolved.plant.genus.trap} /> : null}
+        {page === 'Mind' ? <Cautions review={review} traps={trapSentences(plan.resolved.plant.genus)} /> : null}
         {page === 'After' ? (
           <>
             <ChangeOverView change={review.changeOver} />

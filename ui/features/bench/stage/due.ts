@@ -6,7 +6,9 @@ const inRest: Readonly<Record<Genus['rest'], string | null>> = {
   none: null,
   'drier winter': 'rests, half the water',
   'dry winter': 'rests, hardly any water',
+  'short and bright': 'rests, a third of the water',
   'leafless and dry': 'rests, no water',
+  'leafless and moist': 'rests, just moist',
 };
 
 const HOURS_PER_DAY = 24;

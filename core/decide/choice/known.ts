@@ -1,0 +1,60 @@
+/**
+ * What works stays (common practice, no source): roots know the medium they grew in, and a change of medium has to earn
+ * what it costs them. How much that is hangs on how the roots take it and whether new ones are there to take over.
+ */
+import { isAsleep, isFailing, type PlantInHand, showsTips } from '../../case';
+import { mediumById } from '../../catalogue/media';
+import { heaviestPart, type MediumFigures } from '../../physics/media';
+import type { CandidateFacts, CaseContext } from '../setups';
+import { changeShare, k, shockPoints } from './constants';
+
+/** Nothing it shows says that its way of life is wrong. */
+export function doesWell({ plant }: Pick<CaseContext, 'plant'>): boolean {
+  const { bulbs, signs, liveRootShare } = plant;
+  const isSound = bulbs !== 'wrinkled' && bulbs !== 'soft or oozing' && signs.rot !== true;
+  return isSound && !isFailing(plant) && liveRootShare >= k.DOES_WELL_FROM;
+}
+
+function isReservoir(vesselKind: string | null): boolean {
+  return vesselKind === 'side-hole-pot' || vesselKind === 'wick-pot';
+}
+
+/** How far the medium is from the one it stands in, 0 to 1, and half as much again from or onto water. */
+function distance(from: MediumFigures, fromVessel: string | null, facts: CandidateFacts): number {
+  const to = heaviestPart(facts.mainMix).medium;
+  const ofMedium =
+    to.id === from.id
+      ? 0
+      : to.family === from.family
+        ? k.SAME_FAMILY
+        : to.organic === from.organic
+          ? k.SAME_NATURE
+          : 1;
+  const isOtherWater = fromVessel !== null && isReservoir(fromVessel) !== facts.hasReservoir;
+  return ofMedium + (isOtherWater ? k.OTHER_WATER : 0);
+}
+
+/** Share of the shock that is left: new tips take over, a sleeping plant has no roots to lose, and without tips it is worse. */
+function shockShare(plant: PlantInHand): number {
+  if (isAsleep(plant)) return changeShare.asleep;
+  if (showsTips(plant.signs)) return changeShare.tips;
+  if (plant.signs.shoot === 'half grown' || plant.signs.shoot === 'rooting') return changeShare.shoot;
+  return plant.signs.tips === 'none' ? changeShare['no tips'] : changeShare.unknown;
+}
+
+/** Points a change of medium costs; 0 where nobody said what it stands in, or where it does badly there. */
+export function costOfChange(context: CaseContext, facts: CandidateFacts): number {
+  const { mediumId, vesselKind } = context.resolved.current;
+  if (mediumId === null || !doesWell(context)) return 0;
+  const { plant } = context;
+  const far = distance(mediumById(mediumId), vesselKind, facts);
+  return far * shockPoints[plant.genus.rootHardiness] * shockShare(plant);
+}
+
+/** The same medium in the same kind of pot, with room to grow. */
+export function isAsItIs({ resolved }: Pick<CaseContext, 'resolved'>, { spec, mainMix }: CandidateFacts): boolean {
+  const { mediumId, vesselKind } = resolved.current;
+  if (mediumId === null || heaviestPart(mainMix).medium.id !== mediumId) return false;
+  const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
+  return vesselKind === null ? spec.vessel.kind === 'pot' : kindId === vesselKind;
+}
