@@ -5,6 +5,8 @@ export const adviceConstants = {
   SPENT_SHARE: fromMemory(1.3, 'lives', 'organic media older than so many of their lives are broken down'),
   BACKWARDS_BELOW_LIVE: fromMemory(0.6, 'share', 'of live roots under which a plant goes backwards'),
   PLACES_NAMED: byChoice(2, 'places', 'named that suit better'),
+  // Reasons.
+  NEARLY_INSIDE: byChoice(1.06, 'times', 'off the band that suits is told as inside it'),
   // Placement.
   TUCKED_IN_CM: fromPractice(0.5, 'cm', 'how far a base goes under that is just tucked in'),
   ON_TOP_CM: fromPractice(0.3, 'cm', 'how far a base stands above the surface it sits on'),
@@ -33,10 +35,6 @@ export const adviceConstants = {
   SOONER_AT_FIRST: fromMemory(0.88, 'share', 'of its later days in which a new mix asks for water: worth telling'),
   FIRST_WEEKS_DAYS: fromPractice(28, 'days', 'in which a new mix learns to take water'),
   DAYS_PER_YEAR: byDefinition(365, 'days', 'in a year'),
-  WEEKS_PER_YEAR: byDefinition(52, 'weeks', 'in a year'),
-  MINUTES_POT: fromMemory(0.7, 'min', 'a can over one pot'),
-  MINUTES_MOUNT: fromMemory(2.5, 'min', 'a soak for one mount'),
-  MINUTES_RESERVOIR: fromMemory(1, 'min', 'filling one reservoir'),
   PRICE_STEP: fromMemory(2, '', 'each price class costs so many times the one below'),
   FULL_STEP_YEARS: byDefinition(0.25, 'years', 'steps in which growth is looked at'),
   FULL_MOST_YEARS: fromMemory(8, 'years', 'no pot is looked at for longer'),

@@ -3,7 +3,7 @@
  * Minutes and prices are from memory of ordinary benches; they serve to compare, not to bill.
  */
 import { realiseMix, type SetupSpec } from '../case';
-import { type CandidateFacts, type CaseContext, diagonalGain, filledWidthCm } from '../decide/setups';
+import { type CandidateFacts, type CaseContext, diagonalGain, filledWidthCm, minutesPerWeek } from '../decide/setups';
 import { bagMeasures, type PriceClass } from '../physics/media';
 import type { YearReport } from '../physics/year';
 import { k } from './constants';
@@ -24,11 +24,6 @@ export interface SetupCosts {
 
 /** Price of a litre, the cheapest class being 1. */
 const priceOfClass = (priceClass: PriceClass): number => k.PRICE_STEP ** (priceClass - 1);
-
-function minutesEach(facts: CandidateFacts): number {
-  if (facts.setup.kind === 'mount') return k.MINUTES_MOUNT;
-  return facts.hasReservoir ? k.MINUTES_RESERVOIR : k.MINUTES_POT;
-}
 
 /** Years until the pot is full of growth; for a mount, until its pad is spent. */
 export function yearsUntilFull(context: CaseContext, facts: CandidateFacts): number {
@@ -57,7 +52,7 @@ export function costsOf(
   );
   return {
     wateringsPerYear: year.waterings,
-    minutesPerWeek: (year.waterings * minutesEach(facts)) / k.WEEKS_PER_YEAR,
+    minutesPerWeek: minutesPerWeek(facts, year.waterings),
     riskShare: 1 - year.fineDays / k.DAYS_PER_YEAR,
     yearsToNextRepot,
     litres,

@@ -15,6 +15,7 @@ import {
 import {
   type Forbidden,
   groupRuledOut,
+  isAsItIs,
   isHopeless,
   LEAST_SETUPS,
   pickForTheYear,
@@ -24,7 +25,7 @@ import {
   type RuledOutFact,
   screenAll,
   type Screened,
-  totalPoints,
+  scoreOf,
 } from '../decide/choice';
 import { betterPlaces, type FitVerdict, type PlaceFit } from '../decide/place';
 import { allRules, forbiddingRule, type RuleFinding, runRules } from '../decide/rules';
@@ -71,6 +72,8 @@ export interface SetupFacts {
   readonly lifeYears: number;
   readonly stability: Stability | null;
   readonly score: number;
+  /** The medium and kind of pot it stands in, with room to grow. */
+  readonly isAsItIs: boolean;
   readonly pulls: readonly Pull[];
   readonly reasons: readonly ReasonFact[];
   readonly findings: readonly RuleFinding[];
@@ -125,6 +128,7 @@ interface Judged {
   readonly findings: readonly RuleFinding[];
   readonly pulls: readonly Pull[];
   readonly score: number;
+  readonly isAsItIs: boolean;
 }
 
 /** As it is judged for its place in the order, or, finely, for what is shown of it. */
@@ -132,7 +136,7 @@ function judgeFully(context: CaseContext, facts: CandidateFacts, how: typeof jud
   const judgement = how(context, facts);
   const findings = runRules(allRules, { context, facts, judgement });
   const pulls = pullsOf(context, facts, judgement, findings);
-  return { facts, judgement, findings, pulls, score: totalPoints(pulls) };
+  return { facts, judgement, findings, pulls, score: scoreOf(pulls), isAsItIs: isAsItIs(context, facts) };
 }
 
 function byScore(a: Judged, b: Judged): number {
@@ -141,7 +145,7 @@ function byScore(a: Judged, b: Judged): number {
 
 /** The figures of one judged setup. */
 function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
-  const { facts, judgement, findings, pulls, score } = judged;
+  const { facts, judgement, findings, pulls, score, isAsItIs: asItIs } = judged;
   const { spec, setup } = facts;
   const volumes = layerVolumesL(setup);
   const placement = placementOf(context, facts);
@@ -164,6 +168,7 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
     lifeYears: facts.lifeYears,
     stability: judgement.stability,
     score,
+    isAsItIs: asItIs,
     pulls,
     reasons: reasonsFor({ context, facts, judgement, placement }),
     findings: findings.filter((finding) => finding.effect !== 'rule out'),

@@ -12,7 +12,8 @@ import {
   layerVolumesL,
   diagonalGain,
   neededWidthCm,
-  pieceBandMm,
+  type PieceShift,
+  shiftFactor,
   widthNeeded,
   switchRootMm,
   yearsFor,
@@ -22,6 +23,7 @@ import { heaviestPart, meanPieceMm } from '../physics/media';
 import { type HalfDayAir, meanAir } from '../physics/places';
 import { CRUST_G_M2 } from '../physics/salt';
 import type { StressKind } from '../physics/stress';
+import { k } from './constants';
 import type { Placement } from './placement';
 import { saltAdvice } from './salt';
 
@@ -51,6 +53,8 @@ export type ReasonFact =
       readonly rootDiameterMm: number;
       readonly bandFromMm: number;
       readonly bandToMm: number;
+      /** Why that is not what the roots alone ask for. */
+      readonly shifts: readonly PieceShift[];
       readonly finerGrade: NextGrade | null;
       readonly coarserGrade: NextGrade | null;
     }
@@ -147,23 +151,25 @@ function pieces({ context, facts }: ReasonInput): ReasonFact | null {
   if (medium.pieceShape === 'strand' || medium.pieceShape === 'crumb') {
     return { code: 'pieces', fit: 'gives way', mediumName: medium.name, rootDiameterMm };
   }
-  const { pieceMm, misfit } = facts;
-  const band = pieceBandMm(rootDiameterMm);
+  const { pieceMm, misfit, shifts } = facts;
+  const band = facts.pieceBand;
   const grades = gradesLike(medium);
   const own = grades.findIndex((grade) => grade.id === medium.id);
   const next = (step: number): NextGrade | null => {
     const grade = grades[own + step];
     if (!grade) return null;
     const { d10Mm: smallMm, d90Mm: largeMm } = grade;
-    return { rootDiameterMm: switchRootMm(meanPieceMm(grade), pieceMm), smallMm, largeMm };
+    return { rootDiameterMm: switchRootMm(meanPieceMm(grade), pieceMm, shiftFactor(shifts)), smallMm, largeMm };
   };
   return {
     code: 'pieces',
-    fit: misfit === 1 ? 'inside' : pieceMm < band.fromMm ? 'finer' : 'coarser',
+    // What rounds to the edge of the band is inside it.
+    fit: misfit < k.NEARLY_INSIDE ? 'inside' : pieceMm < band.fromMm ? 'finer' : 'coarser',
     pieceMm,
     rootDiameterMm,
     bandFromMm: band.fromMm,
     bandToMm: band.toMm,
+    shifts,
     finerGrade: next(-1),
     coarserGrade: next(1),
   };

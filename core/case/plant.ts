@@ -60,11 +60,11 @@ export function typicalRootBallCm(genus: Genus, shootCount: number): number {
 
 /**
  * The root ball to expect out of a pot of a given rim, cm: it can fill the pot and no more, and what does not hold to the
- * roots falls off, so that it lies between the pot and what such a plant usually has.
+ * roots falls off, so that it lies between the pot and what such a plant usually has; one that broke its pot fills it.
  */
-export function ballOutOfPotCm(rimDiameterCm: number, typicalCm: number): number {
+export function ballOutOfPotCm(rimDiameterCm: number, typicalCm: number, hasBrokenIt = false): number {
   const fullCm = rimDiameterCm * k.BALL_TO_POT_SHARE;
-  return roundHalf(Math.min(k.MOST_BALL_CM, fullCm, (fullCm + typicalCm) / 2));
+  return roundHalf(Math.min(k.MOST_BALL_CM, fullCm, hasBrokenIt ? fullCm : (fullCm + typicalCm) / 2));
 }
 
 /** How the plant drinks, for the dry-down. */

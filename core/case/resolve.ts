@@ -86,7 +86,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
   const expectedBallCm =
     rimNowCm === undefined
       ? typicalRootBallCm(genus, shootCount)
-      : ballOutOfPotCm(rimNowCm, typicalRootBallCm(genus, shootCount));
+      : ballOutOfPotCm(rimNowCm, typicalRootBallCm(genus, shootCount), input.signs?.noPot === true);
   const habit = given('habit', input.habit, genus.habit);
   const heightCm = given('heightCm', input.heightCm, genus.heightCm);
   const plant: PlantInHand = {

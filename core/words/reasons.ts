@@ -1,8 +1,22 @@
 /** The sentences of the reasons in advise/reasons: each with its own numbers, and what would change it. */
 import type { NextGrade, ReasonCode, ReasonFact } from '../advise';
+import type { PieceShift, ShiftCause } from '../decide/setups';
 import { DRY_HOME_PCT } from '../physics/air';
 import { type DryingTime, HORIZON_DAYS, type Routine } from '../physics/drydown';
-import { cm, cmSum, days, litres, mm, mmRange, monthNames, number, percent, type WordUnits, years } from './format';
+import {
+  cm,
+  cmSum,
+  days,
+  joinAnd,
+  litres,
+  mm,
+  mmRange,
+  monthNames,
+  number,
+  percent,
+  type WordUnits,
+  years,
+} from './format';
 import { Kin, kin } from './kin';
 import { stressNames, stressRemedies } from './stress';
 import { kindName } from './titles';
@@ -35,9 +49,32 @@ function pieces(f: FactOf<'pieces'>, units: WordUnits): Sentences {
     f.coarserGrade && `over ${mm(f.coarserGrade.rootDiameterMm, units)} ${grade(f.coarserGrade)}`,
   ].filter(Boolean);
   return {
-    sentence: `Pieces of about ${mm(f.pieceMm, units)} are ${where} the ${mmRange(f.bandFromMm, f.bandToMm, units)} that roots of ${root} live in.`,
+    sentence: `Pieces of about ${mm(f.pieceMm, units)} are ${where} the ${mmRange(f.bandFromMm, f.bandToMm, units)} that roots of ${root} live in here${shiftText(f.shifts)}.`,
     wouldChange: turns.length > 0 ? `With roots ${turns.join(', ')}.` : 'There is no other grade of it.',
   };
+}
+
+const shiftWords: Readonly<Record<ShiftCause, string>> = {
+  'moist roots': 'roots that are kept moist',
+  'dry air': 'dry air',
+  'hairy roots': 'hairy roots',
+  'lovers of air': 'roots that love air',
+  'daily rain': 'daily rain',
+  'standing water': 'standing water',
+  'a large pot': 'a large pot',
+  'fine roots in stone': 'fine sound roots in stone',
+};
+
+/** ": finer for dry air, larger for a large pot". */
+function shiftText(shifts: readonly PieceShift[]): string {
+  const causes = (isFiner: boolean) =>
+    shifts.filter(({ factor }) => factor < 1 === isFiner).map(({ cause }) => shiftWords[cause]);
+  const parts = [
+    ['finer', causes(true)],
+    ['larger', causes(false)],
+  ] as const;
+  const told = parts.filter(([, list]) => list.length > 0).map(([way, list]) => `${way} for ${joinAnd(list)}`);
+  return told.length === 0 ? '' : ` (${told.join(', ')})`;
 }
 
 function timeText(time: DryingTime): string {

@@ -1,4 +1,5 @@
 import { byChoice, fromMemory, fromPractice, numbersOf } from '../../base';
+import type { Approach } from '../../case';
 import type { RootHardiness } from '../../catalogue/genera';
 import type { MediumFamily } from '../../physics/media';
 
@@ -7,10 +8,14 @@ export const choiceConstants = {
   KEPT_PER_KIND: byChoice(3, 'setups', 'of each kind are worth knowing: the best, and two to fall back on'),
   PROMISE_SLACK: byChoice(12, 'points', 'a promise is a guess: so far below the last shown is not worth a year'),
   PROGRESS_EVERY: byChoice(50, 'setups', 'between two reports of progress'),
-  HEALTH_WEIGHT: fromMemory(54, 'points', 'for root health over the year: water kills first'),
-  WARMTH_WEIGHT: fromMemory(6, 'points', 'for warmth over the year: a pot can do little about it'),
-  AIR_WEIGHT: fromMemory(20, 'points', 'for air: it kills second'),
-  PIECE_WEIGHT: fromMemory(20, 'points', 'for piece size'),
+  LIFE_SLOPE_YEARS: fromMemory(2.5, 'years', 'of life in which a medium earns most of what life is worth'),
+  YEARLY_YEARS: fromPractice(1, 'years', 'that a medium serves what is potted afresh every year'),
+  HEALTH_CURVE: fromMemory(1.6, '', 'how much less the last of root health tells than the first'),
+  WORK_SLOPE_MINUTES: fromMemory(6, 'min', 'of watering a week that make a plant work'),
+  RARITY_WEIGHT: fromMemory(1, '', 'of the points below for what is uncommon'),
+  CHANGE_WEIGHT: fromMemory(1, '', 'of the points below for a change the roots must bear'),
+  RULE_WEIGHT: fromMemory(1, '', 'of the points the rules give'),
+  SCORE_BEND: byChoice(10, 'points', 'from either end of the scale further points count less'),
   PLACE_WEIGHT: fromMemory(45, 'points', 'off for a place that does not suit the plant at all'),
   DOES_WELL_FROM: fromMemory(0.6, 'share', 'of live roots from which a plant does well where it is'),
   SAME_FAMILY: fromMemory(0.25, 'share', 'of the shock, into another grade of the same medium'),
@@ -20,6 +25,22 @@ export const choiceConstants = {
   MOST_SETUPS: byChoice(14, 'setups', 'shown: what a shelf holds'),
   SHOWN_WITHIN: byChoice(35, 'points', 'behind the leader a setup is no choice'),
 } as const;
+
+/** What each part of a good setup is worth, in points; together a hundred. */
+export const weightConstants = {
+  'root health over the year': fromMemory(42, 'points', 'water kills first'),
+  'far from harm in its worst month': fromMemory(6, 'points', 'for distance from harm on both sides'),
+  'air for the roots': fromMemory(15, 'points', 'lack of air kills second'),
+  'piece size for the roots': fromMemory(15, 'points', 'fine roots in coarse pieces hold on to nothing'),
+  'warmth over the year': fromMemory(5, 'points', 'a pot can do little about it'),
+  'forgives a late week': fromMemory(7, 'points', 'growers are late oftener than early'),
+  'forgives an early hand': fromMemory(3, 'points', 'some fuss'),
+  'life of the medium': fromMemory(3, 'points', 'peace for the roots'),
+  'little work': fromMemory(2, 'points', 'minutes a week'),
+  price: fromMemory(2, 'points', 'what a litre costs'),
+} as const;
+export type WeightedPart = keyof typeof weightConstants;
+export const weightedParts = Object.keys(weightConstants) as readonly WeightedPart[];
 
 /** What a full change of medium costs roots without help from new ones, in points. */
 export const shockConstants = {
@@ -57,6 +78,21 @@ export const rarityConstants = {
   synthetic: fromMemory(8, 'points', 'off synthetic chips'),
 } satisfies Record<MediumFamily, ReturnType<typeof fromMemory>>;
 
+/** The same of ways of potting: what they need besides a pot and a bag. */
+export const gearConstants = {
+  'organic pot': fromPractice(0, 'points', 'off a pot and bark: everyday'),
+  'moss pot': fromPractice(0, 'points', 'off a pot and moss: everyday'),
+  'recovery in moss': fromPractice(0, 'points', 'off a cup of moss'),
+  'moist inorganic': fromMemory(1, 'points', 'off a pot of stone, which must always be kept moist'),
+  'soil-like mix': fromPractice(0, 'points', 'off a pot of soil'),
+  'side-hole reservoir': fromMemory(4, 'points', 'off a pot with holes in its side'),
+  'wick reservoir': fromMemory(5, 'points', 'off a wick, an outer pot and a gauge'),
+  basket: fromMemory(2, 'points', 'off a basket, which must hang'),
+  mount: fromMemory(1, 'points', 'off a mount'),
+} satisfies Record<Approach, ReturnType<typeof fromMemory>>;
+
+export const gearPoints = numbersOf(gearConstants);
+export const weight = numbersOf(weightConstants);
 export const shockPoints = numbersOf(shockConstants);
 export const changeShare = numbersOf(changeShareConstants);
 export const rarityPoints = numbersOf(rarityConstants);

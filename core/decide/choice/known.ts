@@ -23,13 +23,7 @@ function isReservoir(vesselKind: string | null): boolean {
 function distance(from: MediumFigures, fromVessel: string | null, facts: CandidateFacts): number {
   const to = heaviestPart(facts.mainMix).medium;
   const ofMedium =
-    to.id === from.id
-      ? 0
-      : to.family === from.family
-        ? k.SAME_FAMILY
-        : to.organic === from.organic
-          ? k.SAME_NATURE
-          : 1;
+    to.id === from.id ? 0 : to.family === from.family ? k.SAME_FAMILY : to.organic === from.organic ? k.SAME_NATURE : 1;
   const isOtherWater = fromVessel !== null && isReservoir(fromVessel) !== facts.hasReservoir;
   return ofMedium + (isOtherWater ? k.OTHER_WATER : 0);
 }

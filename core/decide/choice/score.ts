@@ -1,12 +1,13 @@
 /**
- * The score of a setup, open to inspection: every pull with its points. 54 for root health over the
- * year (lack of air, drought, salt), 6 for warmth, 20 for air after watering, 20 for piece size, up to 45 off for a place that does not suit, then the rules. Weights are the house's, from memory of what
- * kills plants: water first, air second, everything else after.
+ * The score of a setup, 0 to 100, open to inspection: every pull with its points. What keeps roots well comes first (the
+ * year, its margins to both sides, air, piece size), then how late or early the grower may be, then life, work and price;
+ * what is uncommon, a change the roots must bear, and a place that does not suit take off. The weights are fitted to the
+ * worked cases (see docs/model.md).
  */
-import type { RuleFinding } from '../rules';
-import { type CandidateFacts, type CaseContext, type Judgement, screenHealth } from '../setups';
 import { heaviestPart } from '../../physics/media';
-import { k, rarityPoints } from './constants';
+import type { RuleFinding } from '../rules';
+import { type CandidateFacts, type CaseContext, type Judgement, minutesPerWeek, screenHealth } from '../setups';
+import { gearPoints, k, rarityPoints, weight, type WeightedPart, weightedParts } from './constants';
 import { costOfChange } from './known';
 
 export interface Pull {
@@ -14,18 +15,68 @@ export interface Pull {
   readonly points: number;
 }
 
-function airPoints(context: CaseContext, facts: CandidateFacts): number {
-  const airShare = Math.min(1, facts.airAfterWatering / context.plant.genus.airNeed);
-  return k.AIR_WEIGHT * Math.max(0, 2 * airShare - 1);
+/** What a setup has of each part, 0 to 1. */
+export type Shares = Readonly<Record<WeightedPart, number>>;
+
+type DryPart = 'air for the roots' | 'piece size for the roots' | 'life of the medium' | 'price';
+
+/** Years of its life that are used: what is potted afresh every year has no use for more. */
+function lifeInUse({ plant }: CaseContext, { lifeYears }: CandidateFacts): number {
+  return plant.genus.traps.includes('roots die back every year') ? Math.min(k.YEARLY_YEARS, lifeYears) : lifeYears;
 }
 
-function piecePoints(facts: CandidateFacts): number {
-  return k.PIECE_WEIGHT / facts.misfit ** 2;
+/** What is known before any water moves. */
+function dryShares(context: CaseContext, facts: CandidateFacts): Readonly<Record<DryPart, number>> {
+  const airShare = Math.min(1, facts.airAfterWatering / context.plant.genus.airNeed);
+  const { priceClass } = heaviestPart(facts.mainMix).medium;
+  return {
+    'air for the roots': Math.max(0, 2 * airShare - 1),
+    'piece size for the roots': 1 / facts.misfit ** 2,
+    // A slope, not a cliff: the fifth year adds less than the second.
+    'life of the medium': 1 - Math.exp(-lifeInUse(context, facts) / k.LIFE_SLOPE_YEARS),
+    price: 1 / priceClass,
+  };
+}
+
+export function sharesOf(context: CaseContext, facts: CandidateFacts, judgement: Judgement): Shares {
+  const { year, lateHealth, earlyHealth } = judgement;
+  const { heat, cold } = year.stress;
+  const worst = Math.max(...year.months.map(({ stress }) => Math.max(stress.air, stress.drought)));
+  return {
+    ...dryShares(context, facts),
+    // What is fine is fine: the last tenth of health tells little between two setups, the first half everything.
+    'root health over the year': 1 - (1 - year.rootHealth) ** k.HEALTH_CURVE,
+    // What heat and cold leave; a wall that cools the roots shows here.
+    'warmth over the year': (1 - heat) * (1 - cold),
+    'far from harm in its worst month': 1 - worst,
+    'forgives a late week': lateHealth,
+    'forgives an early hand': earlyHealth,
+    'little work': Math.exp(-minutesPerWeek(facts, year.waterings) / k.WORK_SLOPE_MINUTES),
+  };
 }
 
 /** What a place that does not suit takes off every setup alike: no pot makes up for it. */
 function placePoints({ fit }: CaseContext): number {
   return -k.PLACE_WEIGHT * fit.badness;
+}
+
+function rarityOf({ plant: { genus }, resolved }: CaseContext, { mainMix, spec }: CandidateFacts): number {
+  const { family } = heaviestPart(mainMix).medium;
+  const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
+  const isGroundInSoil = family === 'soil-like mix' && genus.onMount === 'never';
+  const ofMedium = isBare || isGroundInSoil ? 0 : rarityPoints[family];
+  // What the grower has in use already is not uncommon to them.
+  const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
+  return ofMedium + (kindId === resolved.current.vesselKind ? 0 : gearPoints[spec.approach]);
+}
+
+/** What it takes off that it is uncommon, that the roots must learn it, and that the place does not suit. */
+function costs(context: CaseContext, facts: CandidateFacts): readonly Pull[] {
+  return [
+    { code: 'how common it is', points: -k.RARITY_WEIGHT * rarityOf(context, facts) },
+    { code: 'a change for the roots', points: -k.CHANGE_WEIGHT * costOfChange(context, facts) },
+    { code: 'the place for the plant', points: placePoints(context) },
+  ].filter(({ points }) => points < 0);
 }
 
 export function pullsOf(
@@ -34,53 +85,49 @@ export function pullsOf(
   judgement: Judgement,
   findings: readonly RuleFinding[],
 ): readonly Pull[] {
+  const shares = sharesOf(context, facts, judgement);
   return [
-    { code: 'root health over the year', points: k.HEALTH_WEIGHT * judgement.year.rootHealth },
-    { code: 'warmth over the year', points: k.WARMTH_WEIGHT * warmthHealth(judgement) },
-    { code: 'air for the roots', points: airPoints(context, facts) },
-    { code: 'piece size for the roots', points: piecePoints(facts) },
-    ...(context.fit.badness > 0 ? [{ code: 'the place for the plant', points: placePoints(context) }] : []),
+    ...weightedParts.map((code) => ({ code, points: weight[code] * shares[code] })),
     ...costs(context, facts),
     ...findings
       .filter((finding) => finding.points !== 0)
-      .map((finding) => ({ code: finding.ruleId, points: finding.points })),
+      .map((finding) => ({ code: finding.ruleId, points: k.RULE_WEIGHT * finding.points })),
   ];
 }
 
-/** What it takes off that it is uncommon, and that the roots must learn it. */
-function costs(context: CaseContext, facts: CandidateFacts): readonly Pull[] {
-  return [
-    { code: 'how common it is', points: -rarityOf(context, facts) },
-    { code: 'a change for the roots', points: -costOfChange(context, facts) },
-  ].filter(({ points }) => points < 0);
-}
-
-function rarityOf({ plant: { genus } }: CaseContext, { mainMix, spec }: CandidateFacts): number {
-  const { family } = heaviestPart(mainMix).medium;
-  const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
-  const isGroundInSoil = family === 'soil-like mix' && genus.onMount === 'never';
-  return isBare || isGroundInSoil ? 0 : rarityPoints[family];
-}
-
-export function totalPoints(pulls: readonly Pull[]): number {
-  return pulls.reduce((sum, pull) => sum + pull.points, 0);
-}
-
-/** What heat and cold leave, 0 to 1; a wall that cools the roots shows here. */
-function warmthHealth({ year: { stress } }: Judgement): number {
-  return (1 - stress.heat) * (1 - stress.cold);
-}
-
-/** What a setup scores apart from its root health, known before any water moves. */
-export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
-  const cost = rarityOf(context, facts) + costOfChange(context, facts);
-  return airPoints(context, facts) + piecePoints(facts) + placePoints(context) + rulePoints - cost;
-}
+const sumOf = (pulls: readonly Pull[]): number => pulls.reduce((sum, pull) => sum + pull.points, 0);
 
 /**
- * The root health a setup promises, in points: the same weight, guessed from some weeks. Under `worthFrom` points the
- * guess may be higher than the truth, as it makes no difference.
+ * All points together as a score within 0 and 100. Between 10 and 90 it is their sum; beyond, each further point counts
+ * less and less, so that no two setups meet at the ceiling.
  */
-export function promisedHealth(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
-  return k.HEALTH_WEIGHT * screenHealth(context, facts, worthFrom / k.HEALTH_WEIGHT);
+export function scoreOf(pulls: readonly Pull[]): number {
+  const sum = sumOf(pulls);
+  const bend = k.SCORE_BEND;
+  if (sum > 100 - bend) return 100 - bend * Math.exp(-(sum - (100 - bend)) / bend);
+  return sum < bend ? bend * Math.exp((sum - bend) / bend) : sum;
+}
+
+/** Points of a setup known before any water moves. */
+export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
+  const shares = dryShares(context, facts);
+  const dry = (Object.keys(shares) as DryPart[]).reduce((sum, part) => sum + weight[part] * shares[part], 0);
+  return dry + sumOf(costs(context, facts)) + k.RULE_WEIGHT * rulePoints;
+}
+
+/** Points that hang on water, at most: what a setup can promise beyond what is known dry. */
+export const WET_POINTS =
+  weight['root health over the year'] +
+  weight['warmth over the year'] +
+  weight['far from harm in its worst month'] +
+  weight['forgives a late week'] +
+  weight['forgives an early hand'] +
+  weight['little work'];
+
+/**
+ * What a setup promises of those, guessed from the root health of some weeks. Under `worthFrom` points the guess may be
+ * higher than the truth, as it makes no difference.
+ */
+export function promisedPoints(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
+  return WET_POINTS * screenHealth(context, facts, worthFrom / WET_POINTS);
 }

@@ -6,14 +6,17 @@ import type { Approach, SetupSpec } from '../../case';
 import { allRules, forbiddingRule, rulePoints } from '../rules';
 import { type CandidateFacts, type CaseContext, factsOf } from '../setups';
 import { k } from './constants';
+import { isAsItIs } from './known';
 import type { Forbidden } from './ruled-out';
-import { dryPoints, promisedHealth } from './score';
+import { dryPoints, promisedPoints, WET_POINTS } from './score';
 import { familyKey } from './variety';
 
 export interface Screened {
   readonly spec: SetupSpec;
   readonly kind: string;
   readonly promise: number;
+  /** The medium and pot it stands in, with room to grow: always judged, and always shown. */
+  readonly isAsItIs?: boolean;
 }
 
 interface Waiting {
@@ -34,6 +37,7 @@ export function screenAll(
 ): { readonly open: readonly Screened[]; readonly forbidden: readonly Forbidden[] } {
   const waiting = new Map<string, Waiting[]>();
   const forbidden: Forbidden[] = [];
+  const kept: Waiting[] = [];
   specs.forEach((spec, index) => {
     const facts = factsOf(context, spec, 'coarse');
     const input = { context, facts, judgement: null };
@@ -42,6 +46,7 @@ export function screenAll(
     else {
       const kind = familyKey(facts);
       const entry = { facts, kind, dryPoints: dryPoints(context, facts, rulePoints(allRules, input)) };
+      if (isAsItIs(context, facts) && kept.length === 0) kept.push(entry);
       const list = waiting.get(kind);
       if (list) list.push(entry);
       else waiting.set(kind, [entry]);
@@ -49,6 +54,11 @@ export function screenAll(
     if ((index + 1) % k.PROGRESS_EVERY === 0) onDone(index + 1);
   });
   const open = [...waiting.values()].flatMap((list) => bestOfKind(context, list));
+  for (const { facts, kind, dryPoints: points } of kept) {
+    const isThere = open.some(({ spec }) => spec === facts.spec);
+    if (!isThere)
+      open.push({ spec: facts.spec, kind, promise: points + promisedPoints(context, facts), isAsItIs: true });
+  }
   open.sort((a, b) => b.promise - a.promise);
   return { open, forbidden };
 }
@@ -59,9 +69,14 @@ function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Sc
   const best: Screened[] = [];
   for (const { facts, kind, dryPoints: points } of sorted) {
     const worstKept = best[k.KEPT_PER_KIND - 1];
-    if (worstKept && points + k.HEALTH_WEIGHT <= worstKept.promise) break;
+    if (worstKept && points + WET_POINTS <= worstKept.promise) break;
     const worthFrom = worstKept ? worstKept.promise - points : 0;
-    best.push({ spec: facts.spec, kind, promise: points + promisedHealth(context, facts, worthFrom) });
+    best.push({
+      spec: facts.spec,
+      kind,
+      promise: points + promisedPoints(context, facts, worthFrom),
+      isAsItIs: isAsItIs(context, facts),
+    });
     best.sort((a, b) => b.promise - a.promise);
     best.length = Math.min(best.length, k.KEPT_PER_KIND);
   }
@@ -79,7 +94,8 @@ export function pickForTheYear(open: readonly Screened[]): {
   const later: Screened[] = [];
   for (const entry of open) {
     const count = perApproach.get(entry.spec.approach) ?? 0;
-    if (kinds.has(entry.kind) || count >= k.JUDGED_PER_APPROACH) later.push(entry);
+    const isFirstAsItIs = entry.isAsItIs && !first.some(({ isAsItIs: was }) => was);
+    if (!isFirstAsItIs && (kinds.has(entry.kind) || count >= k.JUDGED_PER_APPROACH)) later.push(entry);
     else {
       kinds.add(entry.kind);
       perApproach.set(entry.spec.approach, count + 1);
@@ -91,7 +107,7 @@ export function pickForTheYear(open: readonly Screened[]): {
 
 /** judgedScores: scores of the setups judged so far. */
 export function isHopeless(entry: Screened, judgedScores: readonly number[]): boolean {
-  if (judgedScores.length < k.MOST_SETUPS) return false;
+  if (judgedScores.length < k.MOST_SETUPS || entry.isAsItIs) return false;
   const shown = [...judgedScores].sort((a, b) => b - a);
   return entry.promise + k.PROMISE_SLACK < shown[k.MOST_SETUPS - 1]!;
 }

@@ -8,6 +8,7 @@ import { k } from './constants';
 export interface Ranked {
   readonly facts: CandidateFacts;
   readonly score: number;
+  readonly isAsItIs?: boolean;
 }
 
 /** Way of potting, main medium, wall, mixed or plain: what growers would call another setup. */
@@ -41,6 +42,8 @@ export function pickVaried<T extends Ranked>(ranked: readonly T[]): readonly T[]
       seen.add(key);
     }
   };
+  const asItIs = ranked.find((judged) => judged.isAsItIs);
+  if (asItIs) picked.add(asItIs);
   takeFirstOf(mediumKey, k.MOST_SETUPS);
   takeFirstOf(familyKey, k.MOST_SETUPS);
   takeFirstOf((facts) => facts.id, k.LEAST_SETUPS);

@@ -11,7 +11,11 @@ export type FitVerdict = 'suits' | 'with care' | 'does not suit';
 
 /** What a place lacks, with what it has there and what the plant wants. */
 export type FitCause =
-  | { readonly code: 'hot days' | 'hot nights' | 'cold' | 'no winter'; readonly thereC: number; readonly wantedC: number }
+  | {
+      readonly code: 'hot days' | 'hot nights' | 'cold' | 'no winter';
+      readonly thereC: number;
+      readonly wantedC: number;
+    }
   | { readonly code: 'dry air'; readonly therePct: number; readonly wantedPct: number }
   | { readonly code: 'too dark' | 'too bright'; readonly thereMol: number; readonly wantedMol: number };
 

@@ -25,7 +25,8 @@ export const mediumRules = [
     topic: 'medium',
     effect: 'rule out',
     applies: ({ context, facts }) =>
-      facts.spec.approach === 'soil-like mix' && (context.plant.genus.airNeed > k.TREE_ORCHID_AIR_NEED || context.plant.genus.onMount !== 'never'),
+      facts.spec.approach === 'soil-like mix' &&
+      (context.plant.genus.airNeed > k.TREE_ORCHID_AIR_NEED || context.plant.genus.onMount !== 'never'),
     figures: (input) => ({ genusName: input.context.plant.genus.name, airShare: input.facts.airAfterWatering }),
   }),
   practiceRule({
@@ -128,8 +129,7 @@ export const mediumRules = [
   practiceRule({
     id: 'moss-under-rain',
     topic: 'medium',
-    effect: 'penalise',
-    points: 10,
+    effect: 'rule out',
     applies: ({ context, facts }) =>
       facts.spec.approach === 'moss pot' &&
       Math.max(...context.place.months.map((month) => month.rainDays)) >= k.RAINY_DAYS,

@@ -1,6 +1,16 @@
 /** Rules about roots in the open: mounts and baskets. */
+import { isFailing } from '../../case';
+import type { CaseContext } from '../setups';
 import { k } from './constants';
 import { practiceRule } from './rule';
+
+/** How long an open basket goes without water: less in dry air, and least with roots that must stay moist. */
+function longestBasketGapDays({ climate, plant }: CaseContext): number {
+  const isDry = climate.leastHumidityPct < k.BASKET_HUMIDITY_PCT;
+  const isMoist = plant.genus.regime === 'evenly moist';
+  if (isDry) return isMoist ? k.MOUNT_LONGEST_GAP_DAYS : k.BASKET_LONGEST_GAP_DAYS;
+  return isMoist ? k.BASKET_DAMP_MOIST_GAP_DAYS : k.BASKET_DAMP_GAP_DAYS;
+}
 
 export const mountRules = [
   practiceRule({
@@ -16,6 +26,22 @@ export const mountRules = [
       gapDays: input.context.gapDays,
       mountHumidityPct: k.MOUNT_HUMIDITY_PCT,
     }),
+  }),
+  practiceRule({
+    id: 'mount-cannot-wait',
+    topic: 'mount',
+    effect: 'rule out',
+    applies: ({ context, facts }) => facts.spec.approach === 'mount' && (context.gapDays ?? 0) > k.MOUNT_DAMP_GAP_DAYS,
+    figures: (input) => ({ gapDays: input.context.gapDays ?? 0, longestGapDays: k.MOUNT_DAMP_GAP_DAYS }),
+  }),
+  practiceRule({
+    id: 'failing-in-the-open',
+    topic: 'mount',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      (facts.spec.approach === 'mount' || facts.spec.approach === 'basket') &&
+      isFailing(context.plant) &&
+      context.plant.genus.cover !== 'refuses cover',
   }),
   practiceRule({
     id: 'genus-never-mounted',
@@ -68,12 +94,11 @@ export const mountRules = [
     applies: ({ context, facts }) =>
       facts.spec.approach === 'basket' &&
       context.plant.genus.cover !== 'refuses cover' &&
-      context.climate.leastHumidityPct < k.BASKET_HUMIDITY_PCT &&
-      (context.gapDays ?? k.BASKET_LONGEST_GAP_DAYS + 1) > k.BASKET_LONGEST_GAP_DAYS,
+      (context.gapDays ?? Infinity) > longestBasketGapDays(context),
     figures: (input) => ({
       leastHumidityPct: input.context.climate.leastHumidityPct,
       gapDays: input.context.gapDays,
-      longestGapDays: k.BASKET_LONGEST_GAP_DAYS,
+      longestGapDays: longestBasketGapDays(input.context),
     }),
   }),
   practiceRule({

@@ -47,7 +47,7 @@ export const restRules = [
     id: 'absence-reservoir',
     topic: 'rest and absence',
     effect: 'prefer',
-    points: 4,
+    points: 9,
     applies: ({ context, facts }) =>
       facts.hasReservoir &&
       (context.holiday?.days ?? 0) >= k.LONG_ABSENCE_DAYS &&

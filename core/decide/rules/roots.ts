@@ -1,5 +1,5 @@
 /** Rules about roots: what they will live in, and what tears them. */
-import { pieceBandMm, switchRootMm, TOLERATED_FACTOR } from '../setups';
+import { shiftFactor, switchRootMm, TOLERATED_FACTOR } from '../setups';
 import { k } from './constants';
 import { hasFamily, potIn } from './readings';
 import { practiceRule } from './rule';
@@ -11,14 +11,14 @@ export const rootRules = [
     effect: 'rule out',
     applies: ({ facts }) => facts.misfit > TOLERATED_FACTOR,
     figures: ({ context, facts }) => {
-      const band = pieceBandMm(context.plant.rootDiameterMm);
+      const band = facts.pieceBand;
       return {
         pieceMm: facts.pieceMm,
         rootDiameterMm: context.plant.rootDiameterMm,
         bandFromMm: band.fromMm,
         bandToMm: band.toMm,
         isTooCoarse: facts.pieceMm > band.toMm,
-        suitedRootMm: switchRootMm(facts.pieceMm, facts.pieceMm),
+        suitedRootMm: switchRootMm(facts.pieceMm, facts.pieceMm, shiftFactor(facts.shifts)),
       };
     },
   }),
@@ -87,7 +87,7 @@ export const rootRules = [
     id: 'gentle-next-time',
     topic: 'roots',
     effect: 'prefer',
-    points: 4,
+    points: 2,
     applies: (input) =>
       input.context.plant.genus.rootHardiness === 'fussy' && !input.facts.isOrganic && !hasFamily(input, 'lava'),
     figures: (input) => ({ genusName: input.context.plant.genus.name }),

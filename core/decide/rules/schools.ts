@@ -79,7 +79,7 @@ export const schoolRules = [
     topic: 'school',
     effect: 'prefer',
     points: 1,
-    schools: { steps: ['by-medium', 'one-big'] },
+    schools: { steps: ['one-big'] },
     applies: (input) => input.facts.setup.kind === 'pot' && !input.facts.isOrganic && oversizeCm(input) > k.OVERSIZE_CM,
   }),
   practiceRule({

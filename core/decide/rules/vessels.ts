@@ -1,10 +1,19 @@
 /** Rules about pots: wall, shape, size, steadiness. */
 import { runsOneWay } from '../../catalogue/genera';
 import { hasOpenings, isOpenWork } from '../../physics/pots';
-import { chooseSize, diagonalGain, yearsFor } from '../setups';
+import { chooseSize, diagonalGain, leastRimCm, yearsFor } from '../setups';
 import { k } from './constants';
 import { hasFamily, layersIn, potIn } from './readings';
-import { practiceRule } from './rule';
+import { practiceRule, type RuleInput } from './rule';
+
+/** The smallest of its kind would do. */
+function isAboveSmallest({ context, facts }: RuleInput): boolean {
+  const { vessel } = facts.spec;
+  if (vessel.kind !== 'pot') return false;
+  const years = yearsFor(context, facts.mainMix);
+  const smallest = chooseSize(context.plant, vessel.potKindId, years).rimDiameterCm;
+  return vessel.rimDiameterCm > Math.max(smallest, leastRimCm(context));
+}
 
 export const vesselRules = [
   practiceRule({
@@ -82,6 +91,24 @@ export const vesselRules = [
     applies: ({ facts }) => facts.setup.kind === 'pot' && facts.setup.pot.wall === 'clear plastic',
   }),
   practiceRule({
+    id: 'smallest-that-fits',
+    topic: 'pot',
+    effect: 'penalise',
+    points: 3,
+    schools: { steps: ['by-medium', 'small-steps'] },
+    applies: (input) => input.facts.isOrganic && isAboveSmallest(input),
+    figures: (input) => ({ rimDiameterCm: potIn(input).rimDiameterCm }),
+  }),
+  practiceRule({
+    id: 'roomier-than-asked',
+    topic: 'pot',
+    effect: 'penalise',
+    points: 1,
+    schools: { steps: ['by-medium', 'small-steps'] },
+    applies: (input) => !input.facts.isOrganic && isAboveSmallest(input),
+    figures: (input) => ({ rimDiameterCm: potIn(input).rimDiameterCm }),
+  }),
+  practiceRule({
     id: 'shelf-space',
     topic: 'pot',
     effect: 'penalise',
@@ -132,8 +159,8 @@ export const vesselRules = [
       facts.setup.kind === 'pot' &&
       facts.setup.pot.wall === 'unglazed clay' &&
       context.plant.genus.regime === 'evenly moist' &&
-      context.plant.genus.temperature !== 'cool' &&
-      context.climate.meanHumidityPct < k.CLAY_DRY_PCT,
+      ((context.plant.genus.temperature !== 'cool' && context.climate.meanHumidityPct < k.CLAY_DRY_PCT) ||
+        (context.gapDays ?? 0) >= k.CLAY_MOIST_GAP_DAYS),
     figures: (input) => ({
       meanHumidityPct: input.context.climate.meanHumidityPct,
       genusName: input.context.plant.genus.name,

@@ -29,7 +29,8 @@ import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
 import { type Care, sampleHealth, simulateYear, type YearReport } from '../../physics/year';
 import { k } from './constants';
 import type { CaseContext } from './context';
-import { misfitFactor } from './grade';
+import { misfitFactor, type PieceBand, pieceBandMm } from './grade';
+import { type PieceShift, pieceShifts, shiftFactor } from './shifts';
 
 /** What can be said of a setup before any water moves. */
 export interface CandidateFacts {
@@ -45,6 +46,9 @@ export interface CandidateFacts {
   readonly mainMix: Mix;
   /** Piece size of the main part of the mix (geometric mean), mm. */
   readonly pieceMm: number;
+  /** The size that suits the roots in this pot, and why it is not that of the roots alone. */
+  readonly pieceBand: PieceBand;
+  readonly shifts: readonly PieceShift[];
   /** How far the pieces are off the band that suits the roots: 1 = inside. */
   readonly misfit: number;
   readonly isOrganic: boolean;
@@ -60,6 +64,10 @@ export interface Judgement {
   /** Days a full reservoir lasts in the month that empties it fastest; null without one, or beyond the horizon. */
   readonly reservoirDays: number | null;
   readonly stability: Stability | null;
+  /** Root health of some weeks when the grower comes half as late again, in the month that dries fastest, 0 to 1; 1 without a fixed gap. */
+  readonly lateHealth: number;
+  /** The same when they come as much too early, in the month that dries slowest. */
+  readonly earlyHealth: number;
 }
 
 /** mesh "coarse" is for screening only: what it holds is right to a per cent or two, its days are a guess. */
@@ -72,6 +80,12 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
   const heaviest = heaviestPart(mainMix);
   const pieceMm = meanPieceMm(heaviest.medium);
+  // By the pot: the finest media leave no room for free water between them, and still stand in it.
+  const hasReservoir = setup.kind === 'pot' && setup.pot.reservoir.kind !== 'none';
+  const isOrganicMix = !isBare && isOrganic(mainMix);
+  const rimDiameterCm = setup.kind === 'pot' ? setup.pot.rimDiameterCm : null;
+  const shifts = pieceShifts(context, { hasReservoir, rimDiameterCm, isOrganic: isOrganicMix });
+  const pieceBand = pieceBandMm(context.plant.rootDiameterMm, shiftFactor(shifts));
   const sizeMatters =
     setup.kind === 'pot' && heaviest.medium.pieceShape !== 'strand' && heaviest.medium.pieceShape !== 'crumb';
   return {
@@ -92,11 +106,13 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     },
     mainMix,
     pieceMm,
-    misfit: sizeMatters ? misfitFactor(pieceMm, context.plant.rootDiameterMm) : 1,
-    isOrganic: !isBare && isOrganic(mainMix),
+    pieceBand,
+    shifts,
+    misfit: sizeMatters ? misfitFactor(pieceMm, pieceBand) : 1,
+    isOrganic: isOrganicMix,
     lifeYears: isBare ? k.BARE_MOUNT_LIFE_YEARS : mixLifeYears(mainMix, context.ageing),
     airAfterWatering: rootZoneAir(column, createState(column)),
-    hasReservoir: column.reservoirCapacityG > 0,
+    hasReservoir,
   };
 }
 
@@ -117,6 +133,17 @@ export function screenHealth(context: CaseContext, facts: CandidateFacts, worthF
   const hardest = healthIn(climate.hardestMonth);
   const atBest = healthOfTwo(hardest, 1);
   return atBest < worthFrom ? atBest : healthOfTwo(hardest, healthIn(climate.mildestMonth));
+}
+
+/** Root health of some weeks of a month where the gap between waterings is so many times the grower's. */
+function healthOffTime(context: CaseContext, facts: CandidateFacts, times: number, month: number): number {
+  const { gapDays, climate, plant, routine } = context;
+  if (gapDays === null || routine.kind === 'misting' || routine.kind === 'when dry') return 1;
+  const { way, soakMinutes } = routine;
+  const manner = { ...(way === undefined ? {} : { way }), ...(soakMinutes === undefined ? {} : { soakMinutes }) };
+  const care = { ...careOf(context), routine: { kind: 'every' as const, days: gapDays * times, ...manner } };
+  const needs = needsOf(plant, facts.hasReservoir);
+  return sampleHealth(facts.column, climate.year[month]!, care, gapDays * times, needs, month);
 }
 
 /** Half the mean and half the worse, as the year is reckoned. */
@@ -146,6 +173,8 @@ function judgeOn(
     ...daysOn(daysColumn, stepHours, context, facts.hasReservoir),
     year: simulateYear(yearColumn, climate.year, careOf(context), needsOf(plant, facts.hasReservoir)),
     stability: stabilityOf(context, facts),
+    lateHealth: healthOffTime(context, facts, k.LATE_TIMES, climate.hardestMonth),
+    earlyHealth: healthOffTime(context, facts, 1 / k.LATE_TIMES, climate.mildestMonth),
   };
 }
 

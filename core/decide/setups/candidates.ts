@@ -23,6 +23,7 @@ import { k } from './constants';
 import type { CaseContext } from './context';
 import { byFit } from './grade';
 import { mountKinds, mountPadsCm, type Recipe, recipes, type TopDressing, topDressings } from './recipes';
+import { shiftFactor } from './shifts';
 import { leastRimCm, potsToTry, sizesTried, yearsFor } from './size';
 
 const figures: readonly MediumFigures[] = mediaCatalogue.map((entry) => mediumById(entry.id));
@@ -36,7 +37,10 @@ type Base = Pick<MixPartSpec, 'mediumId' | 'own'>;
 /** Bases of a family, best fitting first; the grower's own media of that family come as well. */
 function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
   const grades = figures.filter((medium) => medium.family === family && !neverAlone.has(medium.id));
-  const fitting = byFit(grades, context.plant.rootDiameterMm).slice(0, k.GRADES_TRIED);
+  const fitting = byFit(grades, context.plant.rootDiameterMm * shiftFactor(context.pieceShifts)).slice(
+    0,
+    k.GRADES_TRIED,
+  );
   const own = context.resolved.ownMedia.filter((medium) => mediumById(medium.likeId).family === family);
   return [
     ...fitting.map((medium) => ({ mediumId: medium.id })),
@@ -120,8 +124,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
           { ...base, parts: k.BASE_PARTS },
           ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
         ];
-  const years =
-    recipe.approach === 'recovery in moss' ? 0 : yearsFor(context, realiseMix(mix));
+  const years = recipe.approach === 'recovery in moss' ? 0 : yearsFor(context, realiseMix(mix));
   const most = sizesTried(resolved.stance, plant.genus);
   const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
   const tops = topsFor(recipe, context);

@@ -5,6 +5,7 @@ import { type PlaceFit, placeFit } from '../place';
 import type { AgeingConditions } from '../../physics/media';
 import type { Feeding } from '../../physics/salt';
 import { regimeFigures, type RegimeFigures, type RestCare, restCareOf } from '../../physics/stress';
+import { type PieceShift, pieceShiftsOfCase } from './shifts';
 import { dryingPowerMmPerDay, meanAir, type MonthDrying, type Place, yearDrying } from '../../physics/places';
 
 export interface Climate {
@@ -35,6 +36,8 @@ export interface CaseContext {
   readonly rest: RestCare | null;
   /** How the place suits the plant, whatever it is potted in. */
   readonly fit: PlaceFit;
+  /** Finer or larger pieces than roots alone ask for, by plant and place. */
+  readonly pieceShifts: readonly PieceShift[];
   readonly drinker: Drinker;
   readonly resolved: ResolvedCase;
   /** Where the model is taken to be off; null = as it is. */
@@ -80,6 +83,7 @@ export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = nul
     climate,
     rest: restOf(resolved, regime),
     fit: placeFit(resolved.plant.genus, resolved.place),
+    pieceShifts: pieceShiftsOfCase({ plant: resolved.plant, place: resolved.place, climate }),
     drinker: drinkerOf(resolved.plant),
     resolved,
   };

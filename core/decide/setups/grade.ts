@@ -12,22 +12,22 @@ export interface PieceBand {
   readonly toMm: number;
 }
 
-export function pieceBandMm(rootDiameterMm: number): PieceBand {
-  return { fromMm: k.LEAST_SIZE_RATIO * rootDiameterMm, toMm: k.MOST_SIZE_RATIO * rootDiameterMm };
+/** shift: finer (under 1) or larger pieces than the roots alone ask for. */
+export function pieceBandMm(rootDiameterMm: number, shift = 1): PieceBand {
+  return { fromMm: k.LEAST_SIZE_RATIO * rootDiameterMm * shift, toMm: k.MOST_SIZE_RATIO * rootDiameterMm * shift };
 }
 
 /** How far a size lies outside the band, as a factor of 1 (inside) or more. */
-export function misfitFactor(pieceMm: number, rootDiameterMm: number): number {
-  const band = pieceBandMm(rootDiameterMm);
+export function misfitFactor(pieceMm: number, band: PieceBand): number {
   if (pieceMm < band.fromMm) return band.fromMm / pieceMm;
   if (pieceMm > band.toMm) return pieceMm / band.toMm;
   return 1;
 }
 
 /** The root thickness at which the next coarser or finer of two grades fits equally well, mm. */
-export function switchRootMm(pieceMm: number, otherPieceMm: number): number {
+export function switchRootMm(pieceMm: number, otherPieceMm: number, shift = 1): number {
   const middleRatio = Math.sqrt(k.LEAST_SIZE_RATIO * k.MOST_SIZE_RATIO);
-  return Math.sqrt(pieceMm * otherPieceMm) / middleRatio;
+  return Math.sqrt(pieceMm * otherPieceMm) / middleRatio / shift;
 }
 
 /** Media of a family ordered by how well their size suits the root, best first. */

@@ -111,7 +111,9 @@ describe('room for growth', () => {
 
   test('whoever takes small steps is offered the smallest pot with the room only', () => {
     const rims = (steps: string) =>
-      potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps }, cattleya.genus)).map(({ rimDiameterCm }) => rimDiameterCm);
+      potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps }, cattleya.genus)).map(
+        ({ rimDiameterCm }) => rimDiameterCm,
+      );
     expect(rims('small-steps')).toEqual([13]);
     expect(rims('one-big')).toEqual([13, 14]);
   });

@@ -96,7 +96,8 @@ export interface SizeChoice {
 
 /** In a square pot growth that runs one way can use the diagonal. */
 export function diagonalGain(plant: PlantInHand, potKindId: string): number {
-  return potKindById(potKindId).shape === 'square' && runsOneWay(plant.habit) ? k.DIAGONAL_GAIN : 1;
+  // Fans follow each other so closely that the corner gains them nothing.
+  return potKindById(potKindId).shape === 'square' && plant.habit === 'creeping' ? k.DIAGONAL_GAIN : 1;
 }
 
 /** The smallest pot of a kind with the room needed. */
@@ -152,5 +153,7 @@ export function potsToTry(
         }));
   const sorted = [...all].sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
   const first = sorted.findIndex((pot) => pot.rimDiameterCm * gain >= neededCm);
-  return first < 0 ? sorted.slice(-1) : sorted.slice(first, first + most);
+  if (first >= 0) return sorted.slice(first, first + most);
+  // None is wide enough: the widest, unless it is narrower than the one it comes out of.
+  return sorted.slice(-1).filter((pot) => pot.rimDiameterCm >= leastCm);
 }

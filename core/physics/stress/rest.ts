@@ -2,7 +2,13 @@
 import { memory, plain, practice, type Sourced } from '../../base';
 import { asleepFigures, type RegimeFigures } from './regime';
 
-export const restKinds = ['drier winter', 'dry winter', 'short and bright', 'leafless and dry', 'leafless and moist'] as const;
+export const restKinds = [
+  'drier winter',
+  'dry winter',
+  'short and bright',
+  'leafless and dry',
+  'leafless and moist',
+] as const;
 export type RestKind = (typeof restKinds)[number];
 
 interface RestFigures {

@@ -91,7 +91,7 @@ export const groundCases = casesOf('ground orchids', [
       place: GOOD,
       medium: ['bark', 'pumice', 'lava', 'charcoal', 'expanded clay'],
       piecesMm: [6, 20],
-      vessel: ['clay', 'basket', 'slotted', 'plastic', 'clear', 'net'],
+      vessel: ['clay', 'basket', 'slotted', 'plastic', 'clear', 'net', 'deep'],
       depth: ['base just tucked in'],
       position: ['centre'],
       aside: ['soil', 'moss', 'reservoir'],

@@ -61,7 +61,10 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
       `Your air holds ${number(f.meanHumidityPct, 0)} % humidity: moss hardly dries there between two waterings, and these roots want to dry.`,
     wouldChange: () => 'Drier or moving air would allow moss.',
   },
-  'moss-under-rain': { says: () => 'Under open sky moss lies soaked through the rainy months.' },
+  'moss-under-rain': {
+    says: () => 'Under open sky moss lies soaked through the rainy months.',
+    wouldChange: () => 'A roof over it would allow moss.',
+  },
   'moss-drowns-thick-roots': {
     says: (f, units) =>
       `Roots of ${mm(f.rootDiameterMm, units)} want wet and dry in turn; in moss one firm squeeze too many drowns them.`,

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/mounts. */
 import type { mountRules } from '../../decide/rules';
-import { number, temperature } from '../format';
+import { days, number, temperature } from '../format';
 import { Kin, kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
@@ -9,6 +9,13 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
     says: (f) =>
       `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: a mount then needs wetting every day, and you water ${f.gapDays === null ? 'when the pot is dry' : `every ${f.gapDays} days`}.`,
     wouldChange: (f) => `Daily wetting, or air above ${f.mountHumidityPct} %, would allow a mount.`,
+  },
+  'mount-cannot-wait': {
+    says: (f) => `Even in damp air a mount wants wetting every ${f.longestGapDays} days; you water every ${f.gapDays}.`,
+    wouldChange: (f) => `Wetting every ${f.longestGapDays} days or oftener would allow a mount.`,
+  },
+  'failing-in-the-open': {
+    says: () => 'Without roots it cannot drink from the open air: it must first make roots in something moist.',
   },
   'genus-never-mounted': {
     says: (f) => `${Kin(f.genusName)} does not live on a mount.`,
@@ -30,8 +37,8 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
   },
   'basket-in-dry-air': {
     says: (f) =>
-      `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: an open basket then dries in a day or two, and you water ${f.gapDays === null ? 'when it is dry' : `every ${f.gapDays} days`}.`,
-    wouldChange: (f) => `Watering every ${f.longestGapDays} days or oftener, or damper air, would allow a basket.`,
+      `With ${number(f.leastHumidityPct, 0)} % humidity in the driest month an open basket goes ${days(f.longestGapDays)} at most without water, and you water ${f.gapDays === null ? 'when it is dry' : `every ${f.gapDays} days`}.`,
+    wouldChange: (f) => `Watering every ${days(f.longestGapDays)}, or damper air, would allow a basket.`,
   },
   'twice-daily-in-heat': {
     says: (f, units) => `In your hottest weeks, up to ${temperature(f.warmestC, units)}, wet it twice a day.`,

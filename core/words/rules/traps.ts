@@ -42,7 +42,9 @@ export const trapRuleWords: WordsFor<typeof trapRules> = {
     says: (f) =>
       `${Kin(f.genusName)} wants to be left alone, and this medium lasts about ${number(f.lifeYears, 1)} years.`,
   },
-  'leave-basket-roots': { says: () => 'Roots that stand upright round it are its own way to catch leaves: leave them.' },
+  'leave-basket-roots': {
+    says: () => 'Roots that stand upright round it are its own way to catch leaves: leave them.',
+  },
   'set-it-low': { says: () => 'It climbs as it grows: set it low, and bring medium up to the new roots later.' },
   'chain-bulbs-may-stay-wrinkled': {
     says: () => 'Old bulbs of this kind may never fill again; judge it by the newest ones.',
@@ -51,7 +53,9 @@ export const trapRuleWords: WordsFor<typeof trapRules> = {
     says: () =>
       'Look under dry sheaths for mealybugs. If you use a pesticide, keep to its label and to what your country allows.',
   },
-  'soak-not-mist': { says: () => 'Misting alone is not enough: once a day wet the roots until they are green all over.' },
+  'soak-not-mist': {
+    says: () => 'Misting alone is not enough: once a day wet the roots until they are green all over.',
+  },
   'hollow-moss': { says: () => 'Moss only as a hollow mound, loose enough to be dry again by the next watering.' },
   'give-it-a-post': { says: () => 'Give it a post or a rough stake to climb before you fill in.' },
   'coarse-and-clean': {

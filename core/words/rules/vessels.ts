@@ -30,6 +30,11 @@ export const vesselRuleWords: WordsFor<typeof vesselRules> = {
   'clear-wall-shows-roots': {
     says: () => 'Through a clear wall the roots and their colour can be seen.',
   },
+  'smallest-that-fits': {
+    says: () =>
+      'In an organic medium the smallest pot that takes the roots and the years is the safest; this is one size more.',
+  },
+  'roomier-than-asked': { says: () => 'In a lasting medium more room does no harm, but takes more shelf.' },
   'shelf-space': {
     says: (f, units) => `A ${cm(f.rimDiameterCm, units)} pot takes a good deal of shelf.`,
     wouldChange: () => 'Fewer years of growing room would allow a smaller one.',
