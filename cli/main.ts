@@ -5,7 +5,12 @@ import {
   makePlan,
   placeSchema,
   type PlanCase,
+  casesTable,
+  missedIn,
   practiceTable,
+  reportOf,
+  runCase,
+  workedCases,
   questionSchemas,
   questionVersions,
   realiseMix,
@@ -35,7 +40,8 @@ const usage = `usage:
                         where a file can be read in two ways: --temperature "HEADING",
                         --humidity "HEADING", --unit C or F, --dates day-first or month-first;
                         --latitude and --longitude of a logger's place, in degrees
-  cairn practice        what the model says beside what growers do and what was published (--table: in Markdown)
+  cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
+                        --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
   cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
@@ -122,6 +128,12 @@ const commands: Readonly<
   mix,
   place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
   practice: (argument) => {
+    if (argument === '--cases' || argument === '--cases-table') {
+      const cases = workedCases.map(runCase);
+      if (argument === '--cases') print({ ...reportOf(cases), missed: missedIn(cases) });
+      else process.stdout.write(casesTable(reportOf(cases)));
+      return;
+    }
     const results = runAllPractice();
     if (argument === '--table') process.stdout.write(practiceTable(results));
     else print(results);

@@ -139,7 +139,17 @@ export {
   type ReadingChoices,
   type ReadingFacts,
 } from './place-files';
-export { practiceTable, runAllPractice } from './practice';
+export {
+  casesTable,
+  findingsOf,
+  missedIn,
+  practiceTable,
+  reportOf,
+  runAllPractice,
+  runCase,
+  workedCases,
+} from './practice';
+export { weightedParts, weightPrior } from './decide/choice';
 export { betterPlaces, placeFit } from './decide/place';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
 export {
@@ -148,9 +158,9 @@ export {
   type Placement,
   placementOf,
   type PlanFacts,
-  type ReviewFacts,
   reviewSetup,
   type SetupCosts,
+  type SetupFacts,
 } from './advise';
 export {
   baseOf,

@@ -4,6 +4,7 @@ export const adviceConstants = {
   // Timing.
   SPENT_SHARE: fromMemory(1.3, 'lives', 'organic media older than so many of their lives are broken down'),
   BACKWARDS_BELOW_LIVE: fromMemory(0.6, 'share', 'of live roots under which a plant goes backwards'),
+  LEAST_BAD_SHOWN: byChoice(3, 'setups', 'shown where nothing suits'),
   PLACES_NAMED: byChoice(2, 'places', 'named that suit better'),
   // Reasons.
   NEARLY_INSIDE: byChoice(1.06, 'times', 'off the band that suits is told as inside it'),

@@ -14,7 +14,6 @@ export {
   type BetterPlace,
   makePlan,
   type PlanFacts,
-  type ReviewFacts,
   reviewSetup,
   type Verdict,
   verdictOn,

@@ -2,7 +2,8 @@ import { type PlanCase, specId } from '../case';
 import { generaCatalogue, genusById, genusIds } from '../catalogue/genera';
 import { LEAST_SETUPS } from '../decide/choice';
 import { allRules } from '../decide/rules';
-import { misfitFactor, pieceBandMm } from '../decide/setups';
+import { pieceBandMm } from '../decide/setups';
+import { misfitFactor } from '../decide/setups/grade';
 import { daysOf } from '../physics/drydown';
 import type { PlanAnswer, SetupAnswer } from '../words';
 import {
@@ -40,9 +41,9 @@ test('the catalogue holds at least 60 genera with every value sourced', () => {
 describe('piece size follows root thickness (common practice, no source)', () => {
   test('fine for fine, coarse for thick: 2.5 to 3.5 times the root', () => {
     expect(pieceBandMm(4)).toEqual({ fromMm: 10, toMm: 14 });
-    expect(misfitFactor(12, 4)).toBe(1);
-    expect(misfitFactor(28, 4)).toBe(2);
-    expect(misfitFactor(5, 4)).toBe(2);
+    expect(misfitFactor(12, pieceBandMm(4))).toBe(1);
+    expect(misfitFactor(28, pieceBandMm(4))).toBe(2);
+    expect(misfitFactor(5, pieceBandMm(4))).toBe(2);
   });
 });
 
@@ -219,8 +220,12 @@ describe('the same question', () => {
 describe('a case', () => {
   test('the pot it comes out of tells the size of its root ball, unless that was measured', () => {
     const base = { genus: 'phalaenopsis', place: 'heated-flat', current: { rimDiameterCm: 14 } };
-    expect(resolveCase(planCaseSchema.parse(base)).plant.rootBallDiameterCm).toBe(12);
-    expect(resolveCase(planCaseSchema.parse({ ...base, rootBallDiameterCm: 7 })).plant.rootBallDiameterCm).toBe(7);
+    const ball = (given: object) => resolveCase(planCaseSchema.parse({ ...base, ...given })).plant.rootBallDiameterCm;
+    // Between what such a plant usually has and a full pot; one that broke its pot fills it.
+    expect(ball({})).toBe(10);
+    expect(ball({ signs: { noPot: true } })).toBe(12);
+    expect(ball({ current: { rimDiameterCm: 7 } })).toBeLessThanOrEqual(6);
+    expect(ball({ rootBallDiameterCm: 7 })).toBe(7);
   });
 
   test('a plant from standing water without new tips is marked down in a pot that dries', () => {

@@ -16,12 +16,17 @@ import {
   type Forbidden,
   groupRuledOut,
   isAsItIs,
+  leastBad,
+  standOuts,
+  type StandsOut,
   isHopeless,
   LEAST_SETUPS,
   pickForTheYear,
   pickVaried,
   type Pull,
   pullsOf,
+  scoredBy,
+  type ScoredBy,
   type RuledOutFact,
   screenAll,
   type Screened,
@@ -74,6 +79,11 @@ export interface SetupFacts {
   readonly score: number;
   /** The medium and kind of pot it stands in, with room to grow. */
   readonly isAsItIs: boolean;
+  /** The rule that forbids it: of a setup changed by hand, and where nothing suits and the least bad is shown. */
+  readonly ruledOutBy: RuleFinding | null;
+  /** What it is on the shelf for; null of a setup that is not there. */
+  readonly standsOut: StandsOut | null;
+  readonly scoredBy: ScoredBy;
   readonly pulls: readonly Pull[];
   readonly reasons: readonly ReasonFact[];
   readonly findings: readonly RuleFinding[];
@@ -85,7 +95,10 @@ export interface SetupFacts {
 }
 
 export interface PlanFacts {
+  /** The best first; never empty. */
   readonly setups: readonly SetupFacts[];
+  /** Nothing suits: the setups are those that come nearest, each with the rule against it. */
+  readonly isLeastBad: boolean;
   readonly ruledOut: readonly RuledOutFact[];
   readonly timing: Timing;
   /** How the place suits the plant, and the places of the book that suit it better, the best first. */
@@ -126,6 +139,7 @@ interface Judged {
   readonly facts: CandidateFacts;
   readonly judgement: Judgement;
   readonly findings: readonly RuleFinding[];
+  readonly scoredBy: ScoredBy;
   readonly pulls: readonly Pull[];
   readonly score: number;
   readonly isAsItIs: boolean;
@@ -135,8 +149,9 @@ interface Judged {
 function judgeFully(context: CaseContext, facts: CandidateFacts, how: typeof judge): Judged {
   const judgement = how(context, facts);
   const findings = runRules(allRules, { context, facts, judgement });
-  const pulls = pullsOf(context, facts, judgement, findings);
-  return { facts, judgement, findings, pulls, score: scoreOf(pulls), isAsItIs: isAsItIs(context, facts) };
+  const by = scoredBy(context, facts, judgement, findings);
+  const pulls = pullsOf(context, by, findings);
+  return { facts, judgement, findings, scoredBy: by, pulls, score: scoreOf(pulls), isAsItIs: isAsItIs(context, facts) };
 }
 
 function byScore(a: Judged, b: Judged): number {
@@ -169,6 +184,9 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
     stability: judgement.stability,
     score,
     isAsItIs: asItIs,
+    ruledOutBy: findings.find((finding) => finding.effect === 'rule out') ?? null,
+    standsOut: null,
+    scoredBy: judged.scoredBy,
     pulls,
     reasons: reasonsFor({ context, facts, judgement, placement }),
     findings: findings.filter((finding) => finding.effect !== 'rule out'),
@@ -184,6 +202,21 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
       firstWeeks: firstWeeksOf(context, facts, judgement),
     }),
   };
+}
+
+/** Where every setup is put aside, those that come nearest, each with the rule against it. */
+function leastBadOf(context: CaseContext, ruledOut: readonly Forbidden[]): readonly Judged[] {
+  return leastBad(context, ruledOut)
+    .map(({ facts }) => judgeFully(context, facts, judgeFinely))
+    .sort(byScore)
+    .slice(0, k.LEAST_BAD_SHOWN);
+}
+
+function withStandOuts(setups: readonly SetupFacts[]): readonly SetupFacts[] {
+  const reasons = standOuts(
+    setups.map((setup) => ({ ...setup, ...setup.scoredBy, ...setup.costs, costs: setup.scoredBy.costs })),
+  );
+  return setups.map((setup, i) => ({ ...setup, standsOut: reasons[i]! }));
 }
 
 export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOptions = {}): PlanFacts {
@@ -216,12 +249,14 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
   for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) take(entry);
 
   // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
-  const shown = pickVaried(judgedSetups.sort(byScore))
+  const suited = pickVaried(judgedSetups.sort(byScore))
     .map(({ facts }) => judgeFully(context, facts, judgeFinely))
     .filter(isAllowed)
     .sort(byScore);
+  const shown = suited.length > 0 ? suited : leastBadOf(context, ruledOut);
   return {
-    setups: shown.map((judged) => figuresOf(context, judged)),
+    setups: withStandOuts(shown.map((judged) => figuresOf(context, judged))),
+    isLeastBad: suited.length === 0,
     ruledOut: groupRuledOut(context, ruledOut),
     timing: decideTiming(resolved),
     place: context.fit,
@@ -232,18 +267,10 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
   };
 }
 
-/** A setup the grower has changed by hand, and the rule that forbids it, if one does. */
-export interface ReviewFacts extends SetupFacts {
-  readonly ruledOutBy: RuleFinding | null;
-}
-
-export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): ReviewFacts {
+/** A setup the grower has changed by hand, or any other in this case. */
+export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): SetupFacts {
   const context = contextOf(resolveCase(input, places));
-  const judged = judgeFully(context, factsOf(context, spec), judgeFinely);
-  return {
-    ...figuresOf(context, judged),
-    ruledOutBy: judged.findings.find((finding) => finding.effect === 'rule out') ?? null,
-  };
+  return figuresOf(context, judgeFully(context, factsOf(context, spec), judgeFinely));
 }
 
 /** How one setup fares: what ranking and doubts need, without the figures that a screen shows. */

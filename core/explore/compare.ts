@@ -1,5 +1,5 @@
 /** A setup as it is beside the same with changes, and by how much each figure differs. */
-import { type ReviewFacts, reviewSetup } from '../advise';
+import { reviewSetup, type SetupFacts } from '../advise';
 import type { PlaceBook, PlanCase, SetupSpec } from '../case';
 import { type DryingTime, HORIZON_DAYS } from '../physics/drydown';
 import { applyWhatIf, type WhatIf } from './change';
@@ -41,8 +41,8 @@ export type DifferenceCode =
 export interface WhatIfFacts {
   readonly planCase: PlanCase;
   readonly spec: SetupSpec;
-  readonly before: ReviewFacts;
-  readonly after: ReviewFacts;
+  readonly before: SetupFacts;
+  readonly after: SetupFacts;
   readonly differences: readonly DifferenceFact[];
 }
 
@@ -53,17 +53,17 @@ function isBetter(change: number, better: Better): boolean | null {
   return better === 'more' ? change > 0 : change < 0;
 }
 
-function hottestC(review: ReviewFacts): number {
+function hottestC(review: SetupFacts): number {
   return Math.max(...review.year.months.map((month) => month.rootZoneC));
 }
 
-function highestDsM(review: ReviewFacts): number {
+function highestDsM(review: SetupFacts): number {
   return Math.max(...review.year.months.map((month) => month.highestDsM));
 }
 
-function reservoirDifference(before: ReviewFacts, after: ReviewFacts): readonly DifferenceFact[] {
+function reservoirDifference(before: SetupFacts, after: SetupFacts): readonly DifferenceFact[] {
   if (before.reservoirDays === null && after.reservoirDays === null) return [];
-  const lasts = (review: ReviewFacts) => review.reservoirDays ?? HORIZON_DAYS;
+  const lasts = (review: SetupFacts) => review.reservoirDays ?? HORIZON_DAYS;
   return [
     {
       code: 'reservoir',
@@ -75,10 +75,10 @@ function reservoirDifference(before: ReviewFacts, after: ReviewFacts): readonly 
 }
 
 /** Every figure of the two, alike or not, in the order a grower asks for them. */
-export function differencesOf(before: ReviewFacts, after: ReviewFacts, monthIndex: number): readonly DifferenceFact[] {
+export function differencesOf(before: SetupFacts, after: SetupFacts, monthIndex: number): readonly DifferenceFact[] {
   const figure = (
     code: Exclude<DifferenceCode, 'days' | 'reservoir'>,
-    pick: (review: ReviewFacts) => number,
+    pick: (review: SetupFacts) => number,
     better: Better,
   ): DifferenceFact => {
     const [old, now] = [pick(before), pick(after)];

@@ -1,3 +1,4 @@
+export { casesTable, findingsOf, missedIn, reportOf, runCase, workedCases } from './cases';
 export { TOLERANCE } from './constants';
 export { practiceCases } from './days';
 export { allChecks, type CheckResult, practiceTable, runAllPractice } from './run';

@@ -15,10 +15,23 @@ describe.each(genusIds.map((id) => [id, genusById(id)] as const))('%s', (_id, ge
   });
 });
 
-test('one name is said, a group is “this group”', () => {
-  expect(Kin(genusById('phalaenopsis').name)).toBe('Phalaenopsis');
-  expect(Kin(genusById('brassavola').name)).toBe('This group');
-  expect(kin(genusById('brassavola').name)).toBe('this group');
+test('every genus is called by a name, never “this group”', () => {
+  for (const [id, name] of [
+    ['phalaenopsis', 'Phalaenopsis'],
+    ['brassavola', 'Brassavola'],
+    ['masdevallia', 'Masdevallia'],
+    ['cattleya-unifoliate', 'one-leaved Cattleya'],
+    ['cattleya-bifoliate', 'two-leaved Cattleya'],
+    ['sophronitis', 'Sophronitis'],
+    ['dendrobium-kingianum', 'Australian Dendrobium'],
+    ['laelia-rupicolous', 'rock-dwelling Laelia'],
+    ['catasetum', 'Catasetum'],
+    ['haraella', 'Haraella'],
+  ] as const) {
+    expect(kin(genusById(id).name)).toBe(name);
+    expect(Kin(genusById(id).name)).toBe(name.charAt(0).toUpperCase() + name.slice(1));
+  }
+  for (const { name } of generaCatalogue) expect(kin(name)).not.toMatch(/,| and |undefined/);
 });
 
 test('inches where the grower reads inches', () => {

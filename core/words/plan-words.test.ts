@@ -148,13 +148,24 @@ describe('reasons', () => {
       rootDiameterMm: 3,
       bandFromMm: 7.5,
       bandToMm: 10.5,
+      shifts: [],
       finerGrade: null,
       coarserGrade: { rootDiameterMm: 2, smallMm: 6, largeMm: 12 },
     };
     expect(said(fact).sentence).toBe(
-      'Pieces of about 4.2 mm are finer than the 7.5–10.5 mm that roots of 3 mm live in.',
+      'Pieces of about 4.2 mm are finer than the 7.5–10.5 mm that roots of 3 mm live in here.',
     );
     expect(said(fact).wouldChange).toBe('With roots over 2 mm the 6–12 mm grade.');
+    expect(
+      said({
+        ...fact,
+        shifts: [
+          { cause: 'dry air', factor: 0.9 },
+          { cause: 'hairy roots', factor: 0.85 },
+          { cause: 'a large pot', factor: 1.1 },
+        ],
+      }).sentence,
+    ).toMatch(/live in here \(finer for dry air and hairy roots, larger for a large pot\)\.$/);
     expect(said(fact, inches).sentence).not.toMatch(/\d mm/);
     expect(said({ ...fact, coarserGrade: null }).wouldChange).toBe('There is no other grade of it.');
   });

@@ -1,7 +1,8 @@
 /** A plan and its setups with their names and sentences: what screens, routes and the command line show. */
-import type { PlanFacts, ReviewFacts, SetupFacts } from '../advise';
+import type { PlanFacts, SetupFacts } from '../advise';
+import { mediumById } from '../catalogue/media';
 import type { SetupSpec } from '../case';
-import type { RuledOutFact } from '../decide/choice';
+import type { RuledOutFact, StandsOut } from '../decide/choice';
 import { type AftercareStep, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
 import type { WordUnits } from './format';
@@ -11,7 +12,10 @@ import { type WordedFinding, wordFinding } from './rules/sentences';
 import { type TimingAnswer, wordTiming } from './timing';
 import { approachNames, setupTitle, vesselText } from './titles';
 
-export interface SetupAnswer extends Omit<SetupFacts, 'reasons' | 'findings' | 'aftercare' | 'changeOver'> {
+export interface SetupAnswer extends Omit<
+  SetupFacts,
+  'reasons' | 'findings' | 'aftercare' | 'changeOver' | 'ruledOutBy'
+> {
   readonly approachName: string;
   readonly title: string;
   readonly vesselText: string;
@@ -19,6 +23,9 @@ export interface SetupAnswer extends Omit<SetupFacts, 'reasons' | 'findings' | '
   readonly findings: readonly WordedFinding[];
   readonly aftercare: readonly AftercareStep[];
   readonly changeOver: ChangeOver;
+  readonly ruledOutBy: WordedFinding | null;
+  /** What it is on the shelf for, in a few words; empty of a setup that is not there. */
+  readonly merit: string;
 }
 
 export interface RuledOut {
@@ -29,8 +36,9 @@ export interface RuledOut {
   readonly sentence: string;
   readonly wouldChange: string;
   readonly figures: object;
-  /** How many generated setups the same rule put aside for the same way of potting. */
+  /** How many generated setups the same reason put aside, and of which media, by their names. */
   readonly alike: number;
+  readonly media: readonly string[];
 }
 
 export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'timing' | 'place'> {
@@ -40,9 +48,26 @@ export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'tim
   readonly place: PlaceFitAnswer;
 }
 
-/** A setup the grower has changed by hand, and the rule that forbids it, if one does. */
-export interface SetupReview extends SetupAnswer {
-  readonly ruledOutBy: WordedFinding | null;
+/** A setup the grower has changed by hand. */
+export type SetupReview = SetupAnswer;
+
+const merits: Readonly<Record<StandsOut, string>> = {
+  'best all round': 'best all round',
+  'as it is, larger': 'as it is, larger',
+  'least work': 'least work',
+  'forgives a late week': 'forgives a late week',
+  'forgives an early hand': 'forgives too much water',
+  cheapest: 'cheapest over the years',
+  'lasts longest': 'lasts longest',
+  'most air': 'most air for roots',
+  'waits longest': 'waits longest for water',
+  'dries soonest': 'dries soonest',
+  'next best': 'another good way',
+};
+
+function meritOf({ standsOut, ruledOutBy }: SetupFacts): string {
+  if (standsOut === null) return '';
+  return ruledOutBy === null ? merits[standsOut] : 'least bad';
 }
 
 export function wordSetup(facts: SetupFacts, units: WordUnits): SetupAnswer {
@@ -55,10 +80,12 @@ export function wordSetup(facts: SetupFacts, units: WordUnits): SetupAnswer {
     findings: facts.findings.map((finding) => wordFinding(finding, units)),
     aftercare: facts.aftercare.map(wordAftercare),
     changeOver: wordChangeOver(facts.changeOver),
+    ruledOutBy: facts.ruledOutBy && wordFinding(facts.ruledOutBy, units),
+    merit: meritOf(facts),
   };
 }
 
-export function wordRuledOut({ spec, finding, alike }: RuledOutFact, units: WordUnits): RuledOut {
+export function wordRuledOut({ spec, finding, alike, mediumIds }: RuledOutFact, units: WordUnits): RuledOut {
   const { ruleId, sentence, wouldChange, figures } = wordFinding(finding, units);
   const vessel = spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units).toLowerCase()}` : '';
   return {
@@ -70,6 +97,7 @@ export function wordRuledOut({ spec, finding, alike }: RuledOutFact, units: Word
     wouldChange,
     figures,
     alike,
+    media: mediumIds.map((id) => mediumById(id).name),
   };
 }
 
@@ -83,9 +111,4 @@ export function wordPlan(plan: PlanFacts, units: WordUnits): PlanAnswer {
   };
 }
 
-export function wordReview(review: ReviewFacts, units: WordUnits): SetupReview {
-  return {
-    ...wordSetup(review, units),
-    ruledOutBy: review.ruledOutBy && wordFinding(review.ruledOutBy, units),
-  };
-}
+export const wordReview: (review: SetupFacts, units: WordUnits) => SetupReview = wordSetup;

@@ -2,9 +2,10 @@ import type { PlanCase, SetupSpec } from '../../case';
 import { planCaseSchema, resolveCase } from '../../testing';
 import { allRules, forbiddingRule, type RuleFinding, rulePoints } from '../rules';
 import { type CandidateFacts, contextOf, factsOf, generateCandidates, type Judgement } from '../setups';
-import { choiceConstants, k } from './constants';
+import { choiceConstants, weight, weightPrior } from './constants';
+import { leastBad } from './least-bad';
 import { groupRuledOut } from './ruled-out';
-import { dryPoints, promisedHealth, pullsOf, totalPoints } from './score';
+import { dryPoints, promisedPoints, pullsOf, scoredBy, scoreOf, WET_POINTS } from './score';
 import { isHopeless, pickForTheYear, screenAll, type Screened } from './screening';
 import { familyKey, pickVaried } from './variety';
 
@@ -13,59 +14,118 @@ const context = contextFor({ genus: 'phalaenopsis', place: 'heated-flat' });
 const need = context.plant.genus.airNeed;
 const specs = generateCandidates(context);
 const someFacts = factsOf(context, specs[0]!, 'coarse');
-const judgedWith = (rootHealth: number, heat = 0) =>
-  ({ year: { rootHealth, stress: { heat, cold: 0 } } }) as unknown as Judgement;
+/** A year of which only what the score reads is told. */
+const judgedWith = (rootHealth: number, { heat = 0, worst = 0, lateHealth = 1, earlyHealth = 1, waterings = 0 } = {}) =>
+  ({
+    lateHealth,
+    earlyHealth,
+    year: {
+      rootHealth,
+      waterings,
+      stress: { heat, cold: 0 },
+      months: [{ stress: { air: worst, drought: worst / 2 } }, { stress: { air: 0, drought: 0 } }],
+    },
+  }) as unknown as Judgement;
 const finding = (ruleId: string, points: number) => ({ ruleId, points }) as unknown as RuleFinding;
 
 /** The same setup, told that its air or its pieces were others. */
 const told = (change: Partial<CandidateFacts>): CandidateFacts => ({ ...someFacts, ...change });
 
-describe('a score is the sum of its pulls', () => {
-  const pointsOf = (facts: CandidateFacts, rootHealth = 0.5, findings: readonly RuleFinding[] = []) =>
-    pullsOf(context, facts, judgedWith(rootHealth), findings).map((pull) => pull.points);
-  const airOf = (airAfterWatering: number) => pointsOf(told({ airAfterWatering }))[2]!;
+describe('a score is made of its pulls', () => {
+  const pulls = (facts: CandidateFacts, judgement = judgedWith(0.5), findings: readonly RuleFinding[] = []) =>
+    pullsOf(context, scoredBy(context, facts, judgement, findings), findings);
+  const pointsFor = (code: string, facts: CandidateFacts, judgement?: Judgement) =>
+    pulls(facts, judgement).find((pull) => pull.code === code)?.points ?? 0;
 
-  test('root health pulls in proportion, 54 points for a whole year, and warmth six', () => {
-    expect(pointsOf(someFacts, 1)[0]).toBe(54);
-    expect(pointsOf(someFacts, 0.25)[0]).toBe(13.5);
-    expect(pointsOf(someFacts, 1)[1]).toBe(6);
-    expect(pullsOf(context, someFacts, judgedWith(1, 0.5), [])[1]!.points).toBe(3);
+  test('the parts of a good setup are worth a hundred together', () => {
+    expect(Object.values(weight).reduce((sum, points) => sum + points, 0)).toBeCloseTo(100, 9);
+    expect(Object.values(weightPrior).reduce((sum, points) => sum + points, 0)).toBeCloseTo(100, 9);
+    const best = { airAfterWatering: need, misfit: 1, lifeYears: 1e6 };
+    const sum = pulls(told(best), judgedWith(1)).reduce((all, pull) => all + pull.points, 0);
+    // All but what dearer media and the place take off.
+    expect(sum).toBeGreaterThan(100 - weight.price - 45);
+    expect(sum).toBeLessThanOrEqual(100);
   });
 
-  test('air pulls nothing up to half of the need and twenty from the need on', () => {
-    expect(airOf(0)).toBe(0);
-    expect(airOf(0.5 * need)).toBeCloseTo(0, 12);
-    expect(airOf(0.49 * need)).toBe(0);
-    expect(airOf(0.75 * need)).toBeCloseTo(10, 12);
-    expect(airOf(need)).toBeCloseTo(20, 12);
-    expect(airOf(2 * need)).toBeCloseTo(20, 12);
+  test('the first half of root health tells more than the last', () => {
+    const of = (health: number) => pointsFor('root health over the year', someFacts, judgedWith(health));
+    expect(of(0)).toBe(0);
+    expect(of(1)).toBe(weight['root health over the year']);
+    expect(of(0.5) - of(0)).toBeGreaterThan(1.5 * (of(1) - of(0.5)));
   });
 
-  test('pieces pull twenty inside the band, a quarter of it at twice the size', () => {
-    expect(pointsOf(told({ misfit: 1 }))[3]).toBe(20);
-    expect(pointsOf(told({ misfit: 2 }))[3]).toBe(5);
+  test('heat, the worst month, a late week and an early hand each pull at their own', () => {
+    expect(pointsFor('warmth over the year', someFacts, judgedWith(1, { heat: 0.5 }))).toBe(
+      weight['warmth over the year'] / 2,
+    );
+    expect(pointsFor('far from harm in its worst month', someFacts, judgedWith(1, { worst: 0.25 }))).toBe(
+      0.75 * weight['far from harm in its worst month'],
+    );
+    expect(pointsFor('forgives a late week', someFacts, judgedWith(1, { lateHealth: 0.5 }))).toBe(
+      weight['forgives a late week'] / 2,
+    );
+    expect(pointsFor('forgives an early hand', someFacts, judgedWith(1, { earlyHealth: 0 }))).toBe(0);
+    expect(pointsFor('little work', someFacts, judgedWith(1, { waterings: 700 }))).toBeLessThan(
+      pointsFor('little work', someFacts, judgedWith(1, { waterings: 50 })),
+    );
+  });
+
+  test('air pulls nothing up to half of the need and all from the need on', () => {
+    const of = (airAfterWatering: number) => pointsFor('air for the roots', told({ airAfterWatering }));
+    expect(of(0.5 * need)).toBeCloseTo(0, 12);
+    expect(of(0.49 * need)).toBe(0);
+    expect(of(0.75 * need)).toBeCloseTo(weight['air for the roots'] / 2, 12);
+    expect(of(2 * need)).toBeCloseTo(weight['air for the roots'], 12);
+  });
+
+  test('pieces at twice the size pull a quarter; life is a slope without a cliff', () => {
+    const ofPieces = (misfit: number) => pointsFor('piece size for the roots', told({ misfit }));
+    expect(ofPieces(2)).toBeCloseTo(ofPieces(1) / 4, 12);
+    const lives = [0.5, 1, 1.5, 2, 3, 4, 6].map((lifeYears) => pointsFor('life of the medium', told({ lifeYears })));
+    lives.slice(1).forEach((points, i) => expect(points).toBeGreaterThan(lives[i]!));
+    expect(lives[1]! - lives[0]!).toBeGreaterThan(lives[3]! - lives[2]!);
   });
 
   test('rules that only speak do not pull', () => {
-    const pulls = pullsOf(context, someFacts, judgedWith(1), [finding('hears', 0), finding('wins', 3)]);
-    expect(pulls.map((pull) => pull.code).slice(4)).toEqual(['wins']);
+    const codes = pulls(someFacts, judgedWith(1), [finding('hears', 0), finding('wins', 3)]).map((pull) => pull.code);
+    expect(codes).toContain('wins');
+    expect(codes).not.toContain('hears');
   });
 
-  test('the total is all of them, and what is known dry with what is promised comes to the same', () => {
-    expect(totalPoints([])).toBe(0);
+  test('what is known dry and what water adds come to the same as all together', () => {
     const facts = told({ airAfterWatering: 0.8 * need, misfit: 1.5 });
     const rules = [finding('a', 4), finding('b', -7)];
-    const total = totalPoints(pullsOf(context, facts, judgedWith(0, 1), rules));
-    expect(dryPoints(context, facts, -3)).toBeCloseTo(total, 12);
-    expect(total).toBeCloseTo(12 + 20 / 2.25 - 3, 12);
+    const nothing = judgedWith(0, { heat: 1, worst: 1, lateHealth: 0, earlyHealth: 0, waterings: 1e9 });
+    const sum = pulls(facts, nothing, rules).reduce((all, pull) => all + pull.points, 0);
+    expect(dryPoints(context, facts, -3)).toBeCloseTo(sum, 9);
   });
 
-  test('no health is promised that a year could not give', () => {
+  test('no more is promised than a year could give', () => {
     for (const spec of specs.filter((_, index) => index % 400 === 0)) {
-      const promised = promisedHealth(context, factsOf(context, spec, 'coarse'));
+      const promised = promisedPoints(context, factsOf(context, spec, 'coarse'));
       expect(promised).toBeGreaterThanOrEqual(0);
-      expect(promised).toBeLessThanOrEqual(k.HEALTH_WEIGHT);
+      expect(promised).toBeLessThanOrEqual(WET_POINTS);
     }
+  });
+});
+
+describe('the scale', () => {
+  const scoreFor = (points: number) => scoreOf([{ code: 'x', points }]);
+
+  test('is the sum in its middle, bends at its ends and never leaves 0 to 100', () => {
+    expect(scoreFor(50)).toBe(50);
+    expect(scoreFor(90)).toBe(90);
+    const sums = Array.from({ length: 400 }, (_, i) => -100 + i * 0.75);
+    const scores = sums.map(scoreFor);
+    for (const score of scores) {
+      expect(score).toBeGreaterThan(0);
+      expect(score).toBeLessThan(100);
+    }
+    // No plateau and no jump.
+    scores.slice(1).forEach((score, i) => {
+      expect(score).toBeGreaterThan(scores[i]!);
+      expect(score - scores[i]!).toBeLessThan(0.8);
+    });
   });
 });
 
@@ -90,7 +150,7 @@ describe('thousands are screened', () => {
       const facts = factsOf(context, spec, 'coarse');
       const input = { context, facts, judgement: null };
       if (forbiddingRule(allRules, input)) continue;
-      const promise = dryPoints(context, facts, rulePoints(allRules, input)) + promisedHealth(context, facts);
+      const promise = dryPoints(context, facts, rulePoints(allRules, input)) + promisedPoints(context, facts);
       byKind.set(familyKey(facts), [...(byKind.get(familyKey(facts)) ?? []), promise]);
     }
     const best = [...byKind].map(([kind, promises]) => [kind, promises.sort((a, b) => b - a).slice(0, 3)] as const);
@@ -211,7 +271,7 @@ describe('what is shown is varied', () => {
   });
 });
 
-test('what one rule put aside in one way and medium stands as one, with how many it was', () => {
+test('what one reason put aside stands as one, with how many it was and in which media', () => {
   const entries = specs
     .filter((_, index) => index % 4 === 0)
     .flatMap((spec) => {
@@ -220,10 +280,28 @@ test('what one rule put aside in one way and medium stands as one, with how many
       return rule ? [{ facts, judgement: null, rule }] : [];
     });
   const groups = groupRuledOut(context, entries);
-  expect(entries.length).toBeGreaterThan(groups.length);
+  expect(entries.length).toBeGreaterThan(10 * groups.length);
   expect(groups.reduce((sum, group) => sum + group.alike, 0)).toBe(entries.length);
-  const key = ({ spec, finding: { ruleId } }: (typeof groups)[number]) =>
-    `${spec.approach}|${ruleId}|${factsOf(context, spec, 'coarse').mainMix[0]!.medium.family}`;
-  expect(new Set(groups.map(key)).size).toBe(groups.length);
-  for (const group of groups) expect(group.finding.effect).toBe('rule out');
+  expect(groups.map(({ alike }) => alike)).toEqual(groups.map(({ alike }) => alike).sort((a, b) => b - a));
+  // Only pieces are told apart, too coarse from too fine.
+  const ids = groups.map(({ finding: { ruleId } }) => ruleId);
+  expect(ids.length - new Set(ids).size).toBeLessThanOrEqual(1);
+  for (const { finding, mediumIds, alike } of groups) {
+    expect(finding.effect).toBe('rule out');
+    expect(new Set(mediumIds).size).toBe(mediumIds.length);
+    expect(mediumIds.length).toBeLessThanOrEqual(alike);
+  }
+});
+
+describe('where nothing suits', () => {
+  const forbidden = screenAll(context, specs, () => undefined).forbidden;
+  const nearest = leastBad(context, forbidden);
+
+  test('what comes nearest is named, each of another kind, and nothing that the grower refuses', () => {
+    expect(nearest.length).toBeGreaterThan(2);
+    expect(new Set(nearest.map(({ facts }) => familyKey(facts))).size).toBe(nearest.length);
+    const refused = nearest.filter(({ rule }) => rule.topic === 'school');
+    expect(refused).toEqual([]);
+    expect(leastBad(context, [])).toEqual([]);
+  });
 });

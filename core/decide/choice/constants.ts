@@ -12,9 +12,9 @@ export const choiceConstants = {
   YEARLY_YEARS: fromPractice(1, 'years', 'that a medium serves what is potted afresh every year'),
   HEALTH_CURVE: fromMemory(1.6, '', 'how much less the last of root health tells than the first'),
   WORK_SLOPE_MINUTES: fromMemory(6, 'min', 'of watering a week that make a plant work'),
-  RARITY_WEIGHT: fromMemory(1, '', 'of the points below for what is uncommon'),
-  CHANGE_WEIGHT: fromMemory(1, '', 'of the points below for a change the roots must bear'),
-  RULE_WEIGHT: fromMemory(1, '', 'of the points the rules give'),
+  RARITY_WEIGHT: fromMemory(1.3, '', 'of the points below for what is uncommon: fitted, from 1'),
+  CHANGE_WEIGHT: fromMemory(1.4, '', 'of the points below for a change the roots must bear: fitted, from 1'),
+  RULE_WEIGHT: fromMemory(1.1, '', 'of the points the rules give: fitted, from 1'),
   SCORE_BEND: byChoice(10, 'points', 'from either end of the scale further points count less'),
   PLACE_WEIGHT: fromMemory(45, 'points', 'off for a place that does not suit the plant at all'),
   DOES_WELL_FROM: fromMemory(0.6, 'share', 'of live roots from which a plant does well where it is'),
@@ -23,11 +23,15 @@ export const choiceConstants = {
   OTHER_WATER: fromMemory(0.5, 'share', 'of the shock besides, onto standing water or off it'),
   LEAST_SETUPS: byChoice(6, 'setups', 'shown, where there are so many'),
   MOST_SETUPS: byChoice(14, 'setups', 'shown: what a shelf holds'),
+  LEAST_BAD_JUDGED: byChoice(8, 'setups', 'judged where nothing suits'),
   SHOWN_WITHIN: byChoice(35, 'points', 'behind the leader a setup is no choice'),
 } as const;
 
-/** What each part of a good setup is worth, in points; together a hundred. */
-export const weightConstants = {
+/**
+ * What each part of a good setup is worth, in points; together a hundred. Priors are from memory of what kills plants; the
+ * weights are those priors as the worked cases moved them (`npm run fit`).
+ */
+export const weightPriorConstants = {
   'root health over the year': fromMemory(42, 'points', 'water kills first'),
   'far from harm in its worst month': fromMemory(6, 'points', 'for distance from harm on both sides'),
   'air for the roots': fromMemory(15, 'points', 'lack of air kills second'),
@@ -39,8 +43,21 @@ export const weightConstants = {
   'little work': fromMemory(2, 'points', 'minutes a week'),
   price: fromMemory(2, 'points', 'what a litre costs'),
 } as const;
-export type WeightedPart = keyof typeof weightConstants;
-export const weightedParts = Object.keys(weightConstants) as readonly WeightedPart[];
+export type WeightedPart = keyof typeof weightPriorConstants;
+export const weightedParts = Object.keys(weightPriorConstants) as readonly WeightedPart[];
+
+export const weightConstants = {
+  'root health over the year': fromMemory(34.5, 'points', 'fitted'),
+  'far from harm in its worst month': fromMemory(6.5, 'points', 'fitted'),
+  'air for the roots': fromMemory(17.5, 'points', 'fitted'),
+  'piece size for the roots': fromMemory(16, 'points', 'fitted'),
+  'warmth over the year': fromMemory(6, 'points', 'fitted'),
+  'forgives a late week': fromMemory(8, 'points', 'fitted'),
+  'forgives an early hand': fromMemory(3.5, 'points', 'fitted'),
+  'life of the medium': fromMemory(3.5, 'points', 'fitted'),
+  'little work': fromMemory(2.5, 'points', 'fitted'),
+  price: fromMemory(2, 'points', 'fitted'),
+} satisfies Record<WeightedPart, ReturnType<typeof fromMemory>>;
 
 /** What a full change of medium costs roots without help from new ones, in points. */
 export const shockConstants = {
@@ -93,6 +110,7 @@ export const gearConstants = {
 
 export const gearPoints = numbersOf(gearConstants);
 export const weight = numbersOf(weightConstants);
+export const weightPrior = numbersOf(weightPriorConstants);
 export const shockPoints = numbersOf(shockConstants);
 export const changeShare = numbersOf(changeShareConstants);
 export const rarityPoints = numbersOf(rarityConstants);

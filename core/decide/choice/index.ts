@@ -1,6 +1,8 @@
+export { LEAST_SETUPS, weightedParts, weightPrior } from './constants';
 export { isAsItIs } from './known';
-export { LEAST_SETUPS } from './constants';
+export { leastBad } from './least-bad';
+export { standOuts, type StandsOut } from './stands-out';
 export { type Forbidden, groupRuledOut, type RuledOutFact } from './ruled-out';
-export { type Pull, pullsOf, scoreOf } from './score';
+export { type Pull, pullsOf, scoredBy, type ScoredBy, scoreOf } from './score';
 export { isHopeless, pickForTheYear, screenAll, type Screened } from './screening';
 export { pickVaried } from './variety';

@@ -1,14 +1,17 @@
-/** What was put aside, grouped as a grower would say it, each with the rule that did it. */
+/** What was put aside, grouped by the reason as a grower would say it. */
 import type { SetupSpec } from '../../case';
+import { heaviestPart } from '../../physics/media';
 import { findingOf, type Rule, type RuleFinding, type RuleId } from '../rules';
 import type { CandidateFacts, CaseContext, Judgement } from '../setups';
 
-/** One setup put aside, standing for all that the same rule put aside in the same way. */
+/** All that one reason put aside, with one of them to show for it. */
 export interface RuledOutFact {
   readonly spec: SetupSpec;
   readonly finding: RuleFinding;
-  /** How many generated setups the same rule put aside for the same way of potting. */
+  /** How many generated setups the same reason put aside. */
   readonly alike: number;
+  /** The main media of those, by their ids, in the order of generation. */
+  readonly mediumIds: readonly string[];
 }
 
 export interface Forbidden {
@@ -17,19 +20,34 @@ export interface Forbidden {
   readonly rule: Rule<RuleId>;
 }
 
-/** One entry for each way of potting, medium and rule, with how many it stands for. */
+/** Too coarse and too fine are two reasons of one rule. */
+function reasonOf({ facts, rule }: Forbidden): string {
+  if (rule.id !== 'pieces-far-off-roots') return rule.id;
+  return `${rule.id}|${facts.pieceMm > facts.pieceBand.toMm ? 'coarse' : 'fine'}`;
+}
+
+interface Group {
+  readonly first: Forbidden;
+  alike: number;
+  readonly mediumIds: Set<string>;
+}
+
+/** One entry for each reason, what stopped most first. */
 export function groupRuledOut(context: CaseContext, entries: readonly Forbidden[]): readonly RuledOutFact[] {
-  const groups = new Map<string, Forbidden & { alike: number }>();
+  const groups = new Map<string, Group>();
   for (const entry of entries) {
-    const base = entry.facts.mainMix[0]!.medium;
-    const key = `${entry.facts.spec.approach}|${entry.rule.id}|${base.family}`;
-    const known = groups.get(key);
-    if (known) known.alike += 1;
-    else groups.set(key, { ...entry, alike: 1 });
+    const key = reasonOf(entry);
+    const group = groups.get(key) ?? { first: entry, alike: 0, mediumIds: new Set<string>() };
+    groups.set(key, group);
+    group.alike += 1;
+    group.mediumIds.add(heaviestPart(entry.facts.mainMix).medium.id);
   }
-  return [...groups.values()].map(({ facts, judgement, rule, alike }) => ({
-    spec: facts.spec,
-    finding: findingOf(rule, { context, facts, judgement }),
-    alike,
-  }));
+  return [...groups.values()]
+    .sort((a, b) => b.alike - a.alike)
+    .map(({ first: { facts, judgement, rule }, alike, mediumIds }) => ({
+      spec: facts.spec,
+      finding: findingOf(rule, { context, facts, judgement }),
+      alike,
+      mediumIds: [...mediumIds],
+    }));
 }

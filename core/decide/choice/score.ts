@@ -38,7 +38,7 @@ function dryShares(context: CaseContext, facts: CandidateFacts): Readonly<Record
   };
 }
 
-export function sharesOf(context: CaseContext, facts: CandidateFacts, judgement: Judgement): Shares {
+function sharesOf(context: CaseContext, facts: CandidateFacts, judgement: Judgement): Shares {
   const { year, lateHealth, earlyHealth } = judgement;
   const { heat, cold } = year.stress;
   const worst = Math.max(...year.months.map(({ stress }) => Math.max(stress.air, stress.drought)));
@@ -70,25 +70,53 @@ function rarityOf({ plant: { genus }, resolved }: CaseContext, { mainMix, spec }
   return ofMedium + (kindId === resolved.current.vesselKind ? 0 : gearPoints[spec.approach]);
 }
 
-/** What it takes off that it is uncommon, that the roots must learn it, and that the place does not suit. */
-function costs(context: CaseContext, facts: CandidateFacts): readonly Pull[] {
+/** What is uncommon and what the roots must learn, in points before their weights. */
+export interface Costs {
+  readonly rarity: number;
+  readonly change: number;
+}
+
+function costsOf(context: CaseContext, facts: CandidateFacts): Costs {
+  return { rarity: rarityOf(context, facts), change: costOfChange(context, facts) };
+}
+
+/** What they take off, and a place that does not suit. */
+function costPulls(context: CaseContext, { rarity, change }: Costs): readonly Pull[] {
   return [
-    { code: 'how common it is', points: -k.RARITY_WEIGHT * rarityOf(context, facts) },
-    { code: 'a change for the roots', points: -k.CHANGE_WEIGHT * costOfChange(context, facts) },
+    { code: 'how common it is', points: -k.RARITY_WEIGHT * rarity },
+    { code: 'a change for the roots', points: -k.CHANGE_WEIGHT * change },
     { code: 'the place for the plant', points: placePoints(context) },
   ].filter(({ points }) => points < 0);
 }
 
-export function pullsOf(
+/** What a score is made of, free of the weights: what they are fitted on. */
+export interface ScoredBy {
+  readonly shares: Shares;
+  readonly costs: Costs;
+  readonly rulePoints: number;
+}
+
+export function scoredBy(
   context: CaseContext,
   facts: CandidateFacts,
   judgement: Judgement,
   findings: readonly RuleFinding[],
+): ScoredBy {
+  return {
+    shares: sharesOf(context, facts, judgement),
+    costs: costsOf(context, facts),
+    rulePoints: findings.reduce((sum, { points }) => sum + points, 0),
+  };
+}
+
+export function pullsOf(
+  context: CaseContext,
+  { shares, costs }: ScoredBy,
+  findings: readonly RuleFinding[],
 ): readonly Pull[] {
-  const shares = sharesOf(context, facts, judgement);
   return [
     ...weightedParts.map((code) => ({ code, points: weight[code] * shares[code] })),
-    ...costs(context, facts),
+    ...costPulls(context, costs),
     ...findings
       .filter((finding) => finding.points !== 0)
       .map((finding) => ({ code: finding.ruleId, points: k.RULE_WEIGHT * finding.points })),
@@ -112,7 +140,7 @@ export function scoreOf(pulls: readonly Pull[]): number {
 export function dryPoints(context: CaseContext, facts: CandidateFacts, rulePoints: number): number {
   const shares = dryShares(context, facts);
   const dry = (Object.keys(shares) as DryPart[]).reduce((sum, part) => sum + weight[part] * shares[part], 0);
-  return dry + sumOf(costs(context, facts)) + k.RULE_WEIGHT * rulePoints;
+  return dry + sumOf(costPulls(context, costsOf(context, facts))) + k.RULE_WEIGHT * rulePoints;
 }
 
 /** Points that hang on water, at most: what a setup can promise beyond what is known dry. */

@@ -4,7 +4,7 @@ import { allRules, forbiddingRule } from '../rules';
 import { factsOf } from './assess';
 import { generateCandidates } from './candidates';
 import { contextOf } from './context';
-import { misfitFactor } from './grade';
+import { misfitFactor, pieceBandMm } from './grade';
 import { makePlan, planCaseSchema, resolveCase, reviewSetup } from '../../testing';
 
 const context = (planCase: PlanCase) => contextOf(resolveCase(planCaseSchema.parse(planCase)));
@@ -107,5 +107,5 @@ test('grades follow the root: the first tried is the best fitting', () => {
           : 0;
       });
   expect(Math.max(...sizes(thin))).toBeLessThan(Math.max(...sizes(thick)));
-  expect(misfitFactor(Math.min(...sizes(thin)), 1)).toBeLessThan(1.6);
+  expect(misfitFactor(Math.min(...sizes(thin)), pieceBandMm(1))).toBeLessThan(1.6);
 });

@@ -73,3 +73,10 @@ export function reportOf(results: readonly CaseResult[]): CasesReport {
     ),
   };
 }
+
+/** What is not met, case by case. */
+export function missedIn(results: readonly CaseResult[]): readonly (Finding & { readonly id: string })[] {
+  return results.flatMap(({ worked, findings }) =>
+    findings.filter(({ isMet }) => !isMet).map((finding) => ({ id: worked.id, ...finding })),
+  );
+}

@@ -7,7 +7,7 @@ import {
   makePlan,
   type PlanCase,
   type PlanFacts,
-  type ReviewFacts,
+  type SetupFacts,
   reviewSetup,
   type SchoolId,
   type SensitivityFacts,
@@ -48,7 +48,7 @@ const api = {
   curve(planCase: PlanCase, spec: SetupSpec, monthIndex: number): SetupCurve {
     return setupCurve(planCase, placeBook, spec, monthIndex);
   },
-  review(planCase: PlanCase, spec: SetupSpec): ReviewFacts {
+  review(planCase: PlanCase, spec: SetupSpec): SetupFacts {
     return reviewSetup(planCase, placeBook, spec);
   },
   whatIf(

@@ -7,7 +7,7 @@ import * as Comlink from 'comlink';
 import type {
   PlanCase,
   PlanFacts,
-  ReviewFacts,
+  SetupFacts,
   SchoolId,
   SetupCurve,
   SetupSpec,
@@ -63,7 +63,7 @@ export class Planner {
     return this.quick.api.curve(planCase, spec, monthIndex);
   }
 
-  review(planCase: PlanCase, spec: SetupSpec): Promise<ReviewFacts> {
+  review(planCase: PlanCase, spec: SetupSpec): Promise<SetupFacts> {
     return this.quick.api.review(planCase, spec);
   }
 

@@ -2,13 +2,13 @@
 
 /** The setups set beside each other, judged for the case on the bench. */
 import { useEffect, useState } from 'react';
-import type { PlanCase, ReviewFacts, SetupSpec } from '@core';
+import type { PlanCase, SetupFacts, SetupSpec } from '@core';
 import { messageOf, Planner } from '../../data/worker/planner';
 
 export type Compared =
   | { readonly status: 'working' }
   | { readonly status: 'failed'; readonly message: string }
-  | { readonly status: 'done'; readonly reviews: readonly ReviewFacts[] };
+  | { readonly status: 'done'; readonly reviews: readonly SetupFacts[] };
 
 export function useCompared(planCase: PlanCase | null, specs: readonly SetupSpec[]): Compared {
   const [compared, setCompared] = useState<Compared>({ status: 'working' });

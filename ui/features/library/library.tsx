@@ -98,7 +98,14 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
               <Button>Add a genus of your own</Button>
             </Link>
           </div>
-          <EntryView key={id} name={genus.name} isLatin note={[...trapSentences(genusById(id)), also].join(' ')} entry={genus} fields={genusFields} />
+          <EntryView
+            key={id}
+            name={genus.name}
+            isLatin
+            note={[...trapSentences(genusById(id)), also].join(' ')}
+            entry={genus}
+            fields={genusFields}
+          />
         </div>
       );
     }

@@ -62,6 +62,7 @@ export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
               <ShelfPot spec={setup.spec} scale={scale} widthPx={POT_WIDTH_PX} heightPx={POT_HEIGHT_PX} />
               <span className={styles.board} />
               <span className={styles.rank}>{i + 1}</span>
+              <span className={styles.merit}>{setup.merit}</span>
               <span className={styles.approach}>{setup.approachName}</span>
               <span className={styles.title}>{setup.title}</span>
               <span className={styles.facts}>{nb(`${daysRange(setup)} · ${monthMark(setup.year).text}`)}</span>

@@ -1,6 +1,6 @@
 /** What was worked out: the plan, the setup on the stage, what is tried on it, and how sure it all is. */
 import { create } from 'zustand';
-import type { PlanCase, PlanFacts, ReviewFacts, SetupCurve, SetupSpec } from '@core';
+import type { PlanCase, PlanFacts, SetupFacts, SetupCurve, SetupSpec } from '@core';
 import type { DoubtFacts } from '../../../data/worker/bench-worker';
 import type { TriedFacts } from '../../../data/worker/planner';
 import type { StageState } from './stage-store';
@@ -17,7 +17,7 @@ export interface PlanState {
   /** null while nothing is being worked out. */
   readonly working: Progress | null;
   readonly failure: string | null;
-  readonly review: ReviewFacts | null;
+  readonly review: SetupFacts | null;
   readonly curve: SetupCurve | null;
   readonly tried: TriedFacts | null;
   readonly doubts: DoubtFacts | null;

@@ -1,0 +1,3 @@
+export { casesTable } from './table';
+export { missedIn, reportOf, runCase, workedCases } from './run';
+export { findingsOf } from './meets';
