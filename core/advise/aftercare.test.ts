@@ -6,6 +6,7 @@ import { planCaseSchema, resolveCase, reviewSetup } from '../testing';
 const pick = (resolved: ReturnType<typeof resolveCase>) => ({
   plant: resolved.plant,
   stance: resolved.stance,
+  waterDsM: resolved.feeding.waterDsM,
   ...seasonOf(resolved),
 });
 
@@ -60,6 +61,34 @@ test('feed waits a month after mounting or heavy root loss, and is halved for sa
   });
 });
 
+test('hungry kinds take twice the feed while they grow, young plants half', () => {
+  const most = (planCase: Partial<PlanCase>) =>
+    step(stepsOf({ genus: 'phaius', place: 'glasshouse', month: 6, ...planCase }), 'feed')!.mostPpm;
+  expect(most({})).toBe(200);
+  expect(most({ month: 12 })).toBe(50);
+  expect(most({ genus: 'phalaenopsis', stage: 'seedling' })).toBe(50);
+  expect(step(stepsOf({ genus: 'phaius', place: 'glasshouse', month: 6 }), 'feed')!.mostDsM).toBeCloseTo(1.6, 9);
+});
+
+test('what has few roots stands in damp air; seaweed only while roots start', () => {
+  const codes = (planCase: PlanCase) => stepsOf(planCase).map(({ code }) => code);
+  expect(codes({ genus: 'oncidium', place: 'kitchen-sill', stage: 'backbulb' })).toContain('humid');
+  expect(codes({ genus: 'oncidium', place: 'kitchen-sill' })).not.toContain('humid');
+  expect(codes({ genus: 'oncidium', place: 'kitchen-sill', signs: { tips: 'starting' } })).toContain('seaweed');
+  expect(codes({ genus: 'oncidium', place: 'kitchen-sill' })).not.toContain('seaweed');
+});
+
+test('hard water is told off where the kind takes salts badly, and pure water for what it lacks', () => {
+  const ofWater = (genus: string, waterDsM: number) =>
+    stepsOf({ genus, place: 'kitchen-sill', waterDsM })
+      .map(({ code }) => code)
+      .filter((code) => code.startsWith('water is'));
+  expect(ofWater('miltoniopsis', 0.5)).toEqual(['water is hard']);
+  expect(ofWater('phalaenopsis', 0.5)).toEqual([]);
+  expect(ofWater('phalaenopsis', 0.9)).toEqual(['water is hard']);
+  expect(ofWater('phalaenopsis', 0.03)).toEqual(['water is pure']);
+});
+
 test('the same plant is started otherwise in January than in June', () => {
   const inMonth = (month: number) => stepsOf({ genus: 'cattleya-unifoliate', place: 'glasshouse', month });
   expect(step(inMonth(1), 'water')!.how).toBe('once, then sparingly');
@@ -82,6 +111,11 @@ test('a sleeping plant gets no water at all, not even to flush with', () => {
   expect(step(asleep, 'water')!.how).toBe('keep nearly dry');
   expect(asleep.map(({ code }) => code)).toEqual(['water', 'feed']);
   expect(step(asleep, 'feed')!.starts).toBe('with new growth');
+});
+
+test('a hardy slipper sleeps just moist: dried out by nobody else’s rest', () => {
+  const asleep = stepsOf({ genus: 'cypripedium', place: 'slate-yard', month: 1, signs: { leavesShed: true } });
+  expect(step(asleep, 'water')!.how).toBe('just moist');
 });
 
 test('a rest is told where the genus rests, the reservoir where there is one', () => {

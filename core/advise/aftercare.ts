@@ -1,6 +1,6 @@
 /** What follows after potting: the first weeks, as facts. Common practice, no source. */
-import { isAsleep, isFailing, type PlantInHand } from '../case';
-import type { Rest } from '../catalogue/genera';
+import { isAsleep, isFailing, isToBeRooted, type PlantInHand, showsTips } from '../case';
+import type { LightClass, Rest } from '../catalogue/genera';
 import type { Stance } from '../catalogue/schools';
 import { k } from './constants';
 import type { FirstWeeks } from './first-weeks';
@@ -27,6 +27,8 @@ export type AftercareFact = Span &
         readonly code: 'feed';
         /** Feeding starts after a month (weak plants, mounts), after two weeks, or with the new growth of a sleeping one. */
         readonly starts: FeedStart;
+        readonly leastDsM: number;
+        readonly mostDsM: number;
         readonly leastPpm: number;
         readonly mostPpm: number;
         /** In the dark months a plant takes less. */
@@ -34,7 +36,11 @@ export type AftercareFact = Span &
       }
     | { readonly code: 'first weeks'; readonly days: number; readonly laterDays: number }
     | { readonly code: 'rest'; readonly how: Exclude<Rest, 'none'> }
-    | { readonly code: 'flush' | 'shade' | 'tug' | 'watch' }
+    /** Towards the light it lives in. */
+    | { readonly code: 'shade'; readonly light: LightClass }
+    /** Its water has more salts than it takes, or is so pure that it lacks calcium. */
+    | { readonly code: 'water is hard' | 'water is pure'; readonly waterDsM: number; readonly mostDsM: number }
+    | { readonly code: 'flush' | 'tug' | 'watch' | 'look' | 'seaweed' | 'humid' }
   );
 
 export type FeedStart = 'after a month' | 'after two weeks' | 'with new growth';
@@ -47,6 +53,8 @@ export interface AftercareInput {
   readonly isDarkMonth: boolean;
   readonly isMount: boolean;
   readonly hasReservoir: boolean;
+  /** Salts of the plain water, dS/m. */
+  readonly waterDsM: number;
   /** What a new mix asks for at first; null where it makes no difference. */
   readonly firstWeeks: FirstWeeks | null;
 }
@@ -77,21 +85,40 @@ const feedFromDay: Readonly<Record<FeedStart, number>> = {
   'after two weeks': k.FEED_DAYS,
 };
 
+/** What has few roots or none yet takes half the feed, and damp air. */
+function isYoung({ stage }: PlantInHand): boolean {
+  return stage === 'seedling' || isToBeRooted(stage);
+}
+
 function firstFeed({ plant, isMount, isDarkMonth }: AftercareInput): AftercareFact {
-  const isLate = isMount || isFailing(plant);
+  const isLate = isMount || isFailing(plant) || isToBeRooted(plant.stage);
   const starts = isAsleep(plant) ? 'with new growth' : isLate ? 'after a month' : 'after two weeks';
   // A sleeping plant feeds in the season after.
   const isWinter = isDarkMonth && !isAsleep(plant);
-  const strength = plant.genus.saltTolerance === 'low' ? k.HALF_STRENGTH : 1;
+  const isHungry = plant.genus.traps.includes('hungry in growth') && !isWinter;
+  const strength =
+    plant.genus.saltTolerance === 'low' || isYoung(plant) ? k.HALF_STRENGTH : isHungry ? k.HUNGRY_STRENGTH : 1;
+  const leastPpm = (isWinter ? k.FEED_WINTER_LEAST_PPM : k.FEED_LEAST_PPM) * strength;
+  const mostPpm = (isWinter ? k.FEED_WINTER_MOST_PPM : k.FEED_MOST_PPM) * strength;
   return {
     code: 'feed',
     fromDay: feedFromDay[starts],
     untilDay: k.SETTLED_IN_DAYS,
     starts,
-    leastPpm: (isWinter ? k.FEED_WINTER_LEAST_PPM : k.FEED_LEAST_PPM) * strength,
-    mostPpm: (isWinter ? k.FEED_WINTER_MOST_PPM : k.FEED_MOST_PPM) * strength,
+    leastPpm,
+    mostPpm,
+    leastDsM: leastPpm * k.DS_M_PER_PPM,
+    mostDsM: mostPpm * k.DS_M_PER_PPM,
     isWinter,
   };
+}
+
+/** What its water wants: less salt for plants that take them badly, calcium where it has none. */
+function ofItsWater({ plant, waterDsM }: AftercareInput): readonly AftercareFact[] {
+  const span = { fromDay: 0, untilDay: k.SETTLED_IN_DAYS, waterDsM };
+  const mostDsM = plant.genus.saltTolerance === 'low' ? k.SOFT_WATER_DS_M : k.HARD_WATER_DS_M;
+  if (waterDsM > mostDsM) return [{ ...span, code: 'water is hard', mostDsM }];
+  return waterDsM < k.PURE_WATER_DS_M ? [{ ...span, code: 'water is pure', mostDsM }] : [];
 }
 
 export function firstAftercare(input: AftercareInput): readonly AftercareFact[] {
@@ -103,8 +130,12 @@ export function firstAftercare(input: AftercareInput): readonly AftercareFact[] 
     ...(input.firstWeeks === null
       ? []
       : [{ code: 'first weeks' as const, fromDay: 0, untilDay: k.FIRST_WEEKS_DAYS, ...input.firstWeeks }]),
-    { code: 'shade', fromDay: 0, untilDay: k.SHADE_DAYS },
+    { code: 'shade', fromDay: 0, untilDay: k.SHADE_DAYS, light: input.plant.genus.light },
+    ...(isYoung(input.plant) ? [{ code: 'humid' as const, fromDay: 0, untilDay: k.HUMID_DAYS }] : []),
+    { code: 'look', fromDay: k.LOOK_FROM_DAY, untilDay: k.SHADE_DAYS },
+    ...(showsTips(input.plant.signs) ? [{ code: 'seaweed' as const, fromDay: 0, untilDay: k.FEED_LATE_DAYS }] : []),
     firstFeed(input),
+    ...ofItsWater(input),
     { code: 'tug', fromDay: k.TUG_FROM_DAY, untilDay: k.TUG_UNTIL_DAY },
   ];
   if (input.hasReservoir) steps.push({ code: 'watch', fromDay: 0, untilDay: k.LOW_RESERVOIR_DAYS });

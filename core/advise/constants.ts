@@ -6,6 +6,10 @@ export const adviceConstants = {
   BACKWARDS_BELOW_LIVE: fromMemory(0.6, 'share', 'of live roots under which a plant goes backwards'),
   LEAST_BAD_SHOWN: byChoice(3, 'setups', 'shown where nothing suits'),
   PLACES_NAMED: byChoice(2, 'places', 'named that suit better'),
+  // Division.
+  BULBS_A_PIECE: fromPractice(4, 'bulbs', 'with roots of their own that a piece wants'),
+  WORTH_DIVIDING_SHOOTS: fromPractice(4, 'shoots', 'from which the question arises'),
+  SELDOM_DIVIDED_SHOOTS: fromMemory(12, 'shoots', 'from which even what is divided seldom may be'),
   // Reasons.
   NEARLY_INSIDE: byChoice(1.06, 'times', 'off the band that suits is told as inside it'),
   // Placement.
@@ -31,6 +35,13 @@ export const adviceConstants = {
   FEED_WINTER_LEAST_PPM: fromPractice(30, 'ppm', 'weakest feed in the dark months'),
   FEED_WINTER_MOST_PPM: fromPractice(50, 'ppm', 'strongest feed in the dark months'),
   DARK_MONTHS: fromPractice(4, 'months', 'of the year are dark where days differ'),
+  HUNGRY_STRENGTH: fromPractice(2, 'times', 'the feed for what is hungry in growth'),
+  DS_M_PER_PPM: fromPractice(0.008, 'dS/m per ppm', 'of nitrogen, above the water’s own: 0.4-0.8 for 50-100 ppm'),
+  SOFT_WATER_DS_M: fromPractice(0.3, 'dS/m', 'at most, for plants that take salts badly'),
+  HARD_WATER_DS_M: fromMemory(0.7, 'dS/m', 'from here on water wants a monthly flush'),
+  PURE_WATER_DS_M: fromMemory(0.1, 'dS/m', 'purer water has no calcium to speak of'),
+  HUMID_DAYS: fromPractice(60, 'days', 'under a cover for what has few roots'),
+  LOOK_FROM_DAY: fromPractice(7, 'days', 'after which the first look is due'),
   HALF_STRENGTH: fromPractice(0.5, 'share', 'of the feed for plants that take salts badly'),
   // Costs.
   SOONER_AT_FIRST: fromMemory(0.88, 'share', 'of its later days in which a new mix asks for water: worth telling'),

@@ -9,6 +9,7 @@ export type {
 } from './change-over';
 export type { SetupCosts } from './costs';
 export type { FitCause, FitVerdict, PlaceFit } from '../decide/place';
+export type { Division } from './division';
 export { type Placement, placementOf } from './placement';
 export {
   type BetterPlace,

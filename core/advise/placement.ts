@@ -1,7 +1,7 @@
 /** Where in the pot the plant goes, and how deep. */
 import { roundHalf } from '../base';
-import type { PlantInHand } from '../case';
-import { type DepthRule, runsOneWay } from '../catalogue/genera';
+import { growsOneWay, isToBeRooted, type PlantInHand } from '../case';
+import type { DepthRule } from '../catalogue/genera';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
 import { DRY_HOME_PCT } from '../physics/air';
 import type { Pot } from '../physics/pots';
@@ -28,18 +28,24 @@ const baseHeightCm: Readonly<Record<DepthRule, number>> = {
   'bulb 4 cm under': -k.BULB_UNDER_CM,
 };
 
+/** Old bulbs lie on the surface and rot below it; a cutting stands just in. */
+function depthOf({ stage, genus }: PlantInHand): DepthRule {
+  if (!isToBeRooted(stage) || genus.depth === 'bulb 4 cm under') return genus.depth;
+  return stage === 'backbulb' ? 'on the surface' : 'base just tucked in';
+}
+
 /**
  * Oldest bulbs against the wall when growth runs one way, on the diagonal in a square pot; in the
  * middle for a single stem, a clump or growth that rambles (common practice).
  */
 export function place(plant: PlantInHand, pot: Pot | null, meanHumidityPct: number, pieceMm: number): Placement {
-  const depth = plant.genus.depth;
+  const depth = depthOf(plant);
   const isFussyInDryAir =
     meanHumidityPct < DRY_HOME_PCT && plant.genus.rootHardiness === 'fussy' && depth !== 'bulb 4 cm under';
   const deeperForDryAirCm = isFussyInDryAir ? roundHalf((k.DEEPER_PIECES * pieceMm) / 10) : 0;
   const baseAboveSurfaceCm = baseHeightCm[depth] - deeperForDryAirCm;
   if (!pot) return { position: 'on the mount', offsetCm: 0, depth, baseAboveSurfaceCm: 0, deeperForDryAirCm: 0 };
-  if (!runsOneWay(plant.habit)) {
+  if (!growsOneWay(plant)) {
     return { position: 'centre', offsetCm: 0, depth, baseAboveSurfaceCm, deeperForDryAirCm };
   }
   const roomCm = Math.max(0, (pot.rimDiameterCm - plant.rootBallDiameterCm) / 2);

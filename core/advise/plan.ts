@@ -53,6 +53,7 @@ import { type AftercareFact, firstAftercare } from './aftercare';
 import { changeOver, type ChangeOverFact } from './change-over';
 import { costsOf, type SetupCosts } from './costs';
 import { firstWeeksOf } from './first-weeks';
+import { type Division, divisionOf } from './division';
 import { type Placement, placementOf } from './placement';
 import { k } from './constants';
 import { type ReasonFact, reasonsFor } from './reasons';
@@ -101,6 +102,8 @@ export interface PlanFacts {
   readonly isLeastBad: boolean;
   readonly ruledOut: readonly RuledOutFact[];
   readonly timing: Timing;
+  /** Whether to divide it; null where there is nothing to divide. */
+  readonly division: Division | null;
   /** How the place suits the plant, and the places of the book that suit it better, the best first. */
   readonly place: PlaceFit;
   readonly betterPlaces: readonly BetterPlace[];
@@ -199,6 +202,7 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
       ...seasonOf(context.resolved),
       isMount: setup.kind === 'mount',
       hasReservoir: facts.hasReservoir,
+      waterDsM: context.feeding.waterDsM,
       firstWeeks: firstWeeksOf(context, facts, judgement),
     }),
   };
@@ -259,6 +263,7 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
     isLeastBad: suited.length === 0,
     ruledOut: groupRuledOut(context, ruledOut),
     timing: decideTiming(resolved),
+    division: divisionOf(resolved.plant),
     place: context.fit,
     betterPlaces: betterPlacesFor(resolved, context.fit, places),
     resolved,

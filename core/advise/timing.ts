@@ -3,7 +3,15 @@
  * says what to look for (common practice, no source). Signs have an order: rot or no pot; a spent medium that goes
  * backwards; root tips; a ball that moves untouched; bloom; rest.
  */
-import { isAsleep, isFailing, type PlantInHand, type ResolvedCase, restMonthsOf, shedsLeaves } from '../case';
+import {
+  isAsleep,
+  isFailing,
+  isToBeRooted,
+  type PlantInHand,
+  type ResolvedCase,
+  restMonthsOf,
+  shedsLeaves,
+} from '../case';
 import { mediumById } from '../catalogue/media';
 import type { MediumFigures } from '../physics/media';
 import { k } from './constants';
@@ -27,6 +35,7 @@ export interface Timing {
     | 'no pot'
     | 'rot'
     | 'failing roots'
+    | 'to be rooted'
     | 'souring medium'
     | 'asleep'
     | 'root tips'
@@ -71,7 +80,11 @@ function goesBackwards({ bulbs, liveRootShare }: PlantInHand): boolean {
 function urgent({ plant, isSpent }: Circumstances): Answer | null {
   if (plant.signs.noPot) return { verdict: 'go at once', code: 'no pot' };
   if (plant.signs.rot) return { verdict: 'go at once', code: 'rot' };
-  if (isFailing(plant)) return { verdict: 'go at once', code: 'failing roots' };
+  if (isFailing(plant)) {
+    return isToBeRooted(plant.stage)
+      ? { verdict: 'go', code: 'to be rooted' }
+      : { verdict: 'go at once', code: 'failing roots' };
+  }
   if (isSpent && goesBackwards(plant) && !isAsleep(plant)) return { verdict: 'go at once', code: 'souring medium' };
   return null;
 }

@@ -4,11 +4,12 @@ export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
 export { type PlaceBook, placeIn } from './place-book';
 export { placeSchema } from './place-schema';
-export type { PlanCase } from './plan-case';
+export { dislikable, type Disliked, type PlanCase } from './plan-case';
 export {
   bulbStates,
   drinkerOf,
   isAsleep,
+  growsOneWay,
   isFailing,
   shedsLeaves,
   type PlantInHand,
@@ -47,5 +48,6 @@ export {
   type SetupSpec,
   specId,
 } from './setup-spec';
+export { isToBeRooted, type PlantStage, plantStages } from './stage';
 export { questionVersions, readQuestion, versioned } from './versions';
 export { whatIfSchemaFor } from './what-if-case';

@@ -10,12 +10,14 @@ import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
+import { mediumFamilies } from '../physics/media';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import type { PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
 import { bulbStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
 import { signsSchema } from './signs';
+import { plantStages } from './stage';
 
 /** A case carries so many of the grower's own things at most. */
 const MOST_OWN_MEDIA = 24;
@@ -26,6 +28,10 @@ const manner = {
   way: oneOf('way', waysToWater).optional(),
   soakMinutes: quantity('soakMinutes').optional(),
 };
+
+/** What some growers do not want, whatever it would do for the plant. */
+export const dislikable = ['mounts', 'standing water', 'baskets', 'plastic'] as const;
+export type Disliked = (typeof dislikable)[number];
 
 export const routineSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('every'), days: wholeQuantity('everyDays'), ...manner }),
@@ -86,7 +92,11 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     genusOverrides: genusOverridesSchema.optional(),
     place: placeOrIdSchemaFor(places),
     rootDiameterMm: quantity('rootDiameterMm').optional(),
+    /** A cutting, a seedling…; grown where nothing is said. */
+    stage: oneOf('stage', plantStages).optional(),
     habit: oneOf('habit', growthHabits).optional(),
+    /** Shoots that lead on, each its own way. */
+    fronts: wholeQuantity('fronts').optional(),
     shootCount: wholeQuantity('shootCount').optional(),
     rootBallDiameterCm: quantity('rootBallDiameterCm').optional(),
     heightCm: quantity('plantHeightCm').optional(),
@@ -107,6 +117,11 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     schools: schoolChoicesSchema.optional(),
     /** Media the grower measured: they join the candidates. */
     ownMedia: upTo('ownMedia', ownMediumSchema, MOST_OWN_MEDIA, 'media').optional(),
+    /** Main media that did well or failed in the grower's hands in this place. */
+    wentWell: upTo('wentWell', oneOf('wentWell', mediumFamilies), mediumFamilies.length, 'media').optional(),
+    wentBadly: upTo('wentBadly', oneOf('wentBadly', mediumFamilies), mediumFamilies.length, 'media').optional(),
+    /** What the grower does not want. */
+    dislikes: upTo('dislikes', oneOf('dislikes', dislikable), dislikable.length, 'things').optional(),
     /** Pots on the shelf; when given, no other pots are proposed. */
     ownPots: upTo('ownPots', ownPotSchema, MOST_OWN_POTS, 'pots').optional(),
     month: whole('month').optional(),

@@ -1,10 +1,11 @@
 /** The plant in the grower's hand: the genus, refined by what can be seen and measured. */
 import { roundHalf } from '../base';
-import { type Genus, type GrowthHabit, hasBulbs } from '../catalogue/genera';
+import { type Genus, type GrowthHabit, hasBulbs, runsOneWay } from '../catalogue/genera';
 import type { Drinker } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
 import { showsTips, type Signs } from './signs';
+import type { PlantStage } from './stage';
 
 export const bulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
 export type BulbState = (typeof bulbStates)[number];
@@ -12,7 +13,10 @@ export type BulbState = (typeof bulbStates)[number];
 export interface PlantInHand {
   readonly genus: Genus;
   readonly rootDiameterMm: number;
+  readonly stage: PlantStage;
   readonly habit: GrowthHabit;
+  /** Shoots that lead on, each its own way. */
+  readonly fronts: number;
   readonly shootCount: number;
   /** Diameter of the root ball as it comes out of its pot, cm. */
   readonly rootBallDiameterCm: number;
@@ -33,6 +37,11 @@ export function shedsLeaves({ rest }: Pick<Genus, 'rest'>): boolean {
 export function isAsleep({ genus, signs }: Pick<PlantInHand, 'genus' | 'signs'>): boolean {
   if (!shedsLeaves(genus) || showsTips(signs) || signs.shoot === 'rooting') return false;
   return signs.leavesShed === true || (signs.resting === true && signs.leavesShed !== false);
+}
+
+/** Growth that runs one way, so that the old end can go to the wall. */
+export function growsOneWay({ habit, fronts }: Pick<PlantInHand, 'habit' | 'fronts'>): boolean {
+  return runsOneWay(habit) && fronts < 2;
 }
 
 /** A plant that must first make roots. */

@@ -3,7 +3,7 @@ import { round1 } from '../base';
 import { type Genus, genusById, hasBulbs } from '../catalogue/genera';
 import { type SchoolChoices, type Stance, stanceOf } from '../catalogue/schools';
 import type { Holiday, Routine } from '../physics/drydown';
-import type { OwnMedium } from '../physics/media';
+import type { MediumFamily, OwnMedium } from '../physics/media';
 import { type Feeding, usualFeeding } from '../physics/salt';
 import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
@@ -11,7 +11,8 @@ import { withOverrides } from './genus-schema';
 import type { OwnPot } from './own-schema';
 import { signsOf } from './signs';
 import { type PlaceBook, placeIn } from './place-book';
-import type { PlanCase } from './plan-case';
+import type { Disliked, PlanCase } from './plan-case';
+import { stageFigures } from './stage';
 import {
   type BulbState,
   type PlantInHand,
@@ -40,6 +41,10 @@ export interface ResolvedCase {
   readonly stance: Stance;
   /** The questions the grower settled, by themselves. */
   readonly chosenSchools: SchoolChoices;
+  /** Main media that did well or failed in the grower's hands, and what they do not want. */
+  readonly wentWell: readonly MediumFamily[];
+  readonly wentBadly: readonly MediumFamily[];
+  readonly dislikes: readonly Disliked[];
   readonly ownMedia: readonly OwnMedium[];
   readonly ownPots: readonly OwnPot[];
   /** 0 = January. */
@@ -81,24 +86,32 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     assumed.push(name);
     return otherwise;
   }
-  const shootCount = given('shootCount', input.shootCount, genus.habit === 'single stem' ? 1 : k.USUAL_SHOOTS);
+  const stage = input.stage ?? 'grown';
+  const young = stageFigures(stage);
+  const usualShoots = genus.habit === 'single stem' ? 1 : k.USUAL_SHOOTS;
+  const shootCount = given('shootCount', input.shootCount, young?.shoots ?? usualShoots);
   const rimNowCm = input.current?.rimDiameterCm;
+  const typicalBallCm = young?.ballCm ?? typicalRootBallCm(genus, shootCount);
   const expectedBallCm =
-    rimNowCm === undefined
-      ? typicalRootBallCm(genus, shootCount)
-      : ballOutOfPotCm(rimNowCm, typicalRootBallCm(genus, shootCount), input.signs?.noPot === true);
+    rimNowCm === undefined ? typicalBallCm : ballOutOfPotCm(rimNowCm, typicalBallCm, input.signs?.noPot === true);
   const habit = given('habit', input.habit, genus.habit);
-  const heightCm = given('heightCm', input.heightCm, genus.heightCm);
+  const heightCm = given('heightCm', input.heightCm, round1(genus.heightCm * (young?.heightShare ?? 1)));
   const plant: PlantInHand = {
     genus,
-    rootDiameterMm: given('rootDiameterMm', input.rootDiameterMm, round1(typicalRootMm(genus))),
+    rootDiameterMm: given(
+      'rootDiameterMm',
+      input.rootDiameterMm,
+      round1(typicalRootMm(genus) * (young?.rootShare ?? 1)),
+    ),
+    stage,
     habit,
+    fronts: input.fronts ?? 1,
     shootCount,
     rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
     heightCm,
     leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
     signs: signsOf(input.signs),
-    liveRootShare: given('liveRootsPct', input.liveRootsPct, 100 * k.LIVE_USUALLY) / 100,
+    liveRootShare: given('liveRootsPct', input.liveRootsPct, young?.livePct ?? 100 * k.LIVE_USUALLY) / 100,
     bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
@@ -116,6 +129,9 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     feeding: feedingOf(input, genus),
     stance: stanceOf((input.schools ?? {}) as SchoolChoices),
     chosenSchools: (input.schools ?? {}) as SchoolChoices,
+    wentWell: input.wentWell ?? [],
+    wentBadly: input.wentBadly ?? [],
+    dislikes: input.dislikes ?? [],
     ownMedia: input.ownMedia ?? [],
     ownPots: input.ownPots ?? [],
     monthIndex: given('month', input.month, place.latitudeDeg >= 0 ? k.SPRING_NORTH : k.SPRING_SOUTH) - 1,

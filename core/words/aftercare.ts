@@ -1,6 +1,7 @@
 /** The sentences of the first weeks (advise/aftercare). */
 import type { AftercareFact } from '../advise';
-import { days } from './format';
+import type { LightClass } from '../catalogue/genera';
+import { days, number } from './format';
 
 export type AftercareStep = AftercareFact & { readonly sentence: string };
 
@@ -31,6 +32,13 @@ const restWords: Readonly<Record<FactOf<'rest'>['how'], string>> = {
   'leafless and dry': 'When its leaves have gone, give no water until the new growth has roots.',
 };
 
+const lightWords: Readonly<Record<LightClass, string>> = {
+  shade: 'shade for good: no sun on the leaves',
+  'bright shade': 'bright shade, with sun only early and late',
+  bright: 'bright light, shaded at noon',
+  sun: 'full sun, step by step',
+};
+
 function sentenceOf(fact: AftercareFact): string {
   switch (fact.code) {
     case 'water':
@@ -40,9 +48,19 @@ function sentenceOf(fact: AftercareFact): string {
     case 'flush':
       return 'Flush until the run-off is clear. Murk later means the medium is breaking down.';
     case 'shade':
-      return 'Shade for one to two weeks, then gentle early sun for about a month.';
+      return `Shade for one to two weeks, then gentle early sun for about a month, then ${lightWords[fact.light]}.`;
+    case 'humid':
+      return 'Keep it under a cover with small openings, at 80–90 % humidity and out of the sun, until its roots hold.';
+    case 'look':
+      return 'After a week look once: the wettest corner, the weight in your hand, leaves that hang.';
+    case 'seaweed':
+      return 'While roots start, some give a very thin seaweed extract (5–10 ppm) with the water. Optional.';
+    case 'water is hard':
+      return `Your water carries ${number(fact.waterDsM, 1)} mS/cm; it wants ${number(fact.mostDsM, 1)} at most: rain or low-mineral water, or a thorough flush every month.`;
+    case 'water is pure':
+      return 'Water as pure as yours brings no calcium or magnesium: choose a feed that has them.';
     case 'feed':
-      return `${feedStarts[fact.starts]}, then ${fact.leastPpm}–${fact.mostPpm} ppm ${fact.isWinter ? 'while days are short' : 'in growth'}. The label of your feed wins.`;
+      return `${feedStarts[fact.starts]}, then ${fact.leastPpm}–${fact.mostPpm} ppm (${number(fact.leastDsM, 1)}–${number(fact.mostDsM, 1)} mS/cm above your water) ${fact.isWinter ? 'while days are short' : 'in growth'}. The label of your feed wins.`;
     case 'tug':
       return 'After four to eight weeks tug it gently: if it holds, it has rooted.';
     case 'watch':

@@ -1,4 +1,4 @@
-import { genusById, genusIds } from '../catalogue/genera';
+import { generaCatalogue, genusById, genusIds } from '../catalogue/genera';
 import { metricWords } from './format';
 import { genusStory } from './genus';
 import { Kin, kin } from './kin';

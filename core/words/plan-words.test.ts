@@ -69,7 +69,13 @@ describe('the first weeks', () => {
     [{ code: 'water', how: 'at once, hates drought', ...span }, /it hates drought/],
     [{ code: 'water', how: 'after the cuts have closed', ...span }, /three or four days/],
     [{ code: 'flush', ...span }, /run-off is clear/],
-    [{ code: 'shade', ...span }, /one to two weeks/],
+    [{ code: 'shade', light: 'shade', ...span }, /one to two weeks.*no sun on the leaves\.$/],
+    [{ code: 'look', ...span }, /wettest corner/],
+    [{ code: 'humid', ...span }, /80–90 %/],
+    [{ code: 'seaweed', ...span }, /Optional/],
+    [{ code: 'water is hard', waterDsM: 0.6, mostDsM: 0.3, ...span }, /0\.6 mS\/cm; it wants 0\.3 at most/],
+    [{ code: 'water is pure', waterDsM: 0.02, mostDsM: 0.7, ...span }, /calcium/],
+    [{ code: 'water', how: 'just moist', ...span }, /just moist/],
     [{ code: 'tug', ...span }, /four to eight weeks/],
     [{ code: 'watch', ...span }, /reservoir filled low/],
     [{ code: 'rest', how: 'drier winter', ...span }, /half the water/],
@@ -81,11 +87,14 @@ describe('the first weeks', () => {
 
   test('feed is told with its strength, and leaves the last word to the label', () => {
     const feed = (starts: FeedStart, isWinter = false) =>
-      wordAftercare({ code: 'feed', starts, leastPpm: 25, mostPpm: 50, isWinter, ...span }).sentence;
-    expect(feed('after a month')).toBe('No feed for a month, then 25–50 ppm in growth. The label of your feed wins.');
+      wordAftercare({ code: 'feed', starts, leastPpm: 25, mostPpm: 50, leastDsM: 0.2, mostDsM: 0.4, isWinter, ...span })
+        .sentence;
+    expect(feed('after a month')).toBe(
+      'No feed for a month, then 25–50 ppm (0.2–0.4 mS/cm above your water) in growth. The label of your feed wins.',
+    );
     expect(feed('after two weeks')).toMatch(/^No feed for two weeks, then/);
     expect(feed('with new growth')).toMatch(/^No feed until the new growth has roots, then/);
-    expect(feed('after two weeks', true)).toMatch(/50 ppm while days are short/);
+    expect(feed('after two weeks', true)).toMatch(/above your water\) while days are short/);
   });
 });
 

@@ -5,6 +5,7 @@ import type { SetupSpec } from '../case';
 import type { RuledOutFact, StandsOut } from '../decide/choice';
 import { type AftercareStep, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
+import { wordDivision } from './division';
 import type { WordUnits } from './format';
 import { type PlaceFitAnswer, wordPlaceFit } from './place-fit';
 import { type Reason, wordReason } from './reasons';
@@ -41,10 +42,12 @@ export interface RuledOut {
   readonly media: readonly string[];
 }
 
-export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'timing' | 'place'> {
+export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'timing' | 'place' | 'division'> {
   readonly setups: readonly SetupAnswer[];
   readonly ruledOut: readonly RuledOut[];
   readonly timing: TimingAnswer;
+  /** Whether to divide it; empty where there is nothing to divide. */
+  readonly division: string;
   readonly place: PlaceFitAnswer;
 }
 
@@ -107,6 +110,7 @@ export function wordPlan(plan: PlanFacts, units: WordUnits): PlanAnswer {
     setups: plan.setups.map((setup) => wordSetup(setup, units)),
     ruledOut: plan.ruledOut.map((entry) => wordRuledOut(entry, units)),
     timing: wordTiming(plan.timing),
+    division: wordDivision(plan.division),
     place: wordPlaceFit(plan.place, plan.resolved.place.name, plan.betterPlaces, units),
   };
 }

@@ -25,6 +25,7 @@ const reasonWords: Readonly<Record<Timing['code'], (months: string) => string>> 
   'ball untouched': () =>
     'Out of what it is in now it moves with its ball untouched, at any time, even in bloom; leave the roots alone.',
   'in bloom': () => 'It is in bud or bloom, and moving it may cost the flowers.',
+  'to be rooted': () => 'It has no roots of its own yet: the sooner it stands in something moist and warm, the better.',
   resting: () => 'It is at rest and cannot make roots to hold on with.',
   'broken-down medium': () => 'The medium has outlived its life and will rot the roots before a sign comes.',
   'shoot just starting': () => 'The new shoot has only just started; its roots come when it is half grown.',

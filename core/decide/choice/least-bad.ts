@@ -9,6 +9,7 @@ import { familyKey } from './variety';
 function isOutOfQuestion({ rule, facts }: Forbidden): boolean {
   return (
     rule.topic === 'school' ||
+    rule.topic === 'grower' ||
     rule.id === 'falls-through-the-net' ||
     rule.id === 'recovery-is-for-failing-plants' ||
     facts.spec.approach === 'recovery in moss'

@@ -1,4 +1,5 @@
 import { changingOverRules } from './changing-over';
+import { growerRules } from './grower';
 import { mediumRules } from './media';
 import { moistureRules } from './moisture';
 import { mountRules } from './mounts';
@@ -27,6 +28,7 @@ const everyRule = [
   ...changingOverRules,
   ...restRules,
   ...schoolRules,
+  ...growerRules,
   ...safetyRules,
 ] as const;
 

@@ -1,5 +1,6 @@
 export { allRules, type RuleFinding, type RuleId } from './all';
 export { changingOverRules, isAiry, isGripping, isWetAndClose } from './changing-over';
+export { growerRules } from './grower';
 export { mediumRules } from './media';
 export { moistureRules } from './moisture';
 export { mountRules } from './mounts';

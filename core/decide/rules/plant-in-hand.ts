@@ -1,5 +1,5 @@
 /** What the plant itself shows when it is out of its pot. */
-import { isAsleep, isFailing, showsShoot, showsTips } from '../../case';
+import { isAsleep, isFailing, isToBeRooted, showsShoot, showsTips } from '../../case';
 import { hasBulbs } from '../../catalogue/genera';
 import { liveBallCm } from '../setups';
 import { k } from './constants';
@@ -8,7 +8,8 @@ import { practiceRule, type RuleInput } from './rule';
 
 /** Rot was seen or smelt, oozes from a bulb, or has taken the roots. */
 function isRotting({ context: { plant } }: RuleInput): boolean {
-  return plant.bulbs === 'soft or oozing' || plant.signs.rot === true || isFailing(plant);
+  const hasLostRoots = isFailing(plant) && !isToBeRooted(plant.stage);
+  return plant.bulbs === 'soft or oozing' || plant.signs.rot === true || hasLostRoots;
 }
 
 export const plantRules = [

@@ -22,6 +22,7 @@ export type RuleTopic =
   | 'changing over'
   | 'rest and absence'
   | 'school'
+  | 'grower'
   | 'safety';
 
 export interface RuleInput {

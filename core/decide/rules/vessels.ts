@@ -1,5 +1,5 @@
 /** Rules about pots: wall, shape, size, steadiness. */
-import { runsOneWay } from '../../catalogue/genera';
+import { growsOneWay } from '../../case';
 import { hasOpenings, isOpenWork } from '../../physics/pots';
 import { chooseSize, diagonalGain, leastRimCm, yearsFor } from '../setups';
 import { k } from './constants';
@@ -227,7 +227,7 @@ export const vesselRules = [
     effect: 'prefer',
     points: 1,
     applies: ({ context, facts }) =>
-      facts.setup.kind === 'pot' && facts.setup.pot.shape === 'square' && runsOneWay(context.plant.habit),
+      facts.setup.kind === 'pot' && facts.setup.pot.shape === 'square' && growsOneWay(context.plant),
     figures: (input) => ({ diagonalCm: potIn(input).rimDiameterCm * k.SQUARE_DIAGONAL }),
   }),
   practiceRule({

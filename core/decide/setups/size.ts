@@ -2,7 +2,15 @@
  * How big a pot: the root ball, plus the growth of the years wanted, plus a finger's width round it.
  * Growth per year = distance between shoots x shoots a year along the front (common practice).
  */
-import { isAsleep, isFailing, LIVE_USUALLY, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
+import {
+  growsOneWay,
+  isAsleep,
+  isFailing,
+  LIVE_USUALLY,
+  type OwnPot,
+  type PlantInHand,
+  type PotSpec,
+} from '../../case';
 import { runsOneWay } from '../../catalogue/genera';
 import type { Stance } from '../../catalogue/schools';
 import { potKindById } from '../../catalogue/vessels';
@@ -18,10 +26,15 @@ export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<
   return isOrganic(mix) ? k.ORGANIC_YEARS : k.INORGANIC_YEARS;
 }
 
+/** Roots that die back, and seedlings that outgrow everything. */
+function isPottedYearly({ genus, stage }: PlantInHand): boolean {
+  return stage === 'seedling' || genus.traps.includes('roots die back every year');
+}
+
 /** The same for a plant: one whose roots die back is potted afresh every year. */
 export function yearsFor({ plant, resolved }: Pick<CaseContext, 'plant' | 'resolved'>, mix: Mix): number {
   const years = yearsOfRoom(mix, resolved.yearsWanted, resolved.stance);
-  return plant.genus.traps.includes('roots die back every year') ? Math.min(k.YEARLY_YEARS, years) : years;
+  return isPottedYearly(plant) ? Math.min(k.YEARLY_YEARS, years) : years;
 }
 
 /** Shoots a year that carry a front on: one generation for kinds that make one, and what forks shares its shoots. */
@@ -36,7 +49,9 @@ export function spreadCm(plant: PlantInHand, years: number): number {
   const { rhizomeStepCm, shootsPerYear } = plant.genus;
   if (rhizomeStepCm === 0) return k.STEM_GROWTH_CM_PER_YEAR * years;
   if (runsOneWay(plant.habit)) {
-    return Math.max(0, rhizomeStepCm * generationsAYear(plant.genus) * years - k.FRONT_OVERLAP_CM);
+    // Two fronts run apart, one to each side.
+    const sides = growsOneWay(plant) ? 1 : 2;
+    return sides * Math.max(0, rhizomeStepCm * generationsAYear(plant.genus) * years - k.FRONT_OVERLAP_CM);
   }
   // Growth in all directions: the ring grows on both sides, by the square root of the crowd.
   const crowd = Math.sqrt((plant.shootCount + shootsPerYear * years) / plant.shootCount);

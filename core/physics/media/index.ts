@@ -13,6 +13,7 @@ export {
   type Hydraulics,
   meanPieceMm,
   type MediumEntry,
+  mediumFamilies,
   type MediumFamily,
   type MediumFigures,
   type PhTendency,

@@ -2,6 +2,7 @@
 import type { RuleFinding } from '../../decide/rules';
 import type { WordUnits } from '../format';
 import { changingOverRuleWords } from './changing-over';
+import { growerRuleWords } from './grower';
 import { mediumRuleWords } from './media';
 import { moistureRuleWords } from './moisture';
 import { mountRuleWords } from './mounts';
@@ -30,6 +31,7 @@ const allWords = {
   ...changingOverRuleWords,
   ...restRuleWords,
   ...schoolRuleWords,
+  ...growerRuleWords,
   ...safetyRuleWords,
 } as const satisfies Record<RuleFinding['ruleId'], unknown>;
 

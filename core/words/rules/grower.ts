@@ -1,0 +1,18 @@
+/** The sentences of the rules in decide/rules/grower. */
+import type { growerRules } from '../../decide/rules';
+import { kindName } from '../titles';
+import type { WordsFor } from './rule-words';
+
+const dropped = () => 'Taking it off the list of what you do not want would bring it back.';
+
+export const growerRuleWords: WordsFor<typeof growerRules> = {
+  'did-well-in-your-hands': { says: (f) => `${kindName(f.mediumName)} has done well in your hands there.` },
+  'did-badly-in-your-hands': {
+    says: (f) => `${kindName(f.mediumName)} has failed in your hands there.`,
+    wouldChange: () => 'If you know why it failed and that has changed, say so no more.',
+  },
+  'you-want-no-mounts': { says: () => 'You want no mounts.', wouldChange: dropped },
+  'you-want-no-standing-water': { says: () => 'You want no standing water.', wouldChange: dropped },
+  'you-want-no-baskets': { says: () => 'You want no baskets.', wouldChange: dropped },
+  'you-want-no-plastic': { says: () => 'You want no plastic.', wouldChange: dropped },
+};
