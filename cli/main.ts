@@ -129,7 +129,7 @@ const commands: Readonly<
   place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
   practice: (argument) => {
     if (argument === '--cases' || argument === '--cases-table') {
-      const cases = workedCases.map(runCase);
+      const cases = workedCases.map((worked) => runCase(worked));
       if (argument === '--cases') print({ ...reportOf(cases), missed: missedIn(cases) });
       else process.stdout.write(casesTable(reportOf(cases)));
       return;

@@ -54,6 +54,7 @@ export {
   reportMix,
   settledHeightShare,
   sievesOf,
+  mediumFamilies,
 } from './physics/media';
 export { coneDiameterCm, type Pot, widthAtCm } from './physics/pots';
 export {
@@ -94,6 +95,7 @@ export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
   bulbStates,
+  dislikable,
   genusIdOf,
   genusOf,
   genusTraits,
@@ -106,6 +108,7 @@ export {
   type OwnPot,
   ownPotSchema,
   placeIn,
+  plantStages,
   placeSchema,
   plainSigns,
   type PlanCase,
@@ -150,7 +153,7 @@ export {
   workedCases,
 } from './practice';
 export { weightedParts, weightPrior } from './decide/choice';
-export { betterPlaces, placeFit } from './decide/place';
+export { betterPlaces, type MonthFit, placeFit } from './decide/place';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
 export {
   makePlan,

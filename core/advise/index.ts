@@ -8,7 +8,7 @@ export type {
   ClingingFact,
 } from './change-over';
 export type { SetupCosts } from './costs';
-export type { FitCause, FitVerdict, PlaceFit } from '../decide/place';
+export type { FitCause, FitVerdict, MonthFit, PlaceFit } from '../decide/place';
 export type { Division } from './division';
 export { type Placement, placementOf } from './placement';
 export {

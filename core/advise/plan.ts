@@ -133,6 +133,8 @@ function betterPlacesFor(
 export interface PlanOptions {
   /** Called as setups are judged: done, of how many. */
   readonly onProgress?: (done: number, total: number) => void;
+  /** Leaves what is shown as the ranking judged it: half the time, and its days and years are coarser. */
+  readonly isRough?: boolean;
 }
 
 /** How many of the next most promising are looked at where the first were all put aside. */
@@ -254,8 +256,8 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
 
   // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
   const suited = pickVaried(judgedSetups.sort(byScore))
-    .map(({ facts }) => judgeFully(context, facts, judgeFinely))
-    .filter(isAllowed)
+    .map((judged) => (options.isRough ? judged : judgeFully(context, judged.facts, judgeFinely)))
+    .filter((judged) => options.isRough || isAllowed(judged))
     .sort(byScore);
   const shown = suited.length > 0 ? suited : leastBadOf(context, ruledOut);
   return {

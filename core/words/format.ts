@@ -47,10 +47,11 @@ export function mm(valueMm: number, units: WordUnits): string {
   return units.length === 'inch' ? `${number(mmToInch(valueMm), 2)} in` : `${number(valueMm, 1)} mm`;
 }
 
+/** A range that rounds to one figure is said as that figure. */
 export function mmRange(fromMm: number, toMm: number, units: WordUnits): string {
-  return units.length === 'inch'
-    ? `${number(mmToInch(fromMm), 2)}–${number(mmToInch(toMm), 2)} in`
-    : `${number(fromMm, 1)}–${number(toMm, 1)} mm`;
+  const isInch = units.length === 'inch';
+  const [from, to] = [fromMm, toMm].map((value) => (isInch ? number(mmToInch(value), 2) : number(value, 1)));
+  return `${from === to ? from : `${from}–${to}`} ${isInch ? 'in' : 'mm'}`;
 }
 
 export function temperature(valueC: number, units: WordUnits): string {
@@ -82,7 +83,8 @@ export const monthNames: readonly string[] = [
 ];
 
 export function years(value: number): string {
-  return `${number(value, 1)} ${value === 1 ? 'year' : 'years'}`;
+  const text = number(value, 1);
+  return `${text} ${text === '1' ? 'year' : 'years'}`;
 }
 
 export function litres(valueL: number): string {

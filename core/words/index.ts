@@ -18,7 +18,7 @@ export {
 } from './format';
 export { genusStory } from './genus';
 export { fileFaultLine, type FileQuestion, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
-export { wordPlaceFit } from './place-fit';
+export { placeMark, wordPlaceFit } from './place-fit';
 export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wordPlan, wordReview } from './plan';
 export { wordFinding } from './rules/sentences';
 export { type Sensitivity, wordSensitivity } from './sensitivity';

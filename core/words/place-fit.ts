@@ -1,5 +1,5 @@
 /** Whether the place suits the plant, in sentences. */
-import type { BetterPlace, FitCause, FitVerdict, PlaceFit } from '../advise';
+import type { BetterPlace, FitCause, FitVerdict, MonthFit, PlaceFit } from '../advise';
 import { joinAnd, monthNames, number, percent, temperature, type WordUnits } from './format';
 
 const headlines: Readonly<Record<FitVerdict, (place: string) => string>> = {
@@ -37,6 +37,21 @@ const helpWords: Readonly<Record<FitCause['code'], string>> = {
   'too dark': 'A lamp over it for twelve hours a day makes up for that.',
   'too bright': 'Shade it with cloth, or stand it behind others.',
 };
+
+const marks: Readonly<Record<FitCause['code'], string>> = {
+  'hot days': 'too hot',
+  'hot nights': 'hot nights',
+  cold: 'too cold',
+  'no winter': 'no winter',
+  'dry air': 'dry air',
+  'too dark': 'too dark',
+  'too bright': 'too bright',
+};
+
+/** What a month of the place lacks, in two words; empty where it suits. */
+export function placeMark({ verdict, cause }: MonthFit): string {
+  return verdict === 'suits' ? '' : marks[cause.code];
+}
 
 export interface PlaceFitAnswer extends PlaceFit {
   readonly headline: string;

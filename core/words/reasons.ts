@@ -107,7 +107,17 @@ function drying(f: FactOf<'drying'>): Sentences {
 
 function year(f: FactOf<'year'>): Sentences {
   const count = (daysCount: number) => number(daysCount, 0);
-  const weighs = `${stressNames[f.worst]} weighs most, in ${monthNames[f.worstMonthIndex]}`;
+  const isMany = stressNames[f.worst].endsWith('s');
+  const weighs = `${stressNames[f.worst]} ${isMany ? 'weigh' : 'weighs'} most, in ${monthNames[f.worstMonthIndex]}`;
+  const kinds = [
+    [f.fineDays, 'fine'],
+    [f.watchDays, 'to watch'],
+    [f.harmDays, 'of harm'],
+  ] as const;
+  // What there is none of is not counted.
+  const told = kinds
+    .filter(([daysCount]) => Math.round(daysCount) > 0)
+    .map(([daysCount, kind]) => `${count(daysCount)} ${kind}`);
   if (f.watchDays + f.harmDays < WORTH_A_WORD_DAYS) {
     return {
       sentence: `Over the year its roots have ${count(f.fineDays)} fine days: nothing weighs enough to be named.`,
@@ -115,7 +125,7 @@ function year(f: FactOf<'year'>): Sentences {
     };
   }
   return {
-    sentence: `Over the year its roots have ${count(f.fineDays)} fine days, ${count(f.watchDays)} to watch and ${count(f.harmDays)} of harm; ${weighs}.`,
+    sentence: `Of the year’s days ${joinAnd(told)}; ${weighs}.`,
     wouldChange: stressRemedies[f.worst],
   };
 }
@@ -223,7 +233,7 @@ function layers(f: FactOf<'layers'>, units: WordUnits): Sentences {
 function life(f: FactOf<'life'>): Sentences {
   return f.isOrganic
     ? {
-        sentence: `The medium is spent after about ${number(f.lifeYears, 1)} years; that sets the date of the next repot.`,
+        sentence: `The medium is spent after about ${years(f.lifeYears)}; that sets the date of the next repot.`,
         wouldChange: 'Warmer and always wet shortens it.',
       }
     : {

@@ -41,9 +41,22 @@ test('cool growers are told of a hot flat, warm growers of a cold yard: in the w
     const genus = genusById(id);
     const [hot, cold] = [placeFit(genus, room(31)), placeFit(genus, room(4))];
     if (genus.temperature !== 'warm') expect(hot.verdict).toBe('does not suit');
-    if (genus.temperature !== 'cool') expect(cold).toMatchObject({ verdict: 'does not suit', cause: { code: 'cold' } });
+    if (genus.temperature === 'warm' || genus.temperature === 'intermediate')
+      expect(cold).toMatchObject({ verdict: 'does not suit', cause: { code: 'cold' } });
   }
   expect(placeFit(genusById('masdevallia'), placeOf('heated-flat')).worstMonth).toBe(6);
+});
+
+test('hardy kinds want a cold winter, and hill plants bear warm days and cool nights', () => {
+  const bletilla = genusById('bletilla');
+  expect(placeFit(bletilla, placeOf('slate-yard')).verdict).not.toBe('does not suit');
+  expect(placeFit(bletilla, room(19))).toMatchObject({
+    verdict: 'does not suit',
+    cause: { code: 'no winter' },
+    worstMonth: null,
+  });
+  expect(placeFit(genusById('cymbidium'), placeOf('southern-porch')).verdict).not.toBe('does not suit');
+  expect(placeFit(genusById('masdevallia'), placeOf('southern-porch')).verdict).toBe('does not suit');
 });
 
 test('no jumps: a degree, a point of humidity or a little light moves the badness by little', () => {

@@ -1,7 +1,12 @@
 import { readFileSync } from 'node:fs';
+import { genusIds } from '../../catalogue/genera';
+import { demoPlaces } from '../../catalogue/places';
 import { planCaseSchema } from '../../testing';
+import { languageFaults } from '../../testing/language';
+import { makePlan, type PlanFacts } from '../../advise';
+import { metricWords, wordPlan } from '../../words';
 import { findingsOf, parts } from './meets';
-import { reportOf, runCase, workedCases } from './run';
+import { planOf, reportOf, runCase, workedCases } from './run';
 import { casesTable } from './table';
 import { genusGroups } from './worked-case';
 
@@ -25,8 +30,54 @@ test('an empty answer meets nothing that hangs on a setup, and a wrong wish is s
   expect(findingsOf({ medium: ['bark'], timing: ['go'] }, nothing).map(({ isMet }) => isMet)).toEqual([true, false]);
 });
 
+/** Plants, places, months and rounds as they come. */
+function randomPlans(count: number): readonly PlanFacts[] {
+  let seed = 20261126;
+  const dice = (sides: number) => {
+    seed = (seed * 48271) % 2147483647;
+    return seed % sides;
+  };
+  const oneOf = <T>(list: readonly T[]): T => list[dice(list.length)]!;
+  return Array.from({ length: count }, () =>
+    makePlan(
+      planCaseSchema.parse({
+        genus: oneOf(genusIds),
+        place: oneOf(demoPlaces).id,
+        month: 1 + dice(12),
+        routine: oneOf([
+          { kind: 'every', days: 1 + dice(14) },
+          { kind: 'when dry' },
+          { kind: 'misting', timesADay: 1 + dice(3) },
+        ]),
+        ...oneOf([{}, { shootCount: 1 + dice(20) }, { liveRootsPct: dice(100) }, { yearsWanted: 1 + dice(5) }]),
+        ...oneOf([
+          {},
+          { current: { mediumId: oneOf(['bark-6-12', 'sphagnum-loose', 'pumice-3-6']), yearsInMedium: dice(5) } },
+        ]),
+        ...oneOf([
+          {},
+          { signs: { tips: oneOf(['none', 'starting', 'long']) } },
+          { stage: oneOf(['seedling', 'cutting']) },
+        ]),
+      }),
+      demoPlaces,
+      { isRough: true },
+    ),
+  );
+}
+
 describe('all of them', () => {
-  const report = reportOf(workedCases.map(runCase));
+  const plans: readonly PlanFacts[] = workedCases.map(planOf);
+  const report = reportOf(workedCases.map((worked, i) => runCase(worked, plans[i])));
+
+  test('none is without an answer', () => {
+    for (const plan of plans) expect(plan.setups.length).toBeGreaterThan(0);
+  });
+
+  test('every sentence of theirs, and of eighty random answers, is without a fault of language', () => {
+    const faults = [...plans, ...randomPlans(80)].flatMap((plan) => languageFaults(wordPlan(plan, metricWords)));
+    expect(faults.slice(0, 20)).toEqual([]);
+  });
 
   test('nine in ten expectations are met, and of what must be put aside nineteen in twenty', () => {
     expect(report.all.met / report.all.asked).toBeGreaterThanOrEqual(0.9);

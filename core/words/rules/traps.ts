@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/traps. */
 import type { trapRules } from '../../decide/rules';
-import { number } from '../format';
+import { number, years } from '../format';
 import { Kin, kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
@@ -14,13 +14,12 @@ export const trapRuleWords: WordsFor<typeof trapRules> = {
     wouldChange: () => 'Larger pieces, or less moss, hold more air.',
   },
   'spent-before-the-next-time': {
-    says: (f) =>
-      `A stale medium ends ${kin(f.genusName)}, and this one is spent after about ${number(f.lifeYears, 1)} years.`,
+    says: (f) => `A stale medium ends ${kin(f.genusName)}, and this one is spent after about ${years(f.lifeYears)}.`,
     wouldChange: () => 'Fewer years wanted, or a lasting medium, lift this.',
   },
   'renew-before-stale': {
     says: (f) =>
-      `Write down the date: a stale medium ends ${kin(f.genusName)}. Renew it within ${number(f.lifeYears * RENEW_SHARE, 1)} years.`,
+      `Write down the date: a stale medium ends ${kin(f.genusName)}. Renew it within ${years(f.lifeYears * RENEW_SHARE)}.`,
   },
   'moss-top-rots-shoots': { says: (f) => `Lush moss on top rots the shoots of ${kin(f.genusName)}.` },
   'shallow-for-shallow-roots': { says: (f) => `${Kin(f.genusName)} roots near the surface: a shallow vessel fits it.` },
@@ -39,8 +38,7 @@ export const trapRuleWords: WordsFor<typeof trapRules> = {
   },
   'moss-on-soft-shoots': { says: () => 'Moss on top keeps its soft new shoots wet.' },
   'lasting-mix-for-peace': {
-    says: (f) =>
-      `${Kin(f.genusName)} wants to be left alone, and this medium lasts about ${number(f.lifeYears, 1)} years.`,
+    says: (f) => `${Kin(f.genusName)} wants to be left alone, and this medium lasts about ${years(f.lifeYears)}.`,
   },
   'leave-basket-roots': {
     says: () => 'Roots that stand upright round it are its own way to catch leaves: leave them.',

@@ -63,7 +63,9 @@ export function Details({ plan, review, onPotted }: DetailsProps) {
             <RootZone review={review} curve={curve} units={units} />
           </>
         ) : null}
-        {page === 'Mind' ? <Cautions review={review} traps={trapSentences(plan.resolved.plant.genus)} /> : null}
+        {page === 'Mind' ? (
+          <Cautions review={review} traps={trapSentences(plan.resolved.plant.genus)} division={plan.division} />
+        ) : null}
         {page === 'After' ? (
           <>
             <ChangeOverView change={review.changeOver} />

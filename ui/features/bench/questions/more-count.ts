@@ -1,6 +1,20 @@
 /** How many of the further questions have an answer. */
 export function moreCount(answers: Readonly<Record<string, unknown>>): number {
-  const single = ['liveRootsPct', 'bulbs', 'heightCm', 'leafAreaCm2', 'yearsWanted', 'holiday', 'heatWave', 'waterDsM'];
+  const single = [
+    'stage',
+    'fronts',
+    'wentWell',
+    'wentBadly',
+    'dislikes',
+    'liveRootsPct',
+    'bulbs',
+    'heightCm',
+    'leafAreaCm2',
+    'yearsWanted',
+    'holiday',
+    'heatWave',
+    'waterDsM',
+  ];
   const count = (value: unknown) =>
     typeof value === 'object' && value !== null
       ? Object.values(value).filter((entry) => entry !== undefined).length

@@ -4,6 +4,7 @@
 import { Drawer, Tabs } from 'antd';
 import { AwayFields } from './away-fields';
 import { GenusOverrideFields } from './genus-override-fields';
+import { HandsFields } from './hands-fields';
 import { PlantFields } from './plant-fields';
 import { PotFields } from './pot-fields';
 import { SchoolFields } from './school-fields';
@@ -20,6 +21,7 @@ export function MoreDrawer({ isOpen, onClose }: MoreDrawerProps) {
       <Tabs
         items={[
           { key: 'plant', label: 'In hand', children: <PlantFields /> },
+          { key: 'hands', label: 'Yours', children: <HandsFields /> },
           { key: 'ways', label: 'Ways', children: <SchoolFields /> },
           { key: 'pots', label: 'Pots', children: <PotFields /> },
           { key: 'water', label: 'Water', children: <WaterFields /> },

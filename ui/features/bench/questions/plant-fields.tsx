@@ -2,7 +2,7 @@
 
 /** What can be seen and measured on the plant itself. */
 import { Select } from 'antd';
-import { bulbStates, cmToInch, inchToCm } from '@core';
+import { bulbStates, cmToInch, inchToCm, plantStages } from '@core';
 import { number } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { answer } from '../state/actions';
@@ -43,6 +43,29 @@ export function PlantFields() {
           onChange={(bulbs) => answer({ bulbs })}
         />
       </Field>
+      <div className={styles.pair}>
+        <Field id="stage" label="What it is" fault={faultAt('stage')}>
+          <Select
+            id="stage"
+            allowClear
+            placeholder={plant?.stage}
+            value={answers.stage as string | undefined}
+            options={plantStages.map((value) => ({ value, label: value }))}
+            onChange={(stage) => answer({ stage })}
+          />
+        </Field>
+        <Field id="fronts" label="Growing fronts" fault={faultAt('fronts')}>
+          <UnitNumber
+            id="fronts"
+            value={answers.fronts}
+            placeholder={plant ? number(plant.fronts, 0) : undefined}
+            suffix=""
+            step={1}
+            hasFault={faultAt('fronts') !== null}
+            onChange={(fronts) => answer({ fronts })}
+          />
+        </Field>
+      </div>
       <div className={styles.pair}>
         <Field id="height" label="Height of the plant" fault={faultAt('heightCm')}>
           <UnitNumber

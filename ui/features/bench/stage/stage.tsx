@@ -82,7 +82,8 @@ export function Stage() {
       </div>
       {review.ruledOutBy ? (
         <p className={styles.warning} role="alert">
-          <strong>Against the rules now.</strong> {review.ruledOutBy.sentence}
+          <strong>{plan.isLeastBad ? 'Nothing suits; this comes nearest.' : 'Against the rules now.'}</strong>{' '}
+          {review.ruledOutBy.sentence}
         </p>
       ) : null}
       {change ? (
@@ -141,6 +142,7 @@ export function Stage() {
           byMonth={review.daysByMonth}
           year={review.year}
           restMonths={plan.timing.restMonths}
+          placeMonths={plan.place.months}
           monthIndex={monthIndex}
           onMonth={showMonth}
         />

@@ -1,0 +1,57 @@
+'use client';
+
+/** What has done well or failed in the grower's own hands, and what they do not want. */
+import { Select } from 'antd';
+import { dislikable, mediumFamilies } from '@core';
+import { answer } from '../state/actions';
+import { useCase } from '../state/case-store';
+import { useFaultAt } from '../state/worded';
+import { Field } from '../../../controls/field';
+import styles from './questions.module.css';
+
+const media = mediumFamilies.map((value) => ({ value, label: value }));
+const unwanted = dislikable.map((value) => ({ value, label: value }));
+
+/** Nothing chosen is nothing said. */
+const orNothing = (list: readonly string[]) => (list.length > 0 ? list : undefined);
+
+export function HandsFields() {
+  const answers = useCase((state) => state.answers);
+  const faultAt = useFaultAt();
+  const listOf = (value: unknown) => (Array.isArray(value) ? (value as string[]) : []);
+  return (
+    <div className={styles.questions}>
+      <p className={styles.hint}>Your own bench counts for more than any book: with such plants, in this place.</p>
+      <Field id="went-well" label="Did well for you" fault={faultAt('wentWell')}>
+        <Select
+          id="went-well"
+          mode="multiple"
+          placeholder="media"
+          value={listOf(answers.wentWell)}
+          options={media}
+          onChange={(list: string[]) => answer({ wentWell: orNothing(list) })}
+        />
+      </Field>
+      <Field id="went-badly" label="Failed for you" fault={faultAt('wentBadly')}>
+        <Select
+          id="went-badly"
+          mode="multiple"
+          placeholder="media"
+          value={listOf(answers.wentBadly)}
+          options={media}
+          onChange={(list: string[]) => answer({ wentBadly: orNothing(list) })}
+        />
+      </Field>
+      <Field id="dislikes" label="You do not want" fault={faultAt('dislikes')}>
+        <Select
+          id="dislikes"
+          mode="multiple"
+          placeholder="nothing"
+          value={listOf(answers.dislikes)}
+          options={unwanted}
+          onChange={(list: string[]) => answer({ dislikes: orNothing(list) })}
+        />
+      </Field>
+    </div>
+  );
+}
