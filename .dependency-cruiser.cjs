@@ -17,7 +17,7 @@ const floors = [
   ['decide/rules'],
   ['decide/choice'],
   ['advise'],
-  ['explore'],
+  ['explore', 'proof'],
   ['words'],
 ];
 const rooms = floors.flat();

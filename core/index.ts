@@ -142,16 +142,8 @@ export {
   type ReadingChoices,
   type ReadingFacts,
 } from './place-files';
-export {
-  casesTable,
-  findingsOf,
-  missedIn,
-  practiceTable,
-  reportOf,
-  runAllPractice,
-  runCase,
-  workedCases,
-} from './practice';
+export { practiceTable, runAllPractice } from './practice';
+export { casesTable, findingsOf, missedIn, reportOf, runCase, workedCases } from './proof';
 export { weightedParts, weightPrior } from './decide/choice';
 export { betterPlaces, type MonthFit, placeFit } from './decide/place';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';

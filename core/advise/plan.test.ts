@@ -2,8 +2,7 @@ import { type PlanCase, specId } from '../case';
 import { generaCatalogue, genusById, genusIds } from '../catalogue/genera';
 import { LEAST_SETUPS } from '../decide/choice';
 import { allRules } from '../decide/rules';
-import { pieceBandMm } from '../decide/setups';
-import { misfitFactor } from '../decide/setups/grade';
+import { misfitFactor, pieceBandMm } from '../decide/setups';
 import { daysOf } from '../physics/drydown';
 import type { PlanAnswer, SetupAnswer } from '../words';
 import {

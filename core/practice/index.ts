@@ -1,4 +1,3 @@
-export { casesTable, findingsOf, missedIn, reportOf, runCase, workedCases } from './cases';
 export { TOLERANCE } from './constants';
 export { practiceCases } from './days';
 export { allChecks, type CheckResult, practiceTable, runAllPractice } from './run';

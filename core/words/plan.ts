@@ -2,11 +2,12 @@
 import type { PlanFacts, SetupFacts } from '../advise';
 import { mediumById } from '../catalogue/media';
 import type { SetupSpec } from '../case';
-import type { RuledOutFact, StandsOut } from '../decide/choice';
+import type { RuledOutFact } from '../decide/choice';
 import { type AftercareStep, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
 import { wordDivision } from './division';
 import type { WordUnits } from './format';
+import { meritText } from './merit';
 import { type PlaceFitAnswer, wordPlaceFit } from './place-fit';
 import { type Reason, wordReason } from './reasons';
 import { type WordedFinding, wordFinding } from './rules/sentences';
@@ -54,23 +55,9 @@ export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'tim
 /** A setup the grower has changed by hand. */
 export type SetupReview = SetupAnswer;
 
-const merits: Readonly<Record<StandsOut, string>> = {
-  'best all round': 'best all round',
-  'as it is, larger': 'as it is, larger',
-  'least work': 'least work',
-  'forgives a late week': 'forgives a late week',
-  'forgives an early hand': 'forgives too much water',
-  cheapest: 'cheapest over the years',
-  'lasts longest': 'lasts longest',
-  'most air': 'most air for roots',
-  'waits longest': 'waits longest for water',
-  'dries soonest': 'dries soonest',
-  'next best': 'another good way',
-};
-
 function meritOf({ standsOut, ruledOutBy }: SetupFacts): string {
   if (standsOut === null) return '';
-  return ruledOutBy === null ? merits[standsOut] : 'least bad';
+  return ruledOutBy === null ? meritText(standsOut) : 'least bad';
 }
 
 export function wordSetup(facts: SetupFacts, units: WordUnits): SetupAnswer {

@@ -114,10 +114,13 @@ function year(f: FactOf<'year'>): Sentences {
     [f.watchDays, 'to watch'],
     [f.harmDays, 'of harm'],
   ] as const;
-  // What there is none of is not counted.
+  // What there is none of is not counted; the first says what is counted.
   const told = kinds
     .filter(([daysCount]) => Math.round(daysCount) > 0)
-    .map(([daysCount, kind]) => `${count(daysCount)} ${kind}`);
+    .map(([daysCount, kind], i) => {
+      if (i > 0) return `${count(daysCount)} ${kind}`;
+      return kind === 'fine' ? `${count(daysCount)} fine days` : `${count(daysCount)} days ${kind}`;
+    });
   if (f.watchDays + f.harmDays < WORTH_A_WORD_DAYS) {
     return {
       sentence: `Over the year its roots have ${count(f.fineDays)} fine days: nothing weighs enough to be named.`,
@@ -125,7 +128,7 @@ function year(f: FactOf<'year'>): Sentences {
     };
   }
   return {
-    sentence: `Of the year’s days ${joinAnd(told)}; ${weighs}.`,
+    sentence: `Over the year its roots have ${joinAnd(told)}; ${weighs}.`,
     wouldChange: stressRemedies[f.worst],
   };
 }
@@ -200,8 +203,10 @@ function position(f: FactOf<'position'>, units: WordUnits): Sentences {
       wouldChange: 'Growth that runs one way would put its back to the wall.',
     };
   }
+  // A ball that fills the pot stands in the middle and at the wall alike.
+  const offset = f.offsetCm < 0.05 ? '' : `, ${cm(f.offsetCm, units)} from the middle`;
   return {
-    sentence: `Oldest growth ${f.position === 'on the diagonal' ? 'into a corner' : 'against the wall'}, ${cm(f.offsetCm, units)} from the middle, so that ${cm(f.rhizomeStepCm, units)} steps have the whole pot before them.`,
+    sentence: `Oldest growth ${f.position === 'on the diagonal' ? 'into a corner' : 'against the wall'}${offset}, so that ${cm(f.rhizomeStepCm, units)} steps have the whole pot before them.`,
     wouldChange: 'Fronts running several ways would put it in the middle.',
   };
 }

@@ -79,7 +79,7 @@ export const changeShareConstants = {
 export const rarityConstants = {
   'conifer bark': fromPractice(0, 'points', 'off bark: everyday'),
   sphagnum: fromPractice(1, 'points', 'off moss: everyday'),
-  'expanded clay': fromPractice(1, 'points', 'off expanded clay: everyday'),
+  'expanded clay': fromPractice(2, 'points', 'off expanded clay: everyday'),
   pumice: fromPractice(2, 'points', 'off pumice: everyday'),
   charcoal: fromMemory(4, 'points', 'off a pot of charcoal alone'),
   'soil-like mix': fromMemory(4, 'points', 'off soil for a plant that is no ground orchid'),
@@ -100,7 +100,7 @@ export const gearConstants = {
   'organic pot': fromPractice(0, 'points', 'off a pot and bark: everyday'),
   'moss pot': fromPractice(0, 'points', 'off a pot and moss: everyday'),
   'recovery in moss': fromPractice(0, 'points', 'off a cup of moss'),
-  'moist inorganic': fromMemory(1, 'points', 'off a pot of stone, which must always be kept moist'),
+  'moist inorganic': fromMemory(2, 'points', 'off a pot of stone, which must always be kept moist'),
   'soil-like mix': fromPractice(0, 'points', 'off a pot of soil'),
   'side-hole reservoir': fromMemory(4, 'points', 'off a pot with holes in its side'),
   'wick reservoir': fromMemory(5, 'points', 'off a wick, an outer pot and a gauge'),

@@ -63,7 +63,8 @@ function placePoints({ fit }: CaseContext): number {
 function rarityOf({ plant: { genus }, resolved }: CaseContext, { mainMix, spec }: CandidateFacts): number {
   const { family } = heaviestPart(mainMix).medium;
   const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
-  const isGroundInSoil = family === 'soil-like mix' && genus.onMount === 'never';
+  // Ground orchids live in soil; slippers are of the ground too, and yet are grown in bark.
+  const isGroundInSoil = family === 'soil-like mix' && genus.onMount === 'never' && genus.depth !== 'all roots covered';
   const ofMedium = isBare || isGroundInSoil ? 0 : rarityPoints[family];
   // What the grower has in use already is not uncommon to them.
   const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;

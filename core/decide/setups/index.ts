@@ -10,7 +10,7 @@ export {
 export { fillPot, generateCandidates } from './candidates';
 export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
 export { type CaseContext, contextOf } from './context';
-export { byFit, type PieceBand, pieceBandMm, switchRootMm } from './grade';
+export { byFit, misfitFactor, type PieceBand, pieceBandMm, switchRootMm } from './grade';
 export { type PieceShift, type ShiftCause, shiftFactor } from './shifts';
 export { topDressings } from './recipes';
 export { minutesPerWeek } from './work';

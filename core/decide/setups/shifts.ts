@@ -6,7 +6,6 @@
 import type { PlantInHand } from '../../case';
 import type { Place } from '../../physics/places';
 import { k } from './constants';
-import type { CaseContext, Climate } from './context';
 
 export type ShiftCause =
   | 'moist roots'
@@ -41,7 +40,7 @@ export function pieceShiftsOfCase({
 }: {
   readonly plant: PlantInHand;
   readonly place: Place;
-  readonly climate: Climate;
+  readonly climate: { readonly meanHumidityPct: number };
 }): readonly PieceShift[] {
   const { genus } = plant;
   const isHairy = genus.depth === 'all roots covered' || plant.habit === 'creeping stem';
@@ -67,15 +66,15 @@ export interface PotAsks {
 }
 
 export function pieceShifts(
-  context: CaseContext,
+  { plant, pieceShifts: ofCase }: { readonly plant: PlantInHand; readonly pieceShifts: readonly PieceShift[] },
   { hasReservoir, rimDiameterCm, isOrganic }: PotAsks,
 ): readonly PieceShift[] {
-  const { rootDiameterMm, liveRootShare } = context.plant;
+  const { rootDiameterMm, liveRootShare } = plant;
   const largeness = ramp(rimDiameterCm ?? 0, k.SHIFT_POT_FROM_CM, k.SHIFT_POT_TO_CM);
   const fineness =
     isOrganic || liveRootShare < k.SHIFT_SOUND_FROM ? 0 : ramp(-rootDiameterMm, -k.SHIFT_FINE_MM, -k.SHIFT_FINEST_MM);
   return [
-    ...context.pieceShifts,
+    ...ofCase,
     ...listed([
       ['standing water', hasReservoir ? k.SHIFT_RESERVOIR : 1],
       ['a large pot', 1 + (k.SHIFT_LARGE_POT - 1) * largeness],

@@ -62,7 +62,7 @@ export const trapRuleWords: WordsFor<typeof trapRules> = {
   },
   'unbent-roots': {
     says: (f) => `The long roots of ${kin(f.genusName)} hate being bent into a pot.`,
-    wouldChange: () => 'A basket or a mount leaves them free.',
+    wouldChange: () => 'Hung in the open they stay straight.',
   },
 };
 

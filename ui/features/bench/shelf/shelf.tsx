@@ -13,7 +13,7 @@ import { useStage } from '../state/stage-store';
 import styles from './shelf.module.css';
 
 const POT_WIDTH_PX = 140;
-const POT_HEIGHT_PX = 66;
+const POT_HEIGHT_PX = 58;
 
 function tallestCm(setup: SetupAnswer): number {
   const { vessel } = setup.spec;

@@ -17,6 +17,8 @@ interface MonthStripProps {
 }
 
 export function MonthStrip({ byMonth, year, restMonths, placeMonths, monthIndex, onMonth }: MonthStripProps) {
+  // A place that suits all year takes no line.
+  const isPlaceTold = placeMonths.some(({ verdict }) => verdict !== 'suits');
   return (
     <div className={styles.months} role="group" aria-label="Days between waterings by month">
       {byMonth.map((time, i) => {
@@ -38,7 +40,7 @@ export function MonthStrip({ byMonth, year, restMonths, placeMonths, monthIndex,
             <span>{monthNames[i]!.slice(0, 3)}</span>
             <strong>{text}</strong>
             <span className={styles.verdict}>{mark.text}</span>
-            <span className={styles.place}>{place}</span>
+            {isPlaceTold ? <span className={styles.place}>{place}</span> : null}
           </button>
         );
       })}

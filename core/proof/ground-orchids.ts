@@ -370,4 +370,17 @@ export const groundCases = casesOf('ground orchids', [
       aside: ['mount', 'basket', 'reservoir'],
     },
   ],
+  [
+    'cutting of a jewel orchid',
+    { genus: 'ludisia', place: 'bathroom', month: 5, routine: every(4), stage: 'cutting' },
+    {
+      timing: GO,
+      medium: ['moss'],
+      sizeCm: [5, 9],
+      position: ['centre'],
+      depth: ['base just tucked in'],
+      feedStarts: ['after a month'],
+      aside: ['reservoir', 'mount', 'basket', { widerThanCm: 11 }],
+    },
+  ],
 ]);

@@ -259,4 +259,18 @@ export const slipperCases = casesOf('slippers', [
       aside: ['mount', 'basket', { piecesOverMm: 15 }],
     },
   ],
+  [
+    'single fan of a slipper, few roots, kitchen sill',
+    { genus: 'paphiopedilum', place: 'kitchen-sill', month: 4, routine: every(4), stage: 'single fan' },
+    {
+      timing: ['look first'],
+      place: FAIR,
+      medium: ['bark', 'bark with moss', 'moss'],
+      piecesMm: [2.5, 9],
+      sizeCm: [6, 10],
+      depth: COVERED,
+      water: MOIST,
+      aside: ['mount', 'basket', { widerThanCm: 12 }, { piecesOverMm: 15 }],
+    },
+  ],
 ]);

@@ -283,4 +283,25 @@ export const cattleyaCases = casesOf('cattleya kin', [
       aside: ['coconut', 'reservoir', 'soil'],
     },
   ],
+  [
+    'cattleya that did well in stone, by a grower who wants no plastic',
+    {
+      genus: 'cattleya-unifoliate',
+      place: 'glasshouse',
+      month: 5,
+      routine: every(3),
+      wentWell: ['lava', 'pumice'],
+      dislikes: ['plastic', 'mounts'],
+      signs: { tips: 'starting' },
+    },
+    {
+      timing: GO,
+      medium: ['lava', 'pumice'],
+      piecesMm: [8, 24],
+      vessel: ['clay', 'glazed', 'basket'],
+      depth: ['on the surface'],
+      position: ['back to the wall', 'on the diagonal', 'centre'],
+      aside: ['mount', 'soil', 'moss'],
+    },
+  ],
 ]);

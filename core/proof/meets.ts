@@ -1,9 +1,9 @@
 /** Whether a plan meets what is expected of a worked case, part by part. */
-import { potOf } from '../../case';
-import { mediumById } from '../../catalogue/media';
-import type { PlanFacts, SetupFacts } from '../../advise';
-import type { MediumFamily } from '../../physics/media';
-import { meanPieceMm } from '../../physics/media';
+import { potOf } from '../case';
+import { mediumById } from '../catalogue/media';
+import type { PlanFacts, SetupFacts } from '../advise';
+import type { MediumFamily } from '../physics/media';
+import { meanPieceMm } from '../physics/media';
 import type { AsideWord, Expected, LayerWord, MediumWord, VesselWord } from './worked-case';
 
 /** The parts of an answer that are judged. */

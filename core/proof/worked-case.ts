@@ -2,7 +2,7 @@
  * A worked case: what a grower tells, and what somebody who has potted such plants for years would answer, part by part.
  * Written from the practice of the trade (common practice, no source), not from the rules of this program.
  */
-import type { PlanCase } from '../../case';
+import type { PlanCase } from '../case';
 
 /** Genera that growers treat alike; one group at a time is left out where weights are fitted. */
 export const genusGroups = [

@@ -218,4 +218,18 @@ export const smallAndCoolCases = casesOf('small and cool', [
       aside: ['soil', { piecesOverMm: 14 }],
     },
   ],
+  [
+    'masdevallia seedling in a cool room',
+    { genus: 'masdevallia', place: 'cool-shade', month: 4, routine: every(3), stage: 'seedling' },
+    {
+      place: GOOD,
+      timing: ['look first', 'go'],
+      medium: ['moss', 'bark', 'bark with moss'],
+      sizeCm: [4, 8],
+      feedMostPpm: [15, 55],
+      water: HATES_DROUGHT,
+      depth: ['base just tucked in'],
+      aside: ['moss top', 'bare mount', { piecesOverMm: 9 }, { widerThanCm: 10 }],
+    },
+  ],
 ]);

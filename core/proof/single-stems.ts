@@ -313,4 +313,38 @@ export const singleStemCases = casesOf('single stems', [
       aside: ['soil', 'reservoir', 'moss'],
     },
   ],
+  [
+    'moth orchid seedling out of the flask',
+    { genus: 'phalaenopsis', place: 'bathroom', month: 5, routine: every(4), stage: 'seedling' },
+    {
+      timing: ['look first', 'go'],
+      medium: ['moss', 'bark', 'bark with moss'],
+      piecesMm: [3, 13],
+      sizeCm: [4, 9],
+      position: ['centre'],
+      feedMostPpm: [20, 60],
+      aside: ['soil', { widerThanCm: 11 }],
+    },
+  ],
+  [
+    'moth orchid where bark has failed again and again',
+    {
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      month: 5,
+      routine: every(7),
+      wentBadly: ['conifer bark'],
+      dislikes: ['standing water'],
+      signs: { tips: 'starting' },
+    },
+    {
+      timing: GO,
+      place: FAIR,
+      medium: ['expanded clay', 'pumice', 'moss', 'lava', 'charcoal'],
+      sizeCm: [10, 16],
+      position: ['centre'],
+      depth: ['base just tucked in'],
+      aside: ['reservoir', 'soil', 'bare mount'],
+    },
+  ],
 ]);

@@ -1,0 +1,38 @@
+import type { DryingTime } from '../../physics/drydown';
+import { type Standing, standOuts } from './stands-out';
+
+const plain = {
+  isAsItIs: false,
+  shares: { 'forgives a late week': 0.9, 'forgives an early hand': 0.9 },
+  costs: { rarity: 0, change: 0 },
+  airAfterWatering: 0.4,
+  lifeYears: 3,
+  pricePerYear: 2,
+  minutesPerWeek: 1,
+  daysByMonth: [{ status: 'dries', days: 5 } as DryingTime],
+} as unknown as Standing;
+const other = (change: object): Standing => ({ ...plain, ...change });
+
+test('the first is the best all round; each other is there for what it leads in, told once', () => {
+  const shelf = [
+    plain,
+    other({ lifeYears: 9 }),
+    other({ lifeYears: 6 }),
+    other({ airAfterWatering: 0.6 }),
+    other({ minutesPerWeek: 0.2 }),
+    plain,
+  ];
+  expect(standOuts(shelf)).toEqual([
+    { code: 'best all round' },
+    { code: 'leads all', in: 'life' },
+    { code: 'leads the first', in: 'life' },
+    { code: 'leads all', in: 'air' },
+    { code: 'leads all', in: 'work' },
+    { code: 'next best' },
+  ]);
+});
+
+test('what it stands in comes before any lead; an empty shelf has no words', () => {
+  expect(standOuts([other({ isAsItIs: true, lifeYears: 9 }), plain])[0]).toEqual({ code: 'as it is, larger' });
+  expect(standOuts([])).toEqual([]);
+});
