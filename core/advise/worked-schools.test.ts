@@ -78,7 +78,7 @@ const cases: readonly SchoolCase[] = [
   {
     name: 'moss on top of a small cool grower in damp air is out of the question',
     planCase: { genus: 'masdevallia', place: 'glasshouse', routine: every(2), schools: { top: 'moss' } },
-    ruledOutBy: ['moss-top-rots-cool-clumps'],
+    ruledOutBy: ['moss-top-rots-shoots'],
   },
   {
     name: 'small steps: one year of room',

@@ -32,6 +32,7 @@ test('each is told where it does not belong, and of a place that suits it better
     const genus = genusById(genusId);
     const wrong = demoPlaces.filter((place) => placeFit(genus, place).verdict === 'does not suit');
     expect(wrong.length).toBeGreaterThan(0);
-    for (const place of wrong) expect(betterPlaces(genus, placeFit(genus, place), demoPlaces).length).toBeGreaterThan(0);
+    for (const place of wrong)
+      expect(betterPlaces(genus, placeFit(genus, place), demoPlaces).length).toBeGreaterThan(0);
   }
 });

@@ -97,6 +97,13 @@ const cases: readonly PlanCase[] = [
   { genus: 'encyclia', place: 'humid-terrace', genusOverrides: { regime: 'nearly dry', onMount: 'well' } },
   { genus: 'phaius', place: 'dry-plateau', shootCount: 3 },
   { genus: 'stanhopea', place: 'glasshouse', routine: { kind: 'every', days: 2 } },
+  {
+    genus: 'cattleya-unifoliate',
+    place: 'glasshouse',
+    wentWell: ['lava'],
+    wentBadly: ['conifer bark'],
+    dislikes: ['mounts', 'standing water', 'baskets', 'plastic'],
+  },
   { genus: 'laelia-rupicolous', place: 'southern-porch', routine: { kind: 'every', days: 3 } },
   { genus: 'aerides', place: 'glasshouse', routine: { kind: 'every', days: 1 } },
   { genus: 'disa', place: 'cool-shade', yearsWanted: 5 },
@@ -144,7 +151,7 @@ const everyVisit = visits();
 
 test('there are at least 80 rules, over every section of the trade', () => {
   expect(allRules.length).toBeGreaterThanOrEqual(80);
-  expect(new Set(allRules.map((rule) => rule.topic)).size).toBe(13);
+  expect(new Set(allRules.map((rule) => rule.topic)).size).toBe(14);
 });
 
 test('rules have ids of their own and an origin', () => {

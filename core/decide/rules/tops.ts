@@ -22,6 +22,18 @@ export const topRules = [
     applies: (input) => topFamily(input) !== null,
   }),
   practiceRule({
+    id: 'cannot-have-your-top',
+    topic: 'top',
+    effect: 'penalise',
+    points: 6,
+    schools: { top: ['pebbles', 'lava', 'moss'] },
+    applies: (input) =>
+      input.facts.setup.kind === 'pot' &&
+      input.facts.spec.approach !== 'recovery in moss' &&
+      input.context.resolved.chosenSchools.top !== undefined &&
+      topFamily(input) === null,
+  }),
+  practiceRule({
     id: 'pebbles-keep-the-collar-dry',
     topic: 'top',
     effect: 'prefer',

@@ -8,6 +8,7 @@ export const topRuleWords: WordsFor<typeof topRules> = {
     says: () => 'A dressed top hides new roots, rot and how dry the medium is.',
     wouldChange: () => 'Choosing a dressing yourself under Schools lifts this.',
   },
+  'cannot-have-your-top': { says: () => 'It cannot be dressed on top as you want it.' },
   'pebbles-keep-the-collar-dry': {
     says: () => 'Pebbles do not wick: the collar of a fine-rooted cool grower stays dry over a moist root zone.',
   },
