@@ -22,6 +22,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       depth: ['on the surface'],
       position: ['centre'],
       feedMostPpm: [70, 120],
+      layers: ['bare top'],
       aside: ['soil', { widerThanCm: 18 }],
     },
   ],

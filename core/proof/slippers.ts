@@ -126,6 +126,7 @@ export const slipperCases = casesOf('slippers', [
       vessel: SLIPPER_POTS,
       sizeCm: [12, 20],
       depth: COVERED,
+      layers: ['no moss top'],
       aside: ['mount', 'basket', { piecesUnderMm: 2.5 }],
     },
   ],

@@ -73,6 +73,7 @@ export const smallAndCoolCases = casesOf('small and cool', [
       water: HATES_DROUGHT,
       feedMostPpm: [15, 55],
       depth: ['base just tucked in'],
+      layers: ['no moss top'],
       aside: ['bare mount', { piecesOverMm: 9 }],
     },
   ],

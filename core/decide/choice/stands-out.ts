@@ -39,12 +39,15 @@ const measures: readonly Measure[] = [
   { in: 'early hand', of: ({ shares }) => shares['forgives an early hand'], margin: 0.02 },
 ];
 
-/** In what a setup leads the first of the shelf most, in margins; nothing where it leads in nothing. */
-function overTheFirst(one: Standing, first: Standing): StandsOut {
+/** In what a setup leads the first of the shelf: what has been said least, and of that the longest lead, in margins. */
+function overTheFirst(one: Standing, first: Standing, said: Map<Lead, number>): StandsOut {
   const led = measures
     .map((measure) => ({ in: measure.in, by: (measure.of(one) - measure.of(first)) / measure.margin }))
-    .sort((a, b) => b.by - a.by)[0]!;
-  return led.by >= 1 ? { code: 'leads the first', in: led.in } : { code: 'next best' };
+    .filter(({ by }) => by >= 1)
+    .sort((a, b) => (said.get(a.in) ?? 0) - (said.get(b.in) ?? 0) || b.by - a.by)[0];
+  if (!led) return { code: 'next best' };
+  said.set(led.in, (said.get(led.in) ?? 0) + 1);
+  return { code: 'leads the first', in: led.in };
 }
 
 /** For setups in the order of the shelf. Each lead over all is given once. */
@@ -53,13 +56,16 @@ export function standOuts(ranked: readonly Standing[]): readonly StandsOut[] {
     if (isAsItIs) return { code: 'as it is, larger' };
     return i === 0 ? { code: 'best all round' } : null;
   });
+  const said = new Map<Lead, number>();
   for (const measure of measures) {
     // What has its word already is out: the others are measured against each other.
     const open = ranked.map(measure.of).map((value, i) => (found[i] === null ? value : -Infinity));
     const best = Math.max(...open);
     if (!Number.isFinite(best)) continue;
     const second = [...open].sort((a, b) => b - a)[1] ?? -Infinity;
-    if (best - second >= measure.margin) found[open.indexOf(best)] = { code: 'leads all', in: measure.in };
+    if (best - second < measure.margin) continue;
+    found[open.indexOf(best)] = { code: 'leads all', in: measure.in };
+    said.set(measure.in, 1);
   }
-  return found.map((reason, i) => reason ?? overTheFirst(ranked[i]!, ranked[0]!));
+  return found.map((reason, i) => reason ?? overTheFirst(ranked[i]!, ranked[0]!, said));
 }

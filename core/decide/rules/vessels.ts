@@ -87,7 +87,7 @@ export const vesselRules = [
     id: 'clear-wall-shows-roots',
     topic: 'pot',
     effect: 'prefer',
-    points: 1,
+    points: 2.5,
     applies: ({ facts }) => facts.setup.kind === 'pot' && facts.setup.pot.wall === 'clear plastic',
   }),
   practiceRule({
