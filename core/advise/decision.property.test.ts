@@ -1,5 +1,5 @@
 /**
- * What must hold of every decision, whatever the plant, place and time: sixty random cases. A shelf
+ * What must hold of every decision, whatever the plant, place and time: forty random cases. A shelf
  * of one pot keeps each plan small, and every pot has its turn; the pool is planned once for all tests.
  */
 import fc from 'fast-check';
@@ -15,7 +15,7 @@ import { metricWords, type PlanAnswer, type SetupAnswer, wordPlan } from '../wor
 import type { SetupFacts } from './plan';
 import { makePlan, resolveCase, reviewSetup } from '../testing';
 
-const CASES = 60;
+const CASES = 40;
 const SEED = 20261125;
 
 const anyShelf = fc.record({

@@ -190,7 +190,7 @@ describe('the same question', () => {
   });
 
   test('a chosen setup reviewed unchanged is the one in the plan', () => {
-    const [first] = plan(planCase).setups;
+    const [first] = makePlan(planCase).setups;
     const review = reviewSetup(planCase, first!.spec);
     expect(review.ruledOutBy).toBeNull();
     expect(review.score).toBeCloseTo(first!.score, 9);

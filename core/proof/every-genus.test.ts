@@ -14,9 +14,17 @@ function homeOf(genusId: string) {
     .sort((a, b) => order[a.fit.verdict] - order[b.fit.verdict] || a.fit.badness - b.fit.badness)[0]!;
 }
 
+/** A shelf with a few pots of each kind keeps each plan small. */
+const shelf: NonNullable<PlanCase['ownPots']> = [
+  ...[9, 12, 15, 19].map((rimDiameterCm) => ({ potKindId: 'plastic-clear-cone', rimDiameterCm, count: 1 })),
+  ...[9, 14, 21].map((rimDiameterCm) => ({ potKindId: 'clay-unglazed', rimDiameterCm, count: 1 })),
+  ...[10, 15, 20].map((rimDiameterCm) => ({ potKindId: 'slat-basket', rimDiameterCm, count: 1 })),
+  { potKindId: 'plastic-deep', rimDiameterCm: 18, count: 1 },
+];
+
 /** Days of harm in the best of what is shown, watered every so many days. */
 function leastHarmDays(genus: string, place: string, days: number): number {
-  const ask: PlanCase = { genus, place, routine: { kind: 'every', days } };
+  const ask: PlanCase = { genus, place, routine: { kind: 'every', days }, ownPots: shelf };
   return Math.min(...makePlan(ask, demoPlaces, { isRough: true }).setups.map(({ year }) => year.harmDays));
 }
 

@@ -34,6 +34,6 @@ export const turnsOf = (planCase: PlanCase, specs: readonly Spec[]) => explore.t
 export const compareSides = (planCase: PlanCase, schoolId: SchoolId) =>
   explore.compareSides(planCase, demoPlaces, schoolId);
 
-/** The plan as growers read it, in metric units unless others are asked for. */
+/** The plan as growers read it, in metric units unless others are asked for; as it is ranked, which is half the work. */
 export const planInWords = (planCase: PlanCase, units: words.WordUnits = words.metricWords) =>
-  words.wordPlan(makePlan(planCase), units);
+  words.wordPlan(makePlan(planCase, { isRough: true }), units);

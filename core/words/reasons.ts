@@ -119,7 +119,8 @@ function year(f: FactOf<'year'>): Sentences {
     .filter(([daysCount]) => Math.round(daysCount) > 0)
     .map(([daysCount, kind], i) => {
       if (i > 0) return `${count(daysCount)} ${kind}`;
-      return kind === 'fine' ? `${count(daysCount)} fine days` : `${count(daysCount)} days ${kind}`;
+      const day = Math.round(daysCount) === 1 ? 'day' : 'days';
+      return kind === 'fine' ? `${count(daysCount)} fine ${day}` : `${count(daysCount)} ${day} ${kind}`;
     });
   if (f.watchDays + f.harmDays < WORTH_A_WORD_DAYS) {
     return {
@@ -242,7 +243,7 @@ function life(f: FactOf<'life'>): Sentences {
         wouldChange: 'Warmer and always wet shortens it.',
       }
     : {
-        sentence: `The medium lasts about ${number(f.lifeYears, 0)} years; the plant's size, not rot, sets the next repot.`,
+        sentence: `The medium lasts about ${years(Math.round(f.lifeYears))}; the plant's size, not rot, sets the next repot.`,
         wouldChange: 'Old roots left in it would sour it sooner.',
       };
 }

@@ -67,7 +67,7 @@ export const restRules = [
     id: 'mixed-for-the-week',
     topic: 'rest and absence',
     effect: 'prefer',
-    points: 3,
+    points: 2,
     applies: ({ context, judgement }) =>
       context.gapDays !== null &&
       context.gapDays >= k.MIXED_FOR_DAYS &&

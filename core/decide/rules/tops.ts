@@ -17,7 +17,7 @@ export const topRules = [
     id: 'bare-top-can-be-read',
     topic: 'top',
     effect: 'penalise',
-    points: 2,
+    points: 4.5,
     schools: { top: ['bare'] },
     applies: (input) => topFamily(input) !== null,
   }),
@@ -37,7 +37,7 @@ export const topRules = [
     id: 'pebbles-keep-the-collar-dry',
     topic: 'top',
     effect: 'prefer',
-    points: 4,
+    points: 6,
     applies: (input) =>
       isPebbles(input) &&
       input.context.plant.genus.temperature === 'cool' &&
@@ -54,7 +54,7 @@ export const topRules = [
     id: 'pebbles-weigh-down',
     topic: 'top',
     effect: 'prefer',
-    points: 2,
+    points: 4,
     applies: (input) =>
       isPebbles(input) &&
       input.judgement?.stability !== null &&
@@ -66,7 +66,7 @@ export const topRules = [
     id: 'lava-holds-wayward-roots',
     topic: 'top',
     effect: 'prefer',
-    points: 4,
+    points: 6,
     applies: (input) =>
       topFamily(input) === 'lava' &&
       input.context.climate.meanHumidityPct < DRY_HOME_PCT &&
@@ -84,7 +84,7 @@ export const topRules = [
     id: 'moss-top-for-dry-homes',
     topic: 'top',
     effect: 'prefer',
-    points: 4,
+    points: 6,
     applies: (input) =>
       isMoss(input) &&
       (input.context.climate.meanHumidityPct < DRY_HOME_PCT || input.context.plant.habit === 'climbing chain'),

@@ -125,7 +125,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
           ...recipe.additions.map((addition) => ({ mediumId: addition.mediumId, parts: addition.partsToFour })),
         ];
   const years = recipe.approach === 'recovery in moss' ? 0 : yearsFor(context, realiseMix(mix));
-  const most = sizesTried(resolved.stance, plant.genus);
+  const most = sizesTried(resolved.stance);
   const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
   const tops = topsFor(recipe, context);
   return recipe.vesselKinds.flatMap((kind) =>
@@ -183,18 +183,13 @@ function asItIs(context: CaseContext): readonly SetupSpec[] {
   const medium = mediumById(mediumId);
   const mix = pureMix(mediumId);
   const years = yearsFor(context, realiseMix(mix));
-  return potsToTry(
-    context.plant,
-    vesselKind ?? USUAL_POT,
-    years,
-    ownPots,
-    sizesTried(stance, context.plant.genus),
-    leastRimCm(context),
-  ).map((vessel) => ({
-    approach: approachOf(potKindById(vessel.potKindId), medium),
-    vessel,
-    layers: fillPot(vessel, mix, 0, null),
-  }));
+  return potsToTry(context.plant, vesselKind ?? USUAL_POT, years, ownPots, sizesTried(stance), leastRimCm(context)).map(
+    (vessel) => ({
+      approach: approachOf(potKindById(vessel.potKindId), medium),
+      vessel,
+      layers: fillPot(vessel, mix, 0, null),
+    }),
+  );
 }
 
 /** Cheaper to ask of thousands than their names. */

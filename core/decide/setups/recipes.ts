@@ -29,6 +29,8 @@ const liveMoss = (partsToFour: number): Addition => ({ mediumId: 'live-moss', pa
 const charcoal: Addition = { mediumId: 'charcoal-8-16', partsToFour: 1 };
 const perlite: Addition = { mediumId: 'perlite-3-6', partsToFour: 1 };
 const pumice: Addition = { mediumId: 'pumice-3-6', partsToFour: 1 };
+const largePumice: Addition = { mediumId: 'pumice-8-16', partsToFour: 2 };
+const granules: Addition = { mediumId: 'fired-clay-5-10', partsToFour: 1 };
 const firedClay: Addition = { mediumId: 'fired-clay-2-5', partsToFour: 2 };
 
 /** What growers put into bark, up to half of it moss. */
@@ -40,6 +42,8 @@ const barkMixes: readonly (readonly Addition[])[] = [
   [charcoal],
   [perlite],
   [pumice],
+  [largePumice],
+  [granules],
   [liveMoss(1)],
   [charcoal, moss(1)],
 ];
@@ -118,7 +122,7 @@ export const recipes: readonly Recipe[] = [
   inorganic('lava', [firedClay]),
   inorganic('expanded clay'),
   inorganic('expanded clay', [firedClay]),
-  ...(['expanded clay', 'pumice', 'fired clay'] as const).map((base) =>
+  ...(['expanded clay', 'pumice', 'fired clay', 'baked clay'] as const).map((base) =>
     plain(base, 'side-hole reservoir', ['side-hole-pot'], { takesTop: true }),
   ),
   ...(['expanded clay', 'fired clay', 'pumice', 'baked clay'] as const).map((base) =>

@@ -103,7 +103,7 @@ describe('room for growth', () => {
       { potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12, count: 1 },
       { potKindId: 'plastic-round', rimDiameterCm: 20, count: 1 },
     ];
-    expect(potsToTry(cattleya, 'clay-unglazed', 2, own, sizesTried({ steps: 'open' }, cattleya.genus))).toEqual([
+    expect(potsToTry(cattleya, 'clay-unglazed', 2, own, sizesTried({ steps: 'open' }))).toEqual([
       { kind: 'pot', potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12 },
     ]);
     expect(potsToTry(cattleya, 'net-pot', 2, own, 2)).toEqual([]);
@@ -111,9 +111,7 @@ describe('room for growth', () => {
 
   test('whoever takes small steps is offered the smallest pot with the room only', () => {
     const rims = (steps: string) =>
-      potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps }, cattleya.genus)).map(
-        ({ rimDiameterCm }) => rimDiameterCm,
-      );
+      potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps })).map(({ rimDiameterCm }) => rimDiameterCm);
     expect(rims('small-steps')).toEqual([13]);
     expect(rims('one-big')).toEqual([13, 14]);
   });

@@ -125,9 +125,9 @@ export function chooseSize(plant: PlantInHand, potKindId: string, years: number)
   return { rimDiameterCm: fitting ?? largest, neededCm, years, isTight: fitting === undefined };
 }
 
-/** Whoever goes up one size at a time, and what likes it tight, takes the smallest with the room; others may take the next as well. */
-export function sizesTried(stance: Pick<Stance, 'steps'>, { traps }: Pick<PlantInHand['genus'], 'traps'>): number {
-  return stance.steps === 'small-steps' || traps.includes('likes a tight pot') ? 1 : k.SIZES_TRIED;
+/** Whoever goes up one size at a time takes the smallest with the room; others may take the next as well. */
+export function sizesTried(stance: Pick<Stance, 'steps'>): number {
+  return stance.steps === 'small-steps' ? 1 : k.SIZES_TRIED;
 }
 
 /**

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/media. */
 import type { mediumRules } from '../../decide/rules';
-import { cm, mm, number } from '../format';
+import { cm, days, mm, number, years } from '../format';
 import { Kin, kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
@@ -25,8 +25,8 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
   },
   'lasts-as-long-as-the-room': {
     says: (f) =>
-      `You want ${number(f.yearsWanted, 0)} years of peace, but the medium is spent after about ${number(f.lifeYears, 1)}.`,
-    wouldChange: (f) => `Wanting no more than ${number(f.lifeYears, 1)} years would lift this.`,
+      `You want ${years(f.yearsWanted)} of peace, but the medium is spent after about ${number(f.lifeYears, 1)}.`,
+    wouldChange: (f) => `Wanting no more than ${years(f.lifeYears)} would lift this.`,
   },
   'new-bark-hardly-wets': {
     says: () =>
@@ -84,7 +84,7 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
   },
   'soil-mix-hard-to-rewet': {
     says: (f) =>
-      `It will lie dry for up to ${number(f.longestDrySpellDays, 0)} days; peat that has dried out sheds water, so soak it then.`,
+      `It will lie dry for up to ${days(f.longestDrySpellDays)}; peat that has dried out sheds water, so soak it then.`,
   },
   'perlite-floats': {
     says: () => 'Perlite floats up when flooded: water gently until roots hold it.',

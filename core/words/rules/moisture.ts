@@ -25,7 +25,7 @@ export const moistureRuleWords: WordsFor<typeof moistureRules> = {
     wouldChange: () => 'Nothing short of emptying the reservoir each time.',
   },
   'forgiving-gap': {
-    says: (f) => `A reservoir carries it through your ${number(f.gapDays, 0)} days between waterings.`,
+    says: (f) => `A reservoir carries it through your ${days(f.gapDays)} between waterings.`,
     wouldChange: () => 'With a watering every 3 days or so this advantage is gone.',
   },
 };

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/rest-and-absence. */
 import type { restRules } from '../../decide/rules';
-import { days, number } from '../format';
+import { days } from '../format';
 import type { WordsFor } from './rule-words';
 
 export const restRuleWords: WordsFor<typeof restRules> = {
@@ -16,18 +16,18 @@ export const restRuleWords: WordsFor<typeof restRules> = {
     says: () => 'Pot it dry and leave it dry until the new growth is tall and rooting: water before roots is rot.',
   },
   'rain-waters-it': {
-    says: (f) => `Rain leaves its roots short of air on ${number(f.soddenDays, 0)} days a year, whatever you do.`,
+    says: (f) => `Rain leaves its roots short of air on ${days(f.soddenDays)} of the year, whatever you do.`,
     wouldChange: () => 'A roof over it, a coarser grade or a slotted pot would help.',
   },
   'absence-reservoir': {
-    says: (f) => `You are away for ${number(f.awayDays, 0)} days, and the reservoir waters it meanwhile.`,
+    says: (f) => `You are away for ${days(f.awayDays)}, and the reservoir waters it meanwhile.`,
   },
   'absence-mount': {
-    says: (f) => `Nobody wets it while you are away for ${number(f.awayDays, 0)} days.`,
+    says: (f) => `Nobody wets it while you are away for ${days(f.awayDays)}.`,
     wouldChange: () => 'Somebody to wet it daily would lift this.',
   },
   'mixed-for-the-week': {
     says: (f) =>
-      `It fits your ${days(f.gapDays)} between waterings on ${number(f.fineDays, 0)} days of the year: that is a mix for your week.`,
+      `It fits your ${days(f.gapDays)} between waterings on ${days(f.fineDays)} of the year: that is a mix for your week.`,
   },
 };

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/roots. */
 import type { rootRules } from '../../decide/rules';
-import { cm, mm, mmRange, number } from '../format';
+import { cm, mm, mmRange, number, years } from '../format';
 import { Kin, kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
@@ -30,7 +30,7 @@ export const rootRuleWords: WordsFor<typeof rootRules> = {
   },
   'rough-lava-soon-disturbed': {
     says: (f) =>
-      `Roots grip rough lava and tear when moved, and you want to move this plant again in ${number(f.yearsWanted, 0)} years.`,
+      `Roots grip rough lava and tear when moved, and you want to move this plant again in ${years(f.yearsWanted)}.`,
     wouldChange: () => 'Three years or more of peace would allow lava.',
   },
   'lava-fussy-roots': {

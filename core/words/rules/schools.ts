@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/schools. */
 import type { schoolRules } from '../../decide/rules';
-import { cm, number } from '../format';
+import { cm, years } from '../format';
 import type { WordsFor } from './rule-words';
 
 export const schoolRuleWords: WordsFor<typeof schoolRules> = {
@@ -29,7 +29,7 @@ export const schoolRuleWords: WordsFor<typeof schoolRules> = {
   },
   'oversized-organic': {
     says: (f, units) =>
-      `It is ${cm(f.oversizeCm, units)} wider than ${number(f.years, 0)} years of growth will fill: organic mix without roots in it stays wet and sours.`,
+      `It is ${cm(f.oversizeCm, units)} wider than ${years(f.years)} of growth will fill: organic mix without roots in it stays wet and sours.`,
     wouldChange: () => 'The next smaller size would lift this; so would an inorganic medium.',
   },
   'generous-inorganic': {

@@ -17,7 +17,7 @@ interface MoreDrawerProps {
 
 export function MoreDrawer({ isOpen, onClose }: MoreDrawerProps) {
   return (
-    <Drawer title="More to say" placement="left" size={460} open={isOpen} onClose={onClose}>
+    <Drawer title="More to say" placement="left" size={600} open={isOpen} onClose={onClose}>
       <Tabs
         items={[
           { key: 'plant', label: 'In hand', children: <PlantFields /> },
