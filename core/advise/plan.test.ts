@@ -198,7 +198,7 @@ describe('the same question', () => {
   });
 
   test('the curve crosses the watering line on the day the plan says', () => {
-    const [first] = plan(planCase).setups;
+    const [first] = makePlan(planCase).setups;
     const curve = setupCurve(planCase, first!.spec, 6);
     expect(daysOf(curve.time)).toBeCloseTo(daysOf(first!.daysByMonth[6]!), 9);
     expect(curve.time.status).toBe('dries');

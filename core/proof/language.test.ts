@@ -1,0 +1,53 @@
+/** Answers to questions as they come, read sentence by sentence; those of the worked cases are read beside them. */
+import { makePlan, type PlanFacts } from '../advise';
+import { genusIds } from '../catalogue/genera';
+import { demoPlaces } from '../catalogue/places';
+import { planCaseSchema } from '../testing';
+import { languageFaults } from '../testing/language';
+import { metricWords, wordPlan } from '../words';
+
+/** Plants, places, months and rounds as they come. */
+function randomPlans(count: number): readonly PlanFacts[] {
+  let seed = 20261126;
+  const dice = (sides: number) => {
+    seed = (seed * 48271) % 2147483647;
+    return seed % sides;
+  };
+  const oneOf = <T>(list: readonly T[]): T => list[dice(list.length)]!;
+  return Array.from({ length: count }, () =>
+    makePlan(
+      planCaseSchema.parse({
+        genus: oneOf(genusIds),
+        place: oneOf(demoPlaces).id,
+        month: 1 + dice(12),
+        routine: oneOf([
+          { kind: 'every', days: 1 + dice(14) },
+          { kind: 'when dry' },
+          { kind: 'misting', timesADay: 1 + dice(3) },
+        ]),
+        ...oneOf([{}, { shootCount: 1 + dice(20) }, { liveRootsPct: dice(100) }, { yearsWanted: 1 + dice(5) }]),
+        ...oneOf([
+          {},
+          { current: { mediumId: oneOf(['bark-6-12', 'sphagnum-loose', 'pumice-3-6']), yearsInMedium: dice(5) } },
+        ]),
+        ...oneOf([
+          {},
+          { signs: { tips: oneOf(['none', 'starting', 'long']) } },
+          { stage: oneOf(['seedling', 'cutting']) },
+        ]),
+      }),
+      demoPlaces,
+      { isRough: true },
+    ),
+  );
+}
+
+test('no sentence of forty answers has a fault of language, in metric units or in inches', () => {
+  const plans = randomPlans(40);
+  const inches = { length: 'inch', temperature: 'F' } as const;
+  const faults = plans.flatMap((plan) => [
+    ...languageFaults(wordPlan(plan, metricWords)),
+    ...languageFaults(wordPlan(plan, inches)),
+  ]);
+  expect(faults.slice(0, 20)).toEqual([]);
+});
