@@ -1,8 +1,10 @@
-import { makePlan } from '../advise';
 import type { PlanCase } from '../case';
 import { genusById, genusIds } from '../catalogue/genera';
 import { demoPlaces } from '../catalogue/places';
 import { betterPlaces, placeFit } from '../decide/place';
+import { bundledPlan } from '../../server/testing/bundled-plan';
+
+const makePlan = bundledPlan();
 
 const order = { suits: 0, 'with care': 1, 'does not suit': 2 } as const;
 

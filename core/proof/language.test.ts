@@ -1,8 +1,9 @@
 /** Answers to questions as they come, read sentence by sentence; those of the worked cases are read beside them. */
-import { makePlan, type PlanFacts } from '../advise';
+import type { PlanFacts } from '../advise';
 import { genusIds } from '../catalogue/genera';
 import { demoPlaces } from '../catalogue/places';
 import { planCaseSchema } from '../testing';
+import { bundledPlan } from '../../server/testing/bundled-plan';
 import { languageFaults } from '../testing/language';
 import { metricWords, wordPlan } from '../words';
 
@@ -14,8 +15,9 @@ function randomPlans(count: number): readonly PlanFacts[] {
     return seed % sides;
   };
   const oneOf = <T>(list: readonly T[]): T => list[dice(list.length)]!;
+  const plan = bundledPlan();
   return Array.from({ length: count }, () =>
-    makePlan(
+    plan(
       planCaseSchema.parse({
         genus: oneOf(genusIds),
         place: oneOf(demoPlaces).id,

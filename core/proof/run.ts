@@ -27,7 +27,7 @@ export interface CaseResult {
 }
 
 /** On the ranking mesh: what is expected of a plan does not hang on finer cells. */
-export function planOf({ ask }: WorkedCase): PlanFacts {
+function planOf({ ask }: WorkedCase): PlanFacts {
   return makePlan(ask, demoPlaces, { isRough: true });
 }
 
