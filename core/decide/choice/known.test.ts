@@ -50,6 +50,9 @@ describe('what works stays', () => {
       const badly = contextFor(change);
       expect(doesWell(badly)).toBe(false);
       expect(costOfChange(badly, stone)).toBe(0);
+      // Nor is it offered more of the same.
+      const ways = generateCandidates(badly).map((spec) => factsOf(badly, spec, 'coarse'));
+      expect(ways.filter((way) => isAsItIs(badly, way))).toEqual([]);
     }
     expect(costOfChange(contextFor({ current: {} }), stone)).toBe(0);
   });

@@ -45,10 +45,10 @@ export function costOfChange(context: CaseContext, facts: CandidateFacts): numbe
   return far * shockPoints[plant.genus.rootHardiness] * shockShare(plant);
 }
 
-/** The same medium in the same kind of pot, with room to grow. */
-export function isAsItIs({ resolved }: Pick<CaseContext, 'resolved'>, { spec, mainMix }: CandidateFacts): boolean {
-  const { mediumId, vesselKind } = resolved.current;
-  if (mediumId === null || heaviestPart(mainMix).medium.id !== mediumId) return false;
+/** The same medium in the same kind of pot, with room to grow; nothing is, where it does badly as it is. */
+export function isAsItIs(context: Pick<CaseContext, 'resolved' | 'plant'>, { spec, mainMix }: CandidateFacts): boolean {
+  const { mediumId, vesselKind } = context.resolved.current;
+  if (mediumId === null || !doesWell(context) || heaviestPart(mainMix).medium.id !== mediumId) return false;
   const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
   return vesselKind === null ? spec.vessel.kind === 'pot' : kindId === vesselKind;
 }
