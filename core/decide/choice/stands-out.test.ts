@@ -34,5 +34,10 @@ test('the first is the best all round; each other is there for what it leads in,
 
 test('what it stands in comes before any lead; an empty shelf has no words', () => {
   expect(standOuts([other({ isAsItIs: true, lifeYears: 9 }), plain])[0]).toEqual({ code: 'as it is, larger' });
+  // Said of the best of them; the next has to lead in something.
+  expect(standOuts([plain, other({ isAsItIs: true }), other({ isAsItIs: true, lifeYears: 9 })])[2]).toEqual({
+    code: 'leads the first',
+    in: 'life',
+  });
   expect(standOuts([])).toEqual([]);
 });

@@ -52,8 +52,9 @@ function overTheFirst(one: Standing, first: Standing, said: Map<Lead, number>): 
 
 /** For setups in the order of the shelf. Each lead over all is given once. */
 export function standOuts(ranked: readonly Standing[]): readonly StandsOut[] {
-  const found: (StandsOut | null)[] = ranked.map(({ isAsItIs }, i) => {
-    if (isAsItIs) return { code: 'as it is, larger' };
+  const kept = ranked.findIndex(({ isAsItIs }) => isAsItIs);
+  const found: (StandsOut | null)[] = ranked.map((_one, i) => {
+    if (i === kept) return { code: 'as it is, larger' };
     return i === 0 ? { code: 'best all round' } : null;
   });
   const said = new Map<Lead, number>();
@@ -63,7 +64,8 @@ export function standOuts(ranked: readonly Standing[]): readonly StandsOut[] {
     const best = Math.max(...open);
     if (!Number.isFinite(best)) continue;
     const second = [...open].sort((a, b) => b - a)[1] ?? -Infinity;
-    if (best - second < measure.margin) continue;
+    // The last one left leads nobody.
+    if (!Number.isFinite(second) || best - second < measure.margin) continue;
     found[open.indexOf(best)] = { code: 'leads all', in: measure.in };
     said.set(measure.in, 1);
   }
