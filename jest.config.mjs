@@ -4,6 +4,7 @@ const config = {
   roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/ui', '<rootDir>/chaos'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
+    '/core/.*\\.test\\.ts$': '<rootDir>/scripts/bundled-tests.mjs',
     '^.+\\.(t|j|mj)sx?$': [
       '@swc/jest',
       {

@@ -5,7 +5,7 @@
 import { needsOf, plantWeightG, realise, type SetupSpec, specId } from '../../case';
 import {
   buildCoarseColumn,
-  buildColumn,
+  buildShownColumn,
   buildYearColumn,
   type Column,
   columnForDays,
@@ -97,7 +97,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     setup,
     column,
     get fineColumn() {
-      return ofModel(buildColumn(setup, context.drinker, k.SHOWN_FINER));
+      return ofModel(buildShownColumn(setup, context.drinker));
     },
     get daysColumn() {
       const month = context.climate.year[context.climate.hardestMonth]!;

@@ -40,7 +40,6 @@ export const setupConstants = {
   MOST_SHOOTS_PER_FRONT: fromMemory(2, 'shoots', 'a year add length to a front; more are side shoots'),
   LEAST_BALL_SHARE: fromMemory(0.5, 'share', 'of a ball’s width is left at least, however few roots live'),
   DIAGONAL_GAIN: fromMemory(1.2, '', 'room that growth one way gains along the diagonal of a square pot'),
-  SHOWN_FINER: byChoice(2, 'times', 'finer than where days are asked are the cells of the year that is shown'),
   RANKING_STEP_HOURS: byChoice(2, 'h', 'step in which the days of a setup are followed that is only ranked'),
   LATE_TIMES: fromPractice(1.5, 'times', 'the usual gap: a grower who is late'),
   MINUTES_POT: fromMemory(0.7, 'min', 'a can over one pot'),

@@ -1,4 +1,5 @@
 import type { Column } from './column';
+import { k } from './constants';
 import { coarseMesh, daysMesh, type Mesh, yearMesh } from './mesh';
 import { mountColumn } from './mount-column';
 import { potColumn } from './pot-column';
@@ -9,7 +10,12 @@ export function buildColumn(setup: Setup, drinker: Drinker, finer = 1): Column {
   return columnOn(daysMesh(finer), setup, drinker);
 }
 
-/** In larger cells for a whole year. */
+/** For the whole year of a setup that is shown. */
+export function buildShownColumn(setup: Setup, drinker: Drinker): Column {
+  return columnOn(daysMesh(k.SHOWN_FINER), setup, drinker);
+}
+
+/** In larger cells for a whole year that ranks. */
 export function buildYearColumn(setup: Setup, drinker: Drinker): Column {
   return columnOn(yearMesh, setup, drinker);
 }

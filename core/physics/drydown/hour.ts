@@ -17,6 +17,7 @@
 import type { Column } from './column';
 import { k } from './constants';
 import type { HourClass } from './hour-class';
+import * as lane from './lanes';
 import * as at from './state';
 import type { ColumnState } from './state';
 import { wickFlowShare } from './wick';
@@ -36,8 +37,28 @@ const {
   THIRST,
   WICK_WETNESS,
 } = at;
+const {
+  CAPACITY,
+  DOWN,
+  EXPOSURE,
+  FED,
+  FOLLOWING,
+  LANES,
+  LIQUID,
+  LOSS,
+  OPEN,
+  PER_CAPACITY,
+  PER_FULL,
+  RESULT,
+  ROOTS,
+  ROOT_CAPACITY,
+  STEADY,
+  SWEEP,
+  TIGHT,
+  UPTAKE,
+} = lane;
 const surfaceWetAbove = k.SURFACE_WET_ABOVE;
-const uptakeFullAbove = k.UPTAKE_FULL_ABOVE;
+const perSurfaceWet = 1 / k.SURFACE_WET_ABOVE;
 /** The vapour network is solved anew after this many hours at the latest. */
 const refreshHours = k.REFRESH_HOURS;
 const emptyWetness = k.EMPTY_WETNESS;
@@ -55,9 +76,8 @@ const dryWickShare = k.DRY_WICK_SHARE;
  */
 function refreshLosses(column: Column, hour: HourClass, state: ColumnState): void {
   const n = column.cellCount;
-  const { exposureM3H, unavailableWetness, rootShare } = column;
   const { outsideM3H, betweenM3H, wallGH, topM3H, deficitGM3 } = hour;
-  const { deficit, sweep, exposed, lossGH, uptakeGH } = state.scratch;
+  const { lanes } = state.scratch;
   const { wetness, totals } = state;
   // Under standing water vapour leaves by the surface of the water only.
   const surface = column.surfaceCell >= 0 && totals[RESERVOIR]! > 0 ? column.surfaceCell : n;
@@ -65,33 +85,31 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
   let above = 0;
   let previousSweep = 0;
   let previousDeficit = 0;
-  for (let i = 0; i < n; i += 1) {
+  for (let i = 0, cell = 0; i < n; i += 1, cell += LANES) {
     const wet = wetness[i]!;
-    const wetShare = wet >= surfaceWetAbove ? 1 : wet / surfaceWetAbove;
-    const open = i < surface ? exposureM3H[i]! * wetShare * wetShare : i === surface ? column.surfaceM3H : 0;
+    const wetShare = wet >= surfaceWetAbove ? 1 : wet * perSurfaceWet;
+    const open = i < surface ? lanes[cell + EXPOSURE]! * wetShare * wetShare : i === surface ? column.surfaceM3H : 0;
     const outside = i === 0 ? outsideM3H[i]! + topM3H : outsideM3H[i]!;
     const below = i < surface - 1 ? betweenM3H[i]! : i === surface - 1 && surface < n ? hour.fromSurfaceM3H : 0;
     const pivot = 1 / (open + outside + below + above * (1 - previousSweep) + 1e-30);
     previousDeficit = (outside * deficitGM3 + above * previousDeficit) * pivot;
     previousSweep = below * pivot;
-    exposed[i] = open;
-    deficit[i] = previousDeficit;
-    sweep[i] = previousSweep;
-    lossGH[i] = wallGH[i]! * wetShare;
+    lanes[cell + OPEN] = open;
+    lanes[cell + RESULT] = previousDeficit;
+    lanes[cell + SWEEP] = previousSweep;
+    lanes[cell + LOSS] = wallGH[i]! * wetShare;
     above = below;
   }
   let below = 0;
   let losing = 0;
-  for (let i = n - 1; i >= 0; i -= 1) {
-    below = deficit[i]! + sweep[i]! * below;
-    const tight = unavailableWetness[i]!;
-    const fullAt = uptakeFullAbove * (1 - tight);
-    const available = wetness[i]! - tight;
-    const uptakeShare = available <= 0 ? 0 : available >= fullAt ? 1 : available / fullAt;
-    const uptake = thirstGH * rootShare[i]! * uptakeShare;
-    uptakeGH[i] = uptake;
-    const loss = lossGH[i]! + exposed[i]! * below + uptake;
-    lossGH[i] = loss;
+  for (let i = n - 1, cell = i * LANES; i >= 0; i -= 1, cell -= LANES) {
+    below = lanes[cell + RESULT]! + lanes[cell + SWEEP]! * below;
+    const drinkable = (wetness[i]! - lanes[cell + TIGHT]!) * lanes[cell + PER_FULL]!;
+    const uptakeShare = drinkable <= 0 ? 0 : drinkable >= 1 ? 1 : drinkable;
+    const uptake = thirstGH * lanes[cell + ROOTS]! * uptakeShare;
+    lanes[cell + UPTAKE] = uptake;
+    const loss = lanes[cell + LOSS]! + lanes[cell + OPEN]! * below + uptake;
+    lanes[cell + LOSS] = loss;
     losing += loss;
   }
   state.lossesFor = hour;
@@ -102,12 +120,12 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
 /** What the reservoir can give each cell in this step: standing water at once, wicks by suction. */
 function planFeeding(column: Column, state: ColumnState): void {
   const { supplyGH } = column;
-  const { fedGH } = state.scratch;
+  const { lanes } = state.scratch;
   const fill = fillOf(column, state);
   const flow = column.wicks === null ? 1 : wickFlowShare(column.wicks, fill) * state.totals[WICK_WETNESS]!;
   for (let i = 0; i < column.cellCount; i += 1) {
     // Only inwards: a wick that could empty the pot into a full outer one would run it over.
-    fedGH[i] = state.wetness[i]! < restingWetness(column, fill, i) ? supplyGH[i]! * flow : 0;
+    lanes[i * LANES + FED] = state.wetness[i]! < restingWetness(column, fill, i) ? supplyGH[i]! * flow : 0;
   }
 }
 
@@ -127,39 +145,38 @@ function restingWetness(column: Column, fill: number, i: number): number {
  */
 function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boolean, giftPerSupply: number): void {
   const n = column.cellCount;
-  const { capacityG, perCapacity, liquidGH } = column;
   const { wetness } = state;
-  const { result, sweep, downG, steady, following, lossGH, fedGH } = state.scratch;
+  const { lanes } = state.scratch;
   const perHour = 1 / hours;
   const fill = isFed ? fillOf(column, state) : 0;
   let above = 0;
   let previousSweep = 0;
   let previousResult = 0;
   let wet = wetness[0]!;
-  for (let i = 0; i < n; i += 1) {
+  for (let i = 0, cell = 0; i < n; i += 1, cell += LANES) {
     const next = i < n - 1 ? wetness[i + 1]! : 0;
-    // Conductance falls with the mean wetness of the two cells; the last cell has none below.
-    const below = liquidGH[i]! * 0.5 * (wet + next);
+    // Conductance falls with the mean wetness of the two cells.
+    const below = lanes[cell + LIQUID]! * (wet + next);
     const inverse = wet > emptyWetness ? 1 / wet : 0;
-    const storage = capacityG[i]! * perHour;
-    const loss = lossGH[i]!;
+    const storage = lanes[cell + CAPACITY]! * perHour;
+    const loss = lanes[cell + LOSS]!;
     const perWet = loss * inverse;
-    const taken = perWet * perCapacity[i]! * hours;
+    const taken = perWet * lanes[cell + PER_CAPACITY]! * hours;
     const follows = taken < 1 && wet > emptyWetness ? taken : 1;
     let own = storage + perWet * follows;
     let source = storage * wet - loss * (1 - follows);
     if (isFed) {
-      own += fedGH[i]!;
-      source += fedGH[i]! * restingWetness(column, fill, i);
-    } else if (giftPerSupply > 0) source += fedGH[i]! * giftPerSupply;
+      own += lanes[cell + FED]!;
+      source += lanes[cell + FED]! * restingWetness(column, fill, i);
+    } else if (giftPerSupply > 0) source += lanes[cell + FED]! * giftPerSupply;
     const pivot = 1 / (own + below + above * (1 - previousSweep));
     previousResult = (source + above * previousResult) * pivot;
     previousSweep = below * pivot;
-    downG[i] = below * hours;
-    steady[i] = 1 - follows;
-    following[i] = follows * inverse;
-    result[i] = previousResult;
-    sweep[i] = previousSweep;
+    lanes[cell + DOWN] = below * hours;
+    lanes[cell + STEADY] = 1 - follows;
+    lanes[cell + FOLLOWING] = follows * inverse;
+    lanes[cell + RESULT] = previousResult;
+    lanes[cell + SWEEP] = previousSweep;
     above = below;
     wet = next;
   }
@@ -167,22 +184,21 @@ function sweepDown(column: Column, state: ColumnState, hours: number, isFed: boo
 
 /** The backward sweep: writes the new wetness and books what left each cell. */
 function sweepUp(column: Column, state: ColumnState, hours: number): void {
-  const { rootCapacityG } = column;
   const { wetness, wentDownG, totals } = state;
-  const { result, sweep, downG, steady, following, lossGH, uptakeGH } = state.scratch;
+  const { lanes } = state.scratch;
   let lower = 0;
   let lost = 0;
   let takenUp = 0;
   let rootZone = 0;
-  for (let i = column.cellCount - 1; i >= 0; i -= 1) {
+  for (let i = column.cellCount - 1, cell = i * LANES; i >= 0; i -= 1, cell -= LANES) {
     const next = lower;
-    lower = result[i]! + sweep[i]! * next;
+    lower = lanes[cell + RESULT]! + lanes[cell + SWEEP]! * next;
     wetness[i] = lower;
-    wentDownG[i] = wentDownG[i]! + downG[i]! * (lower - next);
-    const change = steady[i]! + following[i]! * lower;
-    lost += lossGH[i]! * change;
-    takenUp += uptakeGH[i]! * change;
-    rootZone += rootCapacityG[i]! * lower;
+    wentDownG[i] = wentDownG[i]! + lanes[cell + DOWN]! * (lower - next);
+    const change = lanes[cell + STEADY]! + lanes[cell + FOLLOWING]! * lower;
+    lost += lanes[cell + LOSS]! * change;
+    takenUp += lanes[cell + UPTAKE]! * change;
+    rootZone += lanes[cell + ROOT_CAPACITY]! * lower;
   }
   totals[EVAPORATED] = totals[EVAPORATED]! + (lost - takenUp) * hours;
   totals[TAKEN_UP] = totals[TAKEN_UP]! + takenUp * hours;
@@ -192,13 +208,13 @@ function sweepUp(column: Column, state: ColumnState, hours: number): void {
 
 /** What the solved step would draw from the reservoir, g; a little back into it where a cell was filled beyond its rest. */
 function drawnG(column: Column, state: ColumnState, hours: number): number {
-  const { result, sweep, fedGH } = state.scratch;
+  const { lanes } = state.scratch;
   const fill = fillOf(column, state);
   let lower = 0;
   let drawn = 0;
-  for (let i = column.cellCount - 1; i >= 0; i -= 1) {
-    lower = result[i]! + sweep[i]! * lower;
-    drawn += fedGH[i]! * (restingWetness(column, fill, i) - lower);
+  for (let i = column.cellCount - 1, cell = i * LANES; i >= 0; i -= 1, cell -= LANES) {
+    lower = lanes[cell + RESULT]! + lanes[cell + SWEEP]! * lower;
+    drawn += lanes[cell + FED]! * (restingWetness(column, fill, i) - lower);
   }
   return drawn * hours;
 }
@@ -214,7 +230,7 @@ function sweepDownFed(column: Column, state: ColumnState, hours: number): void {
     return;
   }
   let supplyTotalGH = 0;
-  for (let i = 0; i < column.cellCount; i += 1) supplyTotalGH += state.scratch.fedGH[i]!;
+  for (let i = 0; i < column.cellCount; i += 1) supplyTotalGH += state.scratch.lanes[i * LANES + FED]!;
   sweepDown(column, state, hours, false, leftG / hours / supplyTotalGH);
   state.totals[RESERVOIR] = 0;
   // What was under water dries from now on like the rest.

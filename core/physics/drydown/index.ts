@@ -1,5 +1,5 @@
 export { columnForDays } from './column-for-days';
-export { buildCoarseColumn, buildColumn, buildYearColumn } from './build';
+export { buildCoarseColumn, buildColumn, buildShownColumn, buildYearColumn } from './build';
 export { type Column, rootZoneWater, type WetFoot, wetFootOf } from './column';
 export {
   COVERED_SHARE,

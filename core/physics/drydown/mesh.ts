@@ -28,12 +28,15 @@ export function daysMesh(finer = 1): Mesh {
   };
 }
 
-/** For a whole year: what errs in a day between waterings evens out in months. */
+/**
+ * For a whole year that ranks: what errs in a day between waterings evens out in months. Its cells are nearly alike: the
+ * front at the surface is passed in hours, and what stays wet, or dry, is deeper down.
+ */
 export const yearMesh: Mesh = {
   cellHeightCm: k.CELL_HEIGHT_CM,
   leastCells: k.MIN_CELLS,
   padCells: k.YEAR_PAD_CELLS,
-  surfaceRelative: k.SURFACE_RELATIVE,
+  surfaceRelative: k.YEAR_SURFACE_RELATIVE,
   footFringeCells: k.FOOT_FRINGE_CELLS,
 };
 

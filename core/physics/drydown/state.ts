@@ -1,6 +1,7 @@
 /** What of a column changes with the hours: its water, warmth and reservoir. */
 import type { Column } from './column';
 import type { HourClass } from './hour-class';
+import { lanesOf } from './lanes';
 
 export interface ColumnState {
   /** Water of each cell as a share of its capacity; `cellWaterG` gives grams. */
@@ -15,21 +16,8 @@ export interface ColumnState {
 }
 
 interface Scratch {
-  /** Of the tridiagonal solver. */
-  readonly result: Float64Array;
-  readonly sweep: Float64Array;
-  /** Conductance to the next cell down in this step, g per unit of relative wetness. */
-  readonly downG: Float64Array;
-  /** Share of a cell's losses that this step takes as they are, and the rest over the wetness before, that go by the wetness after. */
-  readonly steady: Float64Array;
-  readonly following: Float64Array;
-  readonly deficit: Float64Array;
-  readonly exposed: Float64Array;
-  /** All losses of each cell at the last refresh, g/h, and uptake among them. */
-  readonly lossGH: Float64Array;
-  readonly uptakeGH: Float64Array;
-  /** Supply of this step into each cell, g/h at full lack. */
-  readonly fedGH: Float64Array;
+  /** Of the hour's loops; see `lanes.ts`. */
+  readonly lanes: Float64Array;
   /** Of the last watering: what each cell took, and what ran on below it, g. */
   readonly tookG: Float64Array;
   readonly ranOnG: Float64Array;
@@ -102,19 +90,6 @@ export function createState(column: Column): ColumnState {
     wentDownG: cells(),
     totals,
     lossesFor: null,
-    scratch: {
-      result: cells(),
-      downG: cells(),
-      steady: cells(),
-      following: cells(),
-      sweep: cells(),
-      deficit: cells(),
-      exposed: cells(),
-      lossGH: cells(),
-      uptakeGH: cells(),
-      fedGH: cells(),
-      tookG: cells(),
-      ranOnG: cells(),
-    },
+    scratch: { lanes: lanesOf(column), tookG: cells(), ranOnG: cells() },
   };
 }

@@ -109,7 +109,8 @@ export function stressesOf(strain: Strain, needs: RootNeeds, decay: number): Str
 
 /** All stresses together, 0 to 1. */
 export function wholeStress(stresses: Stresses): number {
-  return 1 - stressKinds.reduce((well, kind) => well * (1 - stresses[kind]), 1);
+  const { air, drought, heat, cold, salt } = stresses;
+  return 1 - (1 - air) * (1 - drought) * (1 - heat) * (1 - cold) * (1 - salt);
 }
 
 export function worstKind(stresses: Stresses): StressKind {
@@ -118,8 +119,11 @@ export function worstKind(stresses: Stresses): StressKind {
 
 /** How much of a day of such stress is fine, to watch, and harm; they add up to 1, and nothing jumps at the lines. */
 export function dayShares(stress: number): { readonly fine: number; readonly watch: number; readonly harm: number } {
-  const past = (line: number) => Math.min(1, Math.max(0, (stress - line) / k.LINE_WIDTH + 0.5));
-  const notFine = past(k.FINE_BELOW);
-  const harm = past(k.HARM_ABOVE);
+  const notFine = past(stress, k.FINE_BELOW);
+  const harm = past(stress, k.HARM_ABOVE);
   return { fine: 1 - notFine, watch: notFine - harm, harm };
+}
+
+function past(stress: number, line: number): number {
+  return Math.min(1, Math.max(0, (stress - line) / k.LINE_WIDTH + 0.5));
 }

@@ -75,6 +75,18 @@ export const noReadings = (): Readings => ({
 
 const zero = (): Record<StressKind, number> => ({ air: 0, drought: 0, heat: 0, cold: 0, salt: 0 });
 
+/** By name, not in a loop over the kinds: it is asked every day of every year. */
+function add(sums: Record<StressKind, number>, stresses: Stresses, times: number): void {
+  sums.air += stresses.air * times;
+  sums.drought += stresses.drought * times;
+  sums.heat += stresses.heat * times;
+  sums.cold += stresses.cold * times;
+  sums.salt += stresses.salt * times;
+}
+
+/** Written over every day. */
+const squares = zero();
+
 /** Sums of one month. Mutable. */
 export class MonthTally {
   private fine = 0;
@@ -93,14 +105,17 @@ export class MonthTally {
     this.watch += watch;
     this.harm += harm;
     this.days += 1;
-    for (const kind of stressKinds) this.sums[kind] += stresses[kind];
+    add(this.sums, stresses, 1);
     if (fine >= 1) return;
-    const weight = stressKinds.reduce((sum, kind) => sum + stresses[kind] ** 2, 0) + 1e-30;
-    for (const kind of stressKinds) {
-      const part = stresses[kind] ** 2 / weight;
-      this.watchBy[kind] += watch * part;
-      this.harmBy[kind] += harm * part;
-    }
+    const { air, drought, heat, cold, salt } = stresses;
+    squares.air = air * air;
+    squares.drought = drought * drought;
+    squares.heat = heat * heat;
+    squares.cold = cold * cold;
+    squares.salt = salt * salt;
+    const whole = squares.air + squares.drought + squares.heat + squares.cold + squares.salt + 1e-30;
+    add(this.watchBy, squares, watch / whole);
+    add(this.harmBy, squares, harm / whole);
   }
 
   report(): MonthReport {

@@ -7,7 +7,7 @@ import { mediumById } from '../../catalogue/media';
 import { demoPlaces } from '../../catalogue/places';
 import { makeMount, makePot } from '../../catalogue/vessels';
 import {
-  buildYearColumn,
+  buildShownColumn,
   type Drinker,
   type MountedSetup,
   type PottedSetup,
@@ -75,7 +75,7 @@ function yearOf(scene: Scene): YearReport {
     rootVolumeL: scene.rootVolumeL ?? 0.08,
     rootDiameterMm: Math.sqrt(genus.rootThinnestMm * genus.rootThickestMm),
   };
-  const column = buildYearColumn(scene.setup, drinker);
+  const column = buildShownColumn(scene.setup, drinker);
   const holiday = scene.awayDays === undefined ? null : { fromDay: 150, days: scene.awayDays };
   return simulateYear(
     column,
@@ -227,7 +227,7 @@ describe('harm, and by what', () => {
 
   test('feed every time and never a drop through: harm by salts', () => {
     const genus = genusById('miltoniopsis');
-    const column = buildYearColumn(pot('side-hole-pot', 12, 'clay-pebbles-4-8'), {
+    const column = buildShownColumn(pot('side-hole-pot', 12, 'clay-pebbles-4-8'), {
       leafAreaCm2: 400,
       photosynthesis: 'C3',
       rootVolumeL: 0.05,
