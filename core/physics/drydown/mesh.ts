@@ -29,7 +29,7 @@ export function daysMesh(finer = 1): Mesh {
 }
 
 /**
- * For a whole year that ranks: what errs in a day between waterings evens out in months. Its cells are nearly alike: the
+ * For a whole year that ranks: what errs in a day between waterings evens out in months. Its cells are more alike: the
  * front at the surface is passed in hours, and what stays wet, or dry, is deeper down.
  */
 export const yearMesh: Mesh = {
