@@ -34,3 +34,4 @@ export { type QuantityName, ranges } from './ranges';
 export { round1, roundHalf } from './rounding';
 export { meanOf, medianOf, upperMedianOf, upperMedianOfCounts } from './statistics';
 export { FIRST_VERSION, upgraded, type Versions } from './versions';
+export { lazily } from './lazily';

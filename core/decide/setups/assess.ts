@@ -2,6 +2,7 @@
  * Judges one setup for one case: the dry-down in every month, the whole year under the grower's
  * routine, the air in the root zone, weight and stability.
  */
+import { lazily } from '../../base';
 import { needsOf, plantWeightG, realise, type SetupSpec, specId } from '../../case';
 import {
   buildCoarseColumn,
@@ -10,9 +11,9 @@ import {
   type Column,
   columnForDays,
   COVERED_SHARE,
-  createState,
   daysOf,
   doubted,
+  drainedAir,
   dryDown,
   type DryingTime,
   dryingTimeByMonth,
@@ -20,7 +21,6 @@ import {
   HORIZON_DAYS,
   hydraulicsOfLayer,
   layerBounds,
-  rootZoneAir,
   type Setup,
   wateringFor,
 } from '../../physics/drydown';
@@ -74,8 +74,14 @@ export interface Judgement {
 export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'coarse' = 'fine'): CandidateFacts {
   const setup = realise(spec, context.ageing);
   const ofModel = (column: Column) => (context.doubt === null ? column : doubted(column, context.doubt));
-  const built = (mesh === 'fine' ? buildYearColumn : buildCoarseColumn)(setup, context.drinker);
-  const column = ofModel(built);
+  // Of thousands of candidates most are put aside before any water is asked for.
+  const column = lazily(() => ofModel((mesh === 'fine' ? buildYearColumn : buildCoarseColumn)(setup, context.drinker)));
+  const fineColumn = lazily(() => ofModel(buildShownColumn(setup, context.drinker)));
+  const daysColumn = lazily(() => {
+    const month = context.climate.year[context.climate.hardestMonth]!;
+    const watering = wateringFor(context.routine);
+    return columnForDays(setup, context.drinker, month, context.regime.waterAtShare, watering, ofModel);
+  });
   const isBare = spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm === 0;
   const mainMix = setup.kind === 'pot' ? setup.layers.find((layer) => layer.role === 'main')!.mix : setup.pad;
   const heaviest = heaviestPart(mainMix);
@@ -95,14 +101,14 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     },
     spec,
     setup,
-    column,
+    get column() {
+      return column();
+    },
     get fineColumn() {
-      return ofModel(buildShownColumn(setup, context.drinker));
+      return fineColumn();
     },
     get daysColumn() {
-      const month = context.climate.year[context.climate.hardestMonth]!;
-      const watering = wateringFor(context.routine);
-      return columnForDays(setup, context.drinker, month, context.regime.waterAtShare, watering, ofModel);
+      return daysColumn();
     },
     mainMix,
     pieceMm,
@@ -111,7 +117,9 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
     misfit: sizeMatters ? misfitFactor(pieceMm, pieceBand) : 1,
     isOrganic: isOrganicMix,
     lifeYears: isBare ? k.BARE_MOUNT_LIFE_YEARS : mixLifeYears(mainMix, context.ageing),
-    airAfterWatering: rootZoneAir(column, createState(column)),
+    get airAfterWatering() {
+      return drainedAir(column());
+    },
     hasReservoir,
   };
 }

@@ -26,7 +26,7 @@ export { stepHour } from './hour';
 export { hourClass, type HourClass } from './hour-class';
 export { dailyThirstG, leafConductance, type LeafLight } from './leaves';
 export { filledHeightCm } from './pot-column';
-export { availableShare, rootZoneAir, totalWaterG } from './root-zone';
+export { availableShare, drainedAir, rootZoneAir, totalWaterG } from './root-zone';
 export { type Holiday, isAway, longestGapDays, type Manner, type Routine, wateringFor, wateringHours } from './routine';
 export {
   type Drinker,

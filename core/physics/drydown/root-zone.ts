@@ -24,6 +24,19 @@ export function rootZoneAir(column: Column, state: ColumnState): number {
   return Math.max(0, emptyG) / volumeG;
 }
 
+/** The same of a drained pot that holds all it can, with a full reservoir. */
+export function drainedAir(column: Column): number {
+  if (column.hangsInAir) return 1;
+  let emptyG = -Math.max(0, column.reservoirCapacityG - column.belowRootsG);
+  let volumeG = 0;
+  for (let i = 0; i < column.cellCount; i += 1) {
+    if (!column.isRootZone[i]) continue;
+    emptyG += column.poreG[i]! - column.capacityG[i]!;
+    volumeG += column.volumeL[i]! * 1000;
+  }
+  return Math.max(0, emptyG) / volumeG;
+}
+
 /** All water in the pot and its reservoir, g. */
 export function totalWaterG(column: Column, state: ColumnState): number {
   let sum = reservoirG(state);
