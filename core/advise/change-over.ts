@@ -4,6 +4,7 @@
  */
 import { isFailing, showsTips } from '../case';
 import { mediumById } from '../catalogue/media';
+import { keepsWater } from '../catalogue/vessels';
 import { isAiry, isGripping, isWetAndClose } from '../decide/rules';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
 import { heaviestPart, type MediumFamily, type MediumFigures, type PieceShape } from '../physics/media';
@@ -102,7 +103,7 @@ function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigur
       : inTwo('moss in the smallest pot', 'new root tips', 'then target');
   }
   const { vesselKind } = resolved.current;
-  const comesFromReservoir = vesselKind === 'side-hole-pot' || vesselKind === 'wick-pot';
+  const comesFromReservoir = keepsWater(vesselKind);
   if (comesFromReservoir && !facts.hasReservoir && !showsTips(plant.signs)) {
     return inTwo('leave over water', 'new root tips', 'then target, watered often');
   }

@@ -51,6 +51,7 @@ export const adviceConstants = {
   FULL_STEP_YEARS: byDefinition(0.25, 'years', 'steps in which growth is looked at'),
   FULL_MOST_YEARS: fromMemory(8, 'years', 'no pot is looked at for longer'),
   LEAST_REPOT_YEARS: fromMemory(0.5, 'years', 'nothing is repotted sooner'),
+  LAYER_STEP_HOURS: byChoice(2, 'h', 'step in which a pot is followed with and without a layer'),
 } as const;
 
 export const k = numbersOf(adviceConstants);

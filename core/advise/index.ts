@@ -20,6 +20,7 @@ export {
   verdictOn,
   type SetupFacts,
 } from './plan';
+export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
 export type { Timing, TimingSign, WaitingRisk } from './timing';

@@ -9,7 +9,6 @@ import {
   type CandidateFacts,
   type CaseContext,
   type Judgement,
-  layerVolumesL,
   diagonalGain,
   neededWidthCm,
   type PieceShift,
@@ -24,6 +23,7 @@ import { type HalfDayAir, meanAir } from '../physics/places';
 import { CRUST_G_M2 } from '../physics/salt';
 import type { StressKind } from '../physics/stress';
 import { k } from './constants';
+import { type LayerWork, layerWork } from './layer-work';
 import type { Placement } from './placement';
 import { saltAdvice } from './salt';
 
@@ -131,7 +131,7 @@ export type ReasonFact =
       readonly deeperForDryAirCm: number;
       readonly meanHumidityPct: number;
     }
-  | { readonly code: 'layers'; readonly crockingHeightCm: number; readonly crockingVolumeL: number }
+  | { readonly code: 'layers'; readonly layers: readonly LayerWork[] }
   | { readonly code: 'life'; readonly isOrganic: boolean; readonly lifeYears: number }
   | { readonly code: 'stability'; readonly weightG: number; readonly tippingAngleDeg: number };
 
@@ -267,14 +267,9 @@ function depth({ context, facts, placement }: ReasonInput): ReasonFact | null {
   };
 }
 
-function layers({ facts }: ReasonInput): ReasonFact | null {
-  const { setup } = facts;
-  if (setup.kind !== 'pot' || setup.layers[0]?.role !== 'crocking') return null;
-  return {
-    code: 'layers',
-    crockingHeightCm: setup.layers[0].heightCm,
-    crockingVolumeL: layerVolumesL(setup)[0] ?? 0,
-  };
+function layers({ context, facts }: ReasonInput): ReasonFact | null {
+  const work = layerWork(context, facts);
+  return work.length === 0 ? null : { code: 'layers', layers: work };
 }
 
 function life({ facts }: ReasonInput): ReasonFact {

@@ -41,6 +41,7 @@ export const ranges = {
   layerHeightCm: { label: 'layer height', unit: 'cm', min: 0.2, max: 60 },
   mixParts: { label: 'parts of the mix', unit: 'parts', min: 0.05, max: 100 },
   pieceMm: { label: 'piece size', unit: 'mm', min: 0.05, max: 80 },
+  wickHeightCm: { label: 'height of the wicks', unit: 'cm', min: 0.5, max: 60 },
   wickCount: { label: 'number of wicks', unit: '', min: 0, max: 6 },
   monthsOld: { label: 'age of the medium', unit: 'months', min: 0, max: 120 },
   rhizomeStepCm: { label: 'step between shoots', unit: 'cm', min: 0, max: 30 },

@@ -31,6 +31,7 @@ const vesselSchema = z.discriminatedUnion('kind', [
     potKindId: oneOf('potKindId', potKindIds),
     rimDiameterCm: quantity('rimDiameterCm'),
     wickCount: wholeQuantity('wickCount').optional(),
+    wickHeightCm: quantity('wickHeightCm').optional(),
     heightCm: quantity('potHeightCm').optional(),
     baseDiameterCm: quantity('baseDiameterCm').optional(),
   }),
@@ -39,6 +40,7 @@ const vesselSchema = z.discriminatedUnion('kind', [
     mountKindId: oneOf('mountKindId', mountKindIds),
     widthCm: quantity('mountWidthCm'),
     padThicknessCm: quantity('padThicknessCm'),
+    isLying: z.boolean().optional(),
   }),
 ]);
 

@@ -47,6 +47,8 @@ export interface PotSpec {
   readonly potKindId: string;
   readonly rimDiameterCm: number;
   readonly wickCount?: number;
+  /** How far up the wicks are drawn in, cm; where missing, as usual. */
+  readonly wickHeightCm?: number;
   /** Inside height and base as measured; where missing, the kind's usual proportions. */
   readonly heightCm?: number;
   readonly baseDiameterCm?: number;
@@ -57,6 +59,8 @@ export interface MountSpec {
   readonly mountKindId: string;
   readonly widthCm: number;
   readonly padThicknessCm: number;
+  /** Laid flat instead of hung; hung when absent. */
+  readonly isLying?: boolean;
 }
 
 export interface SetupSpec {
@@ -100,7 +104,7 @@ export function realise(spec: SetupSpec, conditions: AgeingConditions = ORDINARY
     const pad = spec.layers[0];
     return {
       kind: 'mount',
-      mount: makeMount(vessel.mountKindId, vessel.widthCm, vessel.padThicknessCm),
+      mount: makeMount(vessel.mountKindId, vessel.widthCm, vessel.padThicknessCm, vessel.isLying),
       pad: realiseMix(pad ? pad.mix : [{ mediumId: 'sphagnum-loose', parts: 1 }]),
       age,
     };
@@ -129,7 +133,7 @@ export function specId(spec: SetupSpec): string {
   const size =
     vessel.kind === 'pot'
       ? `${vessel.potKindId}-${vessel.rimDiameterCm}${measuresId(vessel)}`
-      : `${vessel.mountKindId}-${vessel.widthCm}-pad${vessel.padThicknessCm}`;
+      : `${vessel.mountKindId}-${vessel.widthCm}-pad${vessel.padThicknessCm}${vessel.isLying ? '-lying' : ''}`;
   const layers = spec.layers
     .map((layer) => `${layer.role[0]}${layer.heightCm}:${layer.mix.map(partId).join('+')}`)
     .join('/');
@@ -137,9 +141,9 @@ export function specId(spec: SetupSpec): string {
   return `${spec.approach.replaceAll(' ', '-')}~${size}~${layers}${age}`;
 }
 
-function measuresId({ wickCount, heightCm, baseDiameterCm }: PotSpec): string {
+function measuresId({ wickCount, wickHeightCm, heightCm, baseDiameterCm }: PotSpec): string {
   const given = (letter: string, value: number | undefined) => (value === undefined ? '' : `${letter}${value}`);
-  return `${given('w', wickCount)}${given('h', heightCm)}${given('b', baseDiameterCm)}`;
+  return `${given('w', wickCount)}${given('u', wickHeightCm)}${given('h', heightCm)}${given('b', baseDiameterCm)}`;
 }
 
 function partId(part: MixPartSpec): string {

@@ -19,7 +19,7 @@ import type { Place } from '../physics/places';
 import { isOpenWork } from '../physics/pots';
 import { k } from './constants';
 
-export const tops = ['bare', 'pebbles', 'lava', 'moss'] as const;
+export const tops = ['bare', 'pebbles', 'lava', 'moss', 'coarse'] as const;
 export type Top = (typeof tops)[number];
 
 export interface WhatIf {

@@ -95,7 +95,15 @@ function bareRootHours(rootDiameterMm: number): number {
   const column = buildColumn(
     {
       kind: 'mount',
-      mount: { kind: 'mount', potKindId: 'mount-cork', material: 'cork', widthCm: 12, heightCm: 18, padThicknessCm: 0 },
+      mount: {
+        kind: 'mount',
+        potKindId: 'mount-cork',
+        material: 'cork',
+        widthCm: 12,
+        heightCm: 18,
+        padThicknessCm: 0,
+        isLying: false,
+      },
       pad: [{ medium: mediumById('sphagnum-loose'), parts: 1 }],
     },
     { ...leafless, rootVolumeL: 0.05, rootDiameterMm },

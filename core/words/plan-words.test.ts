@@ -306,8 +306,35 @@ describe('reasons', () => {
     expect(said({ code: 'life', isOrganic: true, lifeYears: 2.5 }).sentence).toMatch(/spent after about 2.5 years/);
     expect(said({ code: 'life', isOrganic: false, lifeYears: 10 }).sentence).toMatch(/lasts about 10 years/);
     expect(said({ code: 'stability', weightG: 840, tippingAngleDeg: 21.4 }).sentence).toMatch(/0.8 kg and tips at 21°/);
-    expect(said({ code: 'layers', crockingHeightCm: 2, crockingVolumeL: 0.2 }).sentence).toMatch(
-      /takes the place of 0.2 L/,
+    const crocks = {
+      role: 'crocking',
+      mediumName: 'Pebbles 16–32 mm',
+      heightCm: 2,
+      volumeL: 0.2,
+      waterG: -38,
+      weightG: 212,
+      airShare: 0.46,
+      airWithoutShare: 0.43,
+      days: 5.1,
+      daysWithout: 5.12,
+      stopsLight: false,
+    } as const;
+    expect(said({ code: 'layers', layers: [crocks] }).sentence).toBe(
+      '2 cm of pebbles at the bottom instead of mix: 38 g less water held, air about the roots 46 % instead of 43 % and 212 g heavier. The wet foot of the layer above stays as high as over any base.',
     );
+    const top = {
+      ...crocks,
+      role: 'top dressing',
+      waterG: -2,
+      airShare: 0.43,
+      days: 6,
+      weightG: -30,
+      stopsLight: true,
+    } as const;
+    expect(said({ code: 'layers', layers: [top] }).sentence).toBe(
+      '2 cm of pebbles on top instead of mix: water every 6 instead of 5.1 days at the fastest, 30 g lighter and no light on the mix, so no algae.',
+    );
+    const idle = { ...crocks, waterG: 0, weightG: 0, airShare: 0.43 } as const;
+    expect(said({ code: 'layers', layers: [idle] }).sentence).toMatch(/next to nothing changed/);
   });
 });

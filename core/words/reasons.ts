@@ -1,5 +1,5 @@
 /** The sentences of the reasons in advise/reasons: each with its own numbers, and what would change it. */
-import type { NextGrade, ReasonCode, ReasonFact } from '../advise';
+import type { LayerWork, NextGrade, ReasonCode, ReasonFact } from '../advise';
 import type { PieceShift, ShiftCause } from '../decide/setups';
 import { DRY_HOME_PCT } from '../physics/air';
 import { type DryingTime, HORIZON_DAYS, type Routine } from '../physics/drydown';
@@ -229,10 +229,42 @@ function depth(f: FactOf<'depth'>, units: WordUnits): Sentences {
   };
 }
 
+/** What counts as a change worth telling. */
+const TOLD_WATER_G = 5;
+const TOLD_AIR = 0.005;
+const TOLD_WEIGHT_G = 20;
+const TOLD_DAYS = 0.1;
+
+function layerChanges(layer: LayerWork): readonly string[] {
+  const { waterG, weightG, airShare, airWithoutShare, days: asks, daysWithout } = layer;
+  const said: string[] = [];
+  if (Math.abs(waterG) >= TOLD_WATER_G)
+    said.push(`${number(Math.abs(waterG), 0)} g ${waterG < 0 ? 'less' : 'more'} water held`);
+  if (Math.abs(airShare - airWithoutShare) >= TOLD_AIR)
+    said.push(`air about the roots ${percent(airShare)} instead of ${percent(airWithoutShare)}`);
+  if (Math.abs(asks - daysWithout) >= TOLD_DAYS)
+    said.push(`water every ${number(asks, 1)} instead of ${number(daysWithout, 1)} days at the fastest`);
+  if (Math.abs(weightG) >= TOLD_WEIGHT_G)
+    said.push(`${number(Math.abs(weightG), 0)} g ${weightG < 0 ? 'lighter' : 'heavier'}`);
+  if (layer.stopsLight) said.push('no light on the mix, so no algae');
+  return said;
+}
+
+function layerSentence(layer: LayerWork, units: WordUnits): string {
+  const where = layer.role === 'crocking' ? 'at the bottom' : 'on top';
+  const said = layerChanges(layer);
+  const what = said.length > 0 ? joinAnd(said) : 'next to nothing changed';
+  return `${cm(layer.heightCm, units)} of ${kindName(layer.mediumName).toLowerCase()} ${where} instead of mix: ${what}.`;
+}
+
 function layers(f: FactOf<'layers'>, units: WordUnits): Sentences {
+  const hasCrocking = f.layers.some(({ role }) => role === 'crocking');
+  const foot = hasCrocking ? ' The wet foot of the layer above stays as high as over any base.' : '';
   return {
-    sentence: `${cm(f.crockingHeightCm, units)} of crocking takes the place of ${litres(f.crockingVolumeL)} of mix that would stay wettest. It does not lower the wet foot of the layer above; that stays as high as over any base.`,
-    wouldChange: 'A pot with an air cone or a shallower pot needs less of it.',
+    sentence: `${f.layers.map((layer) => layerSentence(layer, units)).join(' ')}${foot}`,
+    wouldChange: hasCrocking
+      ? 'A pot with an air cone or a shallower pot needs less of it.'
+      : 'A bare top shows when the mix is dry, and dries sooner.',
   };
 }
 

@@ -9,7 +9,7 @@ export const approachNames: Readonly<Record<Approach, string>> = {
   'moss pot': 'Moss pot',
   'recovery in moss': 'Recovery in moss',
   'moist inorganic': 'Inorganic, in a pot',
-  'side-hole reservoir': 'Over water, side holes',
+  'side-hole reservoir': 'Foot in water',
   'wick reservoir': 'Over water, with wick',
   basket: 'Basket',
   mount: 'Mount',
@@ -52,7 +52,8 @@ export function vesselText(spec: SetupSpec, units: WordUnits): string {
   const { vessel } = spec;
   if (vessel.kind === 'mount') {
     const pad = vessel.padThicknessCm > 0 ? `moss pad ${cm(vessel.padThicknessCm, units)}` : 'bare roots';
-    return `${mountKindById(vessel.mountKindId).name} ${cm(vessel.widthCm, units)}, ${pad}`;
+    const how = vessel.isLying ? ', laid flat' : '';
+    return `${mountKindById(vessel.mountKindId).name} ${cm(vessel.widthCm, units)}, ${pad}${how}`;
   }
   return `${potKindById(vessel.potKindId).name} ${cm(vessel.rimDiameterCm, units)}`;
 }

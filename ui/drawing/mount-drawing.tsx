@@ -1,6 +1,6 @@
 'use client';
 
-/** A plant on a mount, from the side, to scale: backing, pad with its water, roots, plant. */
+/** A plant on a mount, from the side, to scale: backing, pad with its water, roots, plant. Hung, or laid flat. */
 import { useMemo } from 'react';
 import { type MountedSetup, type PlantInHand, realise, type SetupCurve, type SetupSpec } from '@core';
 import { cm, type WordUnits } from '@core/words';
@@ -25,15 +25,27 @@ interface MountDrawingProps {
 
 const BACKING_CM = 2.2;
 
+function Hook({ heightCm }: { readonly heightCm: number }) {
+  return (
+    <g fill="none" stroke={colors.ink}>
+      <path d={`M${-BACKING_CM / 2} ${-heightCm - 1.6} V${-heightCm}`} strokeWidth={0.12} />
+      <path d={`M${-BACKING_CM / 2 - 0.4} ${-heightCm - 1.7} q0.5 -0.8 0.9 0`} strokeWidth={0.16} />
+    </g>
+  );
+}
+
 export function MountDrawing(props: MountDrawingProps) {
   const { spec, plant, curve, hour, units, widthPx, heightPx, scale, isBare = false } = props;
   const { mount, pad } = useMemo(() => realise(spec) as MountedSetup, [spec]);
+  const { isLying } = mount;
+  const acrossCm = BACKING_CM + mount.padThicknessCm + plant.heightCm * 0.5 + 6;
+  const alongCm = mount.heightCm + 4;
   const frame = fitFrame({
     widthPx,
     heightPx,
-    aboveCm: mount.heightCm + 4,
-    belowCm: 1,
-    widestCm: BACKING_CM + mount.padThicknessCm + plant.heightCm * 0.5 + 6,
+    aboveCm: isLying ? acrossCm - BACKING_CM : alongCm,
+    belowCm: isLying ? BACKING_CM + 0.5 : 1,
+    widestCm: isLying ? alongCm : acrossCm,
     sidePx: isBare ? 10 : 90,
     scale,
   });
@@ -59,25 +71,21 @@ export function MountDrawing(props: MountDrawingProps) {
       viewBox={`0 0 ${widthPx} ${heightPx}`}
       width="100%"
       role="group"
-      aria-label={`Mount from the side, to scale: ${cm(mount.heightCm, units)} high, ${mount.padThicknessCm > 0 ? `moss pad ${cm(mount.padThicknessCm, units)}` : 'bare roots'}`}
+      aria-label={`Mount from the side, to scale: ${isLying ? 'laid flat, ' : ''}${cm(mount.heightCm, units)} ${isLying ? 'long' : 'high'}, ${mount.padThicknessCm > 0 ? `moss pad ${cm(mount.padThicknessCm, units)}` : 'bare roots'}`}
       data-part="section"
       style={{ display: 'block' }}
     >
-      {isBare ? null : <Ruler frame={frame} topCm={mount.heightCm} xPx={22} units={units} />}
+      {isBare ? null : (
+        <Ruler frame={frame} topCm={isLying ? acrossCm - BACKING_CM : mount.heightCm} xPx={22} units={units} />
+      )}
       <g
-        transform={`translate(${isBare ? frame.axisPx - 20 : frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`}
+        transform={
+          isLying
+            ? `translate(${frame.axisPx} ${frame.basePx}) scale(${frame.scale}) rotate(-90) translate(0 ${mount.heightCm / 2})`
+            : `translate(${isBare ? frame.axisPx - 20 : frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`
+        }
       >
-        <path
-          d={`M${-BACKING_CM / 2} ${-mount.heightCm - 1.6} V${-mount.heightCm}`}
-          stroke={colors.ink}
-          strokeWidth={0.12}
-        />
-        <path
-          d={`M${-BACKING_CM / 2 - 0.4} ${-mount.heightCm - 1.7} q0.5 -0.8 0.9 0`}
-          fill="none"
-          stroke={colors.ink}
-          strokeWidth={0.16}
-        />
+        {isLying ? null : <Hook heightCm={mount.heightCm} />}
         <rect
           x={-BACKING_CM}
           y={-mount.heightCm}
@@ -139,7 +147,7 @@ export function MountDrawing(props: MountDrawingProps) {
               />
             ))
           : null}
-        <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(58)`}>
+        <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(${isLying ? 90 : 58})`}>
           <PlantSketch
             habit={plant.habit}
             xCm={0}

@@ -1,2 +1,10 @@
 export { makeMount, makePot } from './make';
-export { mountKindById, mountKindIds, potKindById, type PotKind, potKindIds, vesselCatalogue } from './vessels';
+export {
+  keepsWater,
+  mountKindById,
+  mountKindIds,
+  potKindById,
+  type PotKind,
+  potKindIds,
+  vesselCatalogue,
+} from './vessels';

@@ -2,9 +2,9 @@
 import { round1 } from '../../base';
 import { type Mount, type Pot, type Reservoir, volumeBetweenL } from '../../physics/pots';
 import { k } from './constants';
-import { mountKindById, potKindById } from './vessels';
+import { mountKindById, type PotKind, potKindById } from './vessels';
 
-function reservoirFor(kind: 'none' | 'side holes' | 'wicks', bare: Pot): Reservoir {
+function reservoirFor(kind: PotKind['reservoir'], bare: Pot): Reservoir {
   switch (kind) {
     case 'none':
       return { kind: 'none' };
@@ -13,6 +13,8 @@ function reservoirFor(kind: 'none' | 'side holes' | 'wicks', bare: Pot): Reservo
         kind: 'side holes',
         holeHeightCm: Math.max(k.LEAST_SIDE_HOLE_CM, bare.heightCm * k.SIDE_HOLE_HEIGHT_SHARE),
       };
+    case 'bowl':
+      return { kind: 'side holes', holeHeightCm: Math.min(k.BOWL_WATER_CM, bare.heightCm * k.MOST_BOWL_SHARE) };
     case 'wicks':
       return {
         kind: 'wicks',
@@ -28,6 +30,7 @@ export interface PotMeasures {
   readonly heightCm?: number;
   readonly baseDiameterCm?: number;
   readonly wickCount?: number;
+  readonly wickHeightCm?: number;
 }
 
 export function makePot(potKindId: string, rimDiameterCm: number, measured: PotMeasures = {}): Pot {
@@ -59,13 +62,17 @@ export function makePot(potKindId: string, rimDiameterCm: number, measured: PotM
   };
   const reservoir = reservoirFor(kind.reservoir, bare);
   const wicked =
-    reservoir.kind === 'wicks' && measured.wickCount !== undefined
-      ? { ...reservoir, wickCount: measured.wickCount }
+    reservoir.kind === 'wicks'
+      ? {
+          ...reservoir,
+          wickCount: measured.wickCount ?? reservoir.wickCount,
+          wickReachCm: Math.min(heightCm, measured.wickHeightCm ?? reservoir.wickReachCm),
+        }
       : reservoir;
   return { ...bare, reservoir: wicked };
 }
 
-export function makeMount(mountKindId: string, widthCm: number, padThicknessCm: number): Mount {
+export function makeMount(mountKindId: string, widthCm: number, padThicknessCm: number, isLying = false): Mount {
   const kind = mountKindById(mountKindId);
   return {
     kind: 'mount',
@@ -74,5 +81,6 @@ export function makeMount(mountKindId: string, widthCm: number, padThicknessCm: 
     widthCm,
     heightCm: round1(widthCm * kind.heightPerWidth),
     padThicknessCm,
+    isLying,
   };
 }

@@ -21,7 +21,7 @@ export interface PotKindEntry {
   readonly baseOpenShare: Sourced<number>;
   /** Height of the air cone in the base, cm; 0 = flat base. */
   readonly coneHeightCm: Sourced<number>;
-  readonly reservoir: 'none' | 'side holes' | 'wicks';
+  readonly reservoir: 'none' | 'side holes' | 'bowl' | 'wicks';
   readonly note: string;
 }
 
@@ -220,6 +220,22 @@ export const vesselCatalogue: readonly VesselKindEntry[] = [
     note: 'Water stands up to the holes; mark where they are on the tag side.',
   },
   {
+    id: 'net-pot-in-bowl',
+    name: 'Low net pot in a bowl',
+    vessel: 'pot',
+    shape: 'round',
+    wall: 'plastic',
+    rimDiametersCm: practice([8, 10, 12, 14, 17]),
+    heightPerRim: memory(0.55),
+    basePerRim: memory(0.8),
+    wallThicknessMm: memory(1.5),
+    openShare: memory(0.45),
+    baseOpenShare: memory(0.5),
+    coneHeightCm: memory(0),
+    reservoir: 'bowl',
+    note: 'Its foot stands in a little water; air from all sides above it.',
+  },
+  {
     id: 'wick-pot',
     name: 'Inner pot with wicks in an outer pot',
     vessel: 'pot',
@@ -234,6 +250,22 @@ export const vesselCatalogue: readonly VesselKindEntry[] = [
     coneHeightCm: memory(0),
     reservoir: 'wicks',
     note: 'One wick to about 15 cm, two from 18 cm; often with a float gauge. Tap it: floats stick.',
+  },
+  {
+    id: 'clay-wick-pot',
+    name: 'Clay pot with wicks in an outer pot',
+    vessel: 'pot',
+    shape: 'round',
+    wall: 'unglazed clay',
+    rimDiametersCm: practice([9, 11, 12, 14, 16, 18, 21]),
+    heightPerRim: memory(0.88),
+    basePerRim: memory(0.66),
+    wallThicknessMm: memory(6),
+    openShare: memory(0),
+    baseOpenShare: memory(0.04),
+    coneHeightCm: memory(0),
+    reservoir: 'wicks',
+    note: 'Moist and cool at once: the wall evaporates what the wick brings. Leave a finger between the pots.',
   },
   {
     id: 'mount-cork',
@@ -302,4 +334,10 @@ export function mountKindById(id: string): MountKind {
   const kind = mountKinds.get(id);
   if (!kind) throw new RangeError(`mount kind "${id}" is unknown; known are ${mountKindIds.join(', ')}`);
   return kind;
+}
+
+/** Pots that keep water at their foot or under it, by id; false for what is no pot. */
+export function keepsWater(kindId: string | null): boolean {
+  const kind = kindId === null ? undefined : potKinds.get(kindId);
+  return kind !== undefined && kind.reservoir !== 'none';
 }

@@ -4,6 +4,7 @@
  */
 import { isAsleep, isFailing, type PlantInHand, showsTips } from '../../case';
 import { mediumById } from '../../catalogue/media';
+import { keepsWater } from '../../catalogue/vessels';
 import { heaviestPart, type MediumFigures } from '../../physics/media';
 import type { CandidateFacts, CaseContext } from '../setups';
 import { changeShare, k, shockPoints } from './constants';
@@ -15,16 +16,12 @@ export function doesWell({ plant }: Pick<CaseContext, 'plant'>): boolean {
   return isSound && !isFailing(plant) && liveRootShare >= k.DOES_WELL_FROM;
 }
 
-function isReservoir(vesselKind: string | null): boolean {
-  return vesselKind === 'side-hole-pot' || vesselKind === 'wick-pot';
-}
-
 /** How far the medium is from the one it stands in, 0 to 1, and half as much again from or onto water. */
 function distance(from: MediumFigures, fromVessel: string | null, facts: CandidateFacts): number {
   const to = heaviestPart(facts.mainMix).medium;
   const ofMedium =
     to.id === from.id ? 0 : to.family === from.family ? k.SAME_FAMILY : to.organic === from.organic ? k.SAME_NATURE : 1;
-  const isOtherWater = fromVessel !== null && isReservoir(fromVessel) !== facts.hasReservoir;
+  const isOtherWater = fromVessel !== null && keepsWater(fromVessel) !== facts.hasReservoir;
   return ofMedium + (isOtherWater ? k.OTHER_WATER : 0);
 }
 

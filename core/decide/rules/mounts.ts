@@ -44,6 +44,32 @@ export const mountRules = [
       context.plant.genus.cover !== 'refuses cover',
   }),
   practiceRule({
+    id: 'lying-hides-hanging-spikes',
+    topic: 'mount',
+    effect: 'rule out',
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'mount' &&
+      facts.setup.mount.isLying &&
+      context.plant.genus.traps.includes('spikes grow down'),
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
+  }),
+  practiceRule({
+    id: 'lying-suits-wanderers',
+    topic: 'mount',
+    effect: 'prefer',
+    points: 3,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'mount' && facts.setup.mount.isLying && context.plant.habit === 'rambling',
+  }),
+  practiceRule({
+    id: 'hung-dries-evenly',
+    topic: 'mount',
+    effect: 'penalise',
+    points: 4,
+    applies: ({ context, facts }) =>
+      facts.setup.kind === 'mount' && facts.setup.mount.isLying && context.plant.habit !== 'rambling',
+  }),
+  practiceRule({
     id: 'genus-never-mounted',
     topic: 'mount',
     effect: 'rule out',

@@ -2,6 +2,7 @@
 import { isFailing, showsTips, tipsUnknown } from '../../case';
 import { takesOver } from './changing-over';
 import { mediumById } from '../../catalogue/media';
+import { keepsWater } from '../../catalogue/vessels';
 import { k } from './constants';
 import { currentMedium } from './readings';
 import { practiceRule, type RuleInput } from './rule';
@@ -68,7 +69,7 @@ export const reservoirRules = [
     applies: ({ context, facts }) =>
       !facts.hasReservoir &&
       facts.spec.approach !== 'moss pot' &&
-      (context.resolved.current.vesselKind === 'side-hole-pot' || context.resolved.current.vesselKind === 'wick-pot') &&
+      keepsWater(context.resolved.current.vesselKind) &&
       !showsTips(context.plant.signs),
   }),
   practiceRule({

@@ -5,6 +5,8 @@ import { topFamily } from './readings';
 import { practiceRule, type RuleInput } from './rule';
 
 const isPebbles = (input: RuleInput): boolean => topFamily(input) === 'stone';
+/** Coarse bark over the layer that holds the roots. */
+const isCoarseOverFine = (input: RuleInput): boolean => topFamily(input) === 'conifer bark';
 const isMoss = (input: RuleInput): boolean => topFamily(input) === 'live moss';
 
 /** Low clumps whose new shoots are no taller than the moss grows. */
@@ -109,6 +111,14 @@ export const topRules = [
       input.context.plant.genus.regime === 'evenly moist' &&
       input.context.climate.meanHumidityPct >= k.DAMP_PCT,
     figures: (input) => ({ meanHumidityPct: input.context.climate.meanHumidityPct }),
+  }),
+  practiceRule({
+    id: 'coarse-over-fine',
+    topic: 'top',
+    effect: 'prefer',
+    points: 7,
+    applies: (input) => isCoarseOverFine(input) && input.context.plant.genus.regime === 'evenly moist',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
     id: 'moss-top-wets-bulbs',

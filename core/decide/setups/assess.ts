@@ -220,6 +220,11 @@ function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | n
   });
 }
 
+/** Weight half dry and with the plant, g; nothing of a mount. */
+export function halfDryWeightG(context: CaseContext, facts: CandidateFacts): number {
+  return stabilityOf(context, facts)?.weightG ?? 0;
+}
+
 /** Litres each layer takes, from the bottom; of a mount, its pad. */
 export function layerVolumesL(setup: Setup): readonly number[] {
   if (setup.kind === 'mount') {

@@ -95,15 +95,15 @@ export function fillPot(
 }
 
 /** Tops to try: the one the grower holds to, or the bare top and every other when they left it open. */
-function topsFor(recipe: Recipe, context: CaseContext): readonly (TopDressing | null)[] {
+function topsFor(recipe: Recipe, base: Base, context: CaseContext): readonly (TopDressing | null)[] {
   if (!recipe.takesTop) return [null];
   const chosen = context.resolved.chosenSchools.top;
-  if (chosen === undefined) return [null, ...topDressings.filter((top) => isWorthTrying(top, context))];
+  if (chosen === undefined) return [null, ...topDressings.filter((top) => isWorthTrying(top, base, context))];
   return [topDressings.find((top) => top.side === chosen) ?? null];
 }
 
 /** Lava and moss on top answer dry air and wandering growth; elsewhere nobody reaches for them. */
-function isWorthTrying(top: TopDressing, { climate, plant }: CaseContext): boolean {
+function isWorthTrying(top: TopDressing, base: Base, { climate, plant }: CaseContext): boolean {
   const wanders = plant.habit === 'climbing chain' || plant.habit === 'rambling';
   switch (top.side) {
     case 'pebbles':
@@ -112,6 +112,9 @@ function isWorthTrying(top: TopDressing, { climate, plant }: CaseContext): boole
       return wanders;
     case 'moss':
       return wanders || climate.meanHumidityPct < DRY_HOME_PCT;
+    case 'coarse':
+      // Its roots run in the airy top and drink from the fine layer under it.
+      return plant.habit === 'rambling' && mediumOfPart({ ...base }).d90Mm <= k.FINE_UNDER_COARSE_MM;
   }
 }
 
@@ -127,31 +130,54 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
   const years = recipe.approach === 'recovery in moss' ? 0 : yearsFor(context, realiseMix(mix));
   const most = sizesTried(resolved.stance);
   const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
-  const tops = topsFor(recipe, context);
+  const tops = topsFor(recipe, base, context);
   return recipe.vesselKinds.flatMap((kind) =>
-    potsToTry(plant, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel) => {
-      const pot = potOf(vessel);
-      // An air cone, a net or a reservoir does the work of crocking.
-      const needsNone = pot.cone !== null || pot.reservoir.kind !== 'none' || isOpenWork(pot);
-      const crockings = needsNone ? recipe.crockingShares.filter((share) => share === 0) : recipe.crockingShares;
-      return (crockings.length > 0 ? crockings : [0]).flatMap((crocking) =>
-        tops.flatMap((top): SetupSpec[] => {
-          const layers = fillPot(vessel, mix, crocking, top);
-          const main = layers.find((layer) => layer.role === 'main')!;
-          return main.heightCm < k.LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel, layers }];
-        }),
-      );
-    }),
+    potsToTry(plant, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel, size) =>
+      withWicks(vessel, context).flatMap((wicked) =>
+        crockingsFor(recipe, wicked, size > 0).flatMap((crocking) =>
+          tops.flatMap((top): SetupSpec[] => {
+            const layers = fillPot(wicked, mix, crocking, top);
+            const main = layers.find((layer) => layer.role === 'main')!;
+            return main.heightCm < k.LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel: wicked, layers }];
+          }),
+        ),
+      ),
+    ),
   );
 }
 
-function mounted(mountKindId: string, padThicknessCm: number, context: CaseContext): SetupSpec {
+/**
+ * Crocking to try, as shares of the filled depth. A net needs none; with an air cone it is for a pot that is too large; over
+ * side holes it lifts the roots out of the standing water.
+ */
+function crockingsFor(recipe: Recipe, vessel: PotSpec, isRoomy: boolean): readonly number[] {
+  const pot = potOf(vessel);
+  // A recovery pot is as small as the roots: there is nothing to make smaller.
+  const deep = isRoomy && recipe.additions.length === 0 ? [k.DEEP_CROCKING_SHARE] : [];
+  if (isOpenWork(pot)) return [0];
+  if (pot.reservoir.kind === 'side holes') return [0, pot.reservoir.holeHeightCm / (pot.heightCm - k.RIM_GAP_CM)];
+  if (pot.reservoir.kind === 'wicks') return [0];
+  if (pot.cone !== null) return [0, ...deep];
+  const usual = recipe.crockingShares;
+  return usual.some((share) => share > 0) ? [...new Set([...usual, ...deep])] : usual;
+}
+
+/** A pot as it is; with wicks also with one more, and for fine roots with wicks that end at the middle. */
+function withWicks(vessel: PotSpec, { plant }: CaseContext): readonly PotSpec[] {
+  const { reservoir, heightCm } = potOf(vessel);
+  if (reservoir.kind !== 'wicks') return [vessel];
+  const isFine = plant.rootDiameterMm <= k.FINE_ROOT_MM;
+  const usual = isFine ? { ...vessel, wickHeightCm: round1(heightCm * k.FINE_ROOT_WICKS_SHARE) } : vessel;
+  return [usual, { ...usual, wickCount: reservoir.wickCount + 1 }];
+}
+
+function mounted(mountKindId: string, padThicknessCm: number, isLying: boolean, context: CaseContext): SetupSpec {
   const { widthsCm } = mountKindById(mountKindId);
   const neededCm = context.plant.rootBallDiameterCm * k.MOUNT_WIDTH_SHARE;
   const widthCm = widthsCm.find((width) => width >= neededCm) ?? widthsCm[widthsCm.length - 1]!;
   return {
     approach: 'mount',
-    vessel: { kind: 'mount', mountKindId, widthCm, padThicknessCm },
+    vessel: { kind: 'mount', mountKindId, widthCm, padThicknessCm, ...(isLying ? { isLying } : {}) },
     layers: [
       {
         role: 'main',
@@ -169,7 +195,7 @@ const approachOfFamily: Partial<Record<MediumFamily, Approach>> = {
 };
 
 function approachOf(kind: PotKind, medium: MediumFigures): Approach {
-  if (kind.reservoir === 'side holes') return 'side-hole reservoir';
+  if (kind.reservoir === 'side holes' || kind.reservoir === 'bowl') return 'side-hole reservoir';
   if (kind.reservoir === 'wicks') return 'wick reservoir';
   if (kind.id === 'slat-basket') return 'basket';
   return approachOfFamily[medium.family] ?? (medium.organic ? 'organic pot' : 'moist inorganic');
@@ -206,7 +232,12 @@ export function generateCandidates(context: CaseContext): readonly SetupSpec[] {
   const potSetups = recipes.flatMap((recipe) =>
     basesOf(recipe.base, context).flatMap((base) => pottedSetups(recipe, base, context)),
   );
-  const mountSetups = mountKinds.flatMap((kind) => mountPadsCm.map((pad) => mounted(kind, pad, context)));
+  const mountSetups = mountKinds.flatMap((kind) =>
+    mountPadsCm.flatMap((pad) =>
+      // Bare roots hang either way; a pad laid flat stays wet for longer.
+      (pad > 0 ? [false, true] : [false]).map((isLying) => mounted(kind, pad, isLying, context)),
+    ),
+  );
   const kept = asItIs(context);
   const ids = kept.map(specId);
   const isNew = (spec: SetupSpec) => !kept.some((one) => couldBe(one, spec)) || !ids.includes(specId(spec));

@@ -4,6 +4,7 @@ export {
   judge,
   type Judgement,
   layerVolumesL,
+  halfDryWeightG,
   judgeFinely,
   screenHealth,
 } from './assess';

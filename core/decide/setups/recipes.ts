@@ -123,10 +123,10 @@ export const recipes: readonly Recipe[] = [
   inorganic('expanded clay'),
   inorganic('expanded clay', [firedClay]),
   ...(['expanded clay', 'pumice', 'fired clay', 'baked clay'] as const).map((base) =>
-    plain(base, 'side-hole reservoir', ['side-hole-pot'], { takesTop: true }),
+    plain(base, 'side-hole reservoir', ['side-hole-pot', 'net-pot-in-bowl'], { takesTop: true }),
   ),
   ...(['expanded clay', 'fired clay', 'pumice', 'baked clay'] as const).map((base) =>
-    plain(base, 'wick reservoir', ['wick-pot'], { takesTop: true }),
+    plain(base, 'wick reservoir', ['wick-pot', 'clay-wick-pot'], { takesTop: true }),
   ),
   plain('expanded clay', 'wick reservoir', ['wick-pot'], { additions: [firedClay], takesTop: true }),
   plain('conifer bark', 'basket', ['slat-basket', 'net-pot']),
@@ -156,9 +156,9 @@ export const recipes: readonly Recipe[] = [
   }),
 ];
 
-/** Top dressings by the school that holds them; the height in pieces is about two deep. */
+/** Top dressings by the school that holds them, and coarse pieces over a fine layer; the height in pieces is about two deep. */
 export interface TopDressing {
-  readonly side: 'pebbles' | 'lava' | 'moss';
+  readonly side: 'pebbles' | 'lava' | 'moss' | 'coarse';
   readonly mediumId: string;
   readonly heightCm: number;
 }
@@ -167,6 +167,7 @@ export const topDressings: readonly TopDressing[] = [
   { side: 'pebbles', mediumId: 'gravel-4-8', heightCm: k.PEBBLE_TOP_CM },
   { side: 'lava', mediumId: 'lava-8-16', heightCm: k.LAVA_TOP_CM },
   { side: 'moss', mediumId: 'live-moss', heightCm: k.MOSS_TOP_CM },
+  { side: 'coarse', mediumId: 'bark-12-25', heightCm: k.COARSE_TOP_CM },
 ];
 
 /** Pads for mounts, cm of sphagnum; 0 = bare roots. */

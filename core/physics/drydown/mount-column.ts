@@ -76,7 +76,8 @@ function padOf({ mount, pad, age }: MountedSetup): Hung {
     // A pad dries from its edges too.
     dryingCm2: areaCm2 + 2 * (mount.heightCm + mount.widthCm) * side * mount.padThicknessCm,
     litCm2: areaCm2,
-    hangsCm: mount.heightCm * side,
+    // Hung, it drains down its whole length; laid flat, only through its own thickness.
+    hangsCm: mount.isLying ? mount.padThicknessCm : mount.heightCm * side,
     heldJK: 0,
   };
 }

@@ -48,6 +48,8 @@ export interface Mount {
   readonly heightCm: number;
   /** Thickness of the moss pad over the roots; 0 = bare roots. */
   readonly padThicknessCm: number;
+  /** Laid flat on a bench or tray instead of hung. */
+  readonly isLying: boolean;
 }
 
 /** Walls that carry water to their outside and let it evaporate there. */

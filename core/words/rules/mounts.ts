@@ -17,6 +17,17 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
   'failing-in-the-open': {
     says: () => 'Without roots it cannot drink from the open air: it must first make roots in something moist.',
   },
+  'lying-hides-hanging-spikes': {
+    says: (f) => `${Kin(f.genusName)} sends its spikes down: a mount laid flat gives them nowhere to go.`,
+    wouldChange: () => 'Hung, or in an open basket, they hang free.',
+  },
+  'lying-suits-wanderers': {
+    says: () => 'A rambler roots as it goes along a mount laid flat, and the pad keeps its water for longer.',
+  },
+  'hung-dries-evenly': {
+    says: () => 'Laid flat, water stays about the base of the growth; hung, it runs off.',
+    wouldChange: () => 'A rambler, or very dry air, would make lying worth it.',
+  },
   'genus-never-mounted': {
     says: (f) => `${Kin(f.genusName)} does not live on a mount.`,
   },

@@ -1,6 +1,7 @@
 /** The sentences of the rules in decide/rules/tops. */
 import type { topRules } from '../../decide/rules';
 import { number } from '../format';
+import { Kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
 export const topRuleWords: WordsFor<typeof topRules> = {
@@ -42,6 +43,10 @@ export const topRuleWords: WordsFor<typeof topRules> = {
     says: (f) =>
       `Lush moss on top rots the shoots of small, always moist cool growers, and at ${number(f.meanHumidityPct, 0)} % it grows lush.`,
     wouldChange: () => 'Non-wicking pebbles on top would be safe.',
+  },
+  'coarse-over-fine': {
+    says: (f) =>
+      `${Kin(f.genusName)} runs over the top and drinks below: coarse pieces over a fine, moist layer give its roots both.`,
   },
   'moss-top-wets-bulbs': {
     says: () => 'Its bulbs sit on the surface to stay dry; moss round them keeps them wet.',

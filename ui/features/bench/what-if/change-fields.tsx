@@ -39,6 +39,7 @@ const topNames: Readonly<Record<Top, string>> = {
   pebbles: 'pebbles',
   lava: 'lava pieces',
   moss: 'moss',
+  coarse: 'coarse bark',
 };
 
 function topOf(spec: SetupSpec): Top {
