@@ -7,7 +7,7 @@ import { DRY_HOME_PCT } from '../physics/air';
 import type { Pot } from '../physics/pots';
 import { k } from './constants';
 
-export type Position = 'back to the wall' | 'centre' | 'on the diagonal' | 'on the mount';
+export type Position = 'back to the wall' | 'centre' | 'backs together' | 'on the diagonal' | 'on the mount';
 
 export interface Placement {
   readonly position: Position;
@@ -35,7 +35,7 @@ function depthOf({ stage, genus }: PlantInHand): DepthRule {
 }
 
 /**
- * Oldest bulbs against the wall when growth runs one way, on the diagonal in a square pot; in the
+ * Several plants stand back to back in the middle and grow apart. Oldest bulbs against the wall when growth runs one way, on the diagonal in a square pot; in the
  * middle for a single stem, a clump or growth that rambles (common practice).
  */
 export function place(plant: PlantInHand, pot: Pot | null, meanHumidityPct: number, pieceMm: number): Placement {
@@ -45,6 +45,9 @@ export function place(plant: PlantInHand, pot: Pot | null, meanHumidityPct: numb
   const deeperForDryAirCm = isFussyInDryAir ? roundHalf((k.DEEPER_PIECES * pieceMm) / 10) : 0;
   const baseAboveSurfaceCm = baseHeightCm[depth] - deeperForDryAirCm;
   if (!pot) return { position: 'on the mount', offsetCm: 0, depth, baseAboveSurfaceCm: 0, deeperForDryAirCm: 0 };
+  if (plant.plantCount > 1) {
+    return { position: 'backs together', offsetCm: 0, depth, baseAboveSurfaceCm, deeperForDryAirCm };
+  }
   if (!growsOneWay(plant)) {
     return { position: 'centre', offsetCm: 0, depth, baseAboveSurfaceCm, deeperForDryAirCm };
   }

@@ -15,6 +15,7 @@ export const ranges = {
   rootBallDiameterCm: { label: 'root ball diameter', unit: 'cm', min: 1, max: 40 },
   leafAreaCm2: { label: 'leaf area', unit: 'cm²', min: 5, max: 20000 },
   plantHeightCm: { label: 'plant height', unit: 'cm', min: 1, max: 200 },
+  plantCount: { label: 'number of plants in the pot', unit: '', min: 1, max: 7 },
   fronts: { label: 'number of growing fronts', unit: '', min: 1, max: 8 },
   shootCount: { label: 'number of shoots', unit: '', min: 1, max: 60 },
   liveRootsPct: { label: 'share of live roots', unit: '%', min: 0, max: 100 },

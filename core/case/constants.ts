@@ -11,6 +11,11 @@ export const caseConstants = {
   SHORT_REST_MONTHS: fromPractice(2, 'months', 'of a short dry rest in bright light'),
   LEAFLESS_MONTHS: fromPractice(4, 'months', 'that leaf-shedding kinds stand bare and dry'),
   MOST_BALL_CM: fromMemory(40, 'cm', 'no root ball out of a pot is wider'),
+  BALLS_APART_SHARE: fromMemory(
+    0.85,
+    'share',
+    'of the width that balls side by side would take: roots reach into each other',
+  ),
   BALL_TO_POT_SHARE: fromMemory(0.85, 'share', 'of the pot that a root ball fills'),
   MOST_TYPICAL_BALL_CM: fromMemory(30, 'cm', 'no typical root ball is wider'),
   STEM_ANCHOR_CM: fromMemory(4, 'cm', 'root ball of a single stem, before its height counts'),

@@ -95,6 +95,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     /** A cutting, a seedling…; grown where nothing is said. */
     stage: oneOf('stage', plantStages).optional(),
     habit: oneOf('habit', growthHabits).optional(),
+    /** Plants of this kind that go into one pot; sizes said are those of one of them. */
+    plantCount: wholeQuantity('plantCount').optional(),
     /** Shoots that lead on, each its own way. */
     fronts: wholeQuantity('fronts').optional(),
     shootCount: wholeQuantity('shootCount').optional(),
@@ -120,6 +122,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     /** Main media that did well or failed in the grower's hands in this place. */
     wentWell: upTo('wentWell', oneOf('wentWell', mediumFamilies), mediumFamilies.length, 'media').optional(),
     wentBadly: upTo('wentBadly', oneOf('wentBadly', mediumFamilies), mediumFamilies.length, 'media').optional(),
+    /** Media the grower has: others would have to be bought. */
+    mediaAtHand: upTo('mediaAtHand', oneOf('mediaAtHand', mediumIds), mediumIds.length, 'media').optional(),
     /** What the grower does not want. */
     dislikes: upTo('dislikes', oneOf('dislikes', dislikable), dislikable.length, 'things').optional(),
     /** Pots on the shelf; when given, no other pots are proposed. */

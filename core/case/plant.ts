@@ -6,6 +6,7 @@ import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../ph
 import { k } from './constants';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
+import { widthTogether } from './together';
 
 export const bulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
 export type BulbState = (typeof bulbStates)[number];
@@ -15,6 +16,8 @@ export interface PlantInHand {
   readonly rootDiameterMm: number;
   readonly stage: PlantStage;
   readonly habit: GrowthHabit;
+  /** Plants that go into the pot together; all that follows is of them as one. */
+  readonly plantCount: number;
   /** Shoots that lead on, each its own way. */
   readonly fronts: number;
   readonly shootCount: number;
@@ -78,9 +81,9 @@ export function ballOutOfPotCm(rimDiameterCm: number, typicalCm: number, hasBrok
 
 /** How the plant drinks, for the dry-down. */
 export function drinkerOf(plant: PlantInHand): Drinker {
-  const radiusCm = plant.rootBallDiameterCm / 2;
+  const ballCm = plant.rootBallDiameterCm / widthTogether(plant.plantCount);
   // A root ball is about as deep as two thirds of its width.
-  const ballL = (Math.PI * radiusCm * radiusCm * (plant.rootBallDiameterCm * 2)) / 3 / 1000;
+  const ballL = (plant.plantCount * Math.PI * (ballCm / 2) ** 2 * (ballCm * 2)) / 3 / 1000;
   return {
     leafAreaCm2: plant.leafAreaCm2 * (isFailing(plant) ? k.FAILING_DRINKS : 1),
     photosynthesis: plant.genus.photosynthesis,
@@ -113,5 +116,5 @@ export function typicalLeafAreaCm2(genus: Genus, shootCount: number, heightCm: n
 /** Weight of plant and wet roots and where it sits above the medium, for tipping. */
 export function plantWeightG(plant: PlantInHand): number {
   const perLeafCm2 = hasBulbs(plant.habit) ? k.BULBED_G_PER_CM2 : k.PLAIN_G_PER_CM2;
-  return plant.leafAreaCm2 * perLeafCm2 + k.WET_ROOTS_G;
+  return plant.leafAreaCm2 * perLeafCm2 + plant.plantCount * k.WET_ROOTS_G;
 }

@@ -13,6 +13,7 @@ import { signsOf } from './signs';
 import { type PlaceBook, placeIn } from './place-book';
 import type { Disliked, PlanCase } from './plan-case';
 import { stageFigures } from './stage';
+import { together } from './together';
 import {
   type BulbState,
   type PlantInHand,
@@ -42,6 +43,8 @@ export interface ResolvedCase {
   /** The questions the grower settled, by themselves. */
   readonly chosenSchools: SchoolChoices;
   /** Main media that did well or failed in the grower's hands, and what they do not want. */
+  /** Ids of the media they have; null where they did not say. */
+  readonly mediaAtHand: readonly string[] | null;
   readonly wentWell: readonly MediumFamily[];
   readonly wentBadly: readonly MediumFamily[];
   readonly dislikes: readonly Disliked[];
@@ -105,6 +108,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     ),
     stage,
     habit,
+    plantCount: 1,
     fronts: input.fronts ?? 1,
     shootCount,
     rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
@@ -115,7 +119,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
-    plant,
+    plant: together(plant, input.plantCount ?? 1),
     place,
     routine: given<Routine>('routine', input.routine, { kind: 'every', days: k.DEFAULT_EVERY_DAYS }),
     current: {
@@ -129,6 +133,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     feeding: feedingOf(input, genus),
     stance: stanceOf((input.schools ?? {}) as SchoolChoices),
     chosenSchools: (input.schools ?? {}) as SchoolChoices,
+    mediaAtHand: input.mediaAtHand ?? null,
     wentWell: input.wentWell ?? [],
     wentBadly: input.wentBadly ?? [],
     dislikes: input.dislikes ?? [],

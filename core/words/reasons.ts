@@ -198,6 +198,12 @@ function size(f: FactOf<'size'>, units: WordUnits): Sentences {
 }
 
 function position(f: FactOf<'position'>, units: WordUnits): Sentences {
+  if (f.position === 'backs together') {
+    return {
+      sentence: 'Back to back in the middle, old growth inwards: all of them then grow outwards, each its own way.',
+      wouldChange: 'One plant alone would stand where its growth has the whole pot before it.',
+    };
+  }
   if (f.position === 'centre') {
     return {
       sentence: `In the middle: its habit (${f.habit}) fills the pot from there.`,

@@ -11,6 +11,32 @@ interface PlanViewProps {
   readonly sizePx: number;
 }
 
+/** Several plants back to back, each growing outwards. */
+function Together({ count, ball, half }: { readonly count: number; readonly ball: number; readonly half: number }) {
+  // As many circles as fit side by side in a ring that fills the common ball.
+  const each = ball / (1 + 1 / Math.sin(Math.PI / count));
+  const ring = ball - each;
+  return (
+    <>
+      {Array.from({ length: count }, (_, k) => {
+        const turn = (360 / count) * k;
+        return (
+          <g key={k} transform={`rotate(${turn})`}>
+            <circle cx={ring} r={each} fill={colors.mossPale} stroke={colors.moss} strokeWidth={1.5} />
+            <path
+              d={`M${ring} 0 H${Math.max(ring + each, half * 0.86)} m-4 -4 l4 4 l-4 4`}
+              stroke={colors.clay}
+              strokeWidth={2}
+              fill="none"
+              strokeLinecap="round"
+            />
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
 export function PlanView({ pot, plant, placement, leftPx, topPx, sizePx }: PlanViewProps) {
   const scale = (sizePx - 6) / pot.rimDiameterCm;
   const middle = sizePx / 2;
@@ -47,8 +73,12 @@ export function PlanView({ pot, plant, placement, leftPx, topPx, sizePx }: PlanV
         <circle cx={middle} cy={middle} r={half} fill={colors.raised} stroke={colors.inkSoft} strokeWidth={2} />
       )}
       <g transform={`translate(${middle} ${middle})`}>
-        <circle cx={dx} cy={dy} r={ball} fill={colors.mossPale} stroke={colors.moss} strokeWidth={1.5} />
-        {runs ? (
+        {plant.plantCount > 1 ? (
+          <Together count={plant.plantCount} ball={ball} half={half} />
+        ) : (
+          <circle cx={dx} cy={dy} r={ball} fill={colors.mossPale} stroke={colors.moss} strokeWidth={1.5} />
+        )}
+        {plant.plantCount > 1 ? null : runs ? (
           <g stroke={colors.clay} strokeWidth={2} fill="none" strokeLinecap="round">
             <path d={`M${fromX} ${fromY} L${tip.x} ${tip.y}`} />
             <path

@@ -13,8 +13,17 @@ function mainName({ facts }: RuleInput): string {
   return mediumById(medium.id).name;
 }
 
-const isBareMount = ({ facts }: RuleInput): boolean =>
-  facts.setup.kind === 'mount' && facts.setup.mount.padThicknessCm === 0;
+const isBare = ({ setup }: RuleInput['facts']): boolean => setup.kind === 'mount' && setup.mount.padThicknessCm === 0;
+const isBareMount = ({ facts }: RuleInput): boolean => isBare(facts);
+
+/** Names of the media in it that the grower does not have; none where they did not say what they have. */
+function missing({ context, facts }: RuleInput): readonly string[] {
+  const { mediaAtHand } = context.resolved;
+  if (mediaAtHand === null || isBare(facts)) return [];
+  const parts = facts.spec.layers.flatMap((layer) => layer.mix);
+  const others = parts.filter((part) => part.own === undefined && !mediaAtHand.includes(part.mediumId));
+  return [...new Set(others.map((part) => mediumById(part.mediumId).name))];
+}
 
 export const growerRules = [
   practiceRule({
@@ -32,6 +41,21 @@ export const growerRules = [
     points: 14,
     applies: (input) => !isBareMount(input) && input.context.resolved.wentBadly.includes(mainFamily(input)),
     figures: (input) => ({ mediumName: mainName(input) }),
+  }),
+  practiceRule({
+    id: 'all-at-hand',
+    topic: 'grower',
+    effect: 'prefer',
+    points: 4,
+    applies: (input) => input.context.resolved.mediaAtHand !== null && missing(input).length === 0,
+  }),
+  practiceRule({
+    id: 'to-be-bought',
+    topic: 'grower',
+    effect: 'penalise',
+    points: 5,
+    applies: (input) => missing(input).length > 0,
+    figures: (input) => ({ names: missing(input) }),
   }),
   practiceRule({
     id: 'you-want-no-mounts',

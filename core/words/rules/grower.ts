@@ -1,5 +1,6 @@
 /** The sentences of the rules in decide/rules/grower. */
 import type { growerRules } from '../../decide/rules';
+import { joinAnd } from '../format';
 import { kindName } from '../titles';
 import type { WordsFor } from './rule-words';
 
@@ -10,6 +11,11 @@ export const growerRuleWords: WordsFor<typeof growerRules> = {
   'did-badly-in-your-hands': {
     says: (f) => `${kindName(f.mediumName)} has failed in your hands there.`,
     wouldChange: () => 'If you know why it failed and that has changed, say so no more.',
+  },
+  'all-at-hand': { says: () => 'You have all of it.' },
+  'to-be-bought': {
+    says: (f) => `You would have to get ${joinAnd(f.names.map((name) => name.toLowerCase()))}.`,
+    wouldChange: () => 'Once you have it, say so under “Media you have”.',
   },
   'you-want-no-mounts': { says: () => 'You want no mounts.', wouldChange: dropped },
   'you-want-no-standing-water': { says: () => 'You want no standing water.', wouldChange: dropped },

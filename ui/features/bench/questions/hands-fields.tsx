@@ -2,7 +2,7 @@
 
 /** What has done well or failed in the grower's own hands, and what they do not want. */
 import { Select } from 'antd';
-import { dislikable, mediumFamilies } from '@core';
+import { dislikable, mediaCatalogue, mediumFamilies } from '@core';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
@@ -10,6 +10,7 @@ import { Field } from '../../../controls/field';
 import styles from './questions.module.css';
 
 const media = mediumFamilies.map((value) => ({ value, label: value }));
+const grades = mediaCatalogue.map(({ id, name }) => ({ value: id, label: name }));
 const unwanted = dislikable.map((value) => ({ value, label: value }));
 
 /** Nothing chosen is nothing said. */
@@ -40,6 +41,17 @@ export function HandsFields() {
           value={listOf(answers.wentBadly)}
           options={media}
           onChange={(list: string[]) => answer({ wentBadly: orNothing(list) })}
+        />
+      </Field>
+      <Field id="at-hand" label="Media you have" fault={faultAt('mediaAtHand')}>
+        <Select
+          id="at-hand"
+          mode="multiple"
+          placeholder="anything may be bought"
+          optionFilterProp="label"
+          value={listOf(answers.mediaAtHand)}
+          options={grades}
+          onChange={(list: string[]) => answer({ mediaAtHand: orNothing(list) })}
         />
       </Field>
       <Field id="dislikes" label="You do not want" fault={faultAt('dislikes')}>

@@ -3,6 +3,8 @@ export function moreCount(answers: Readonly<Record<string, unknown>>): number {
   const single = [
     'stage',
     'fronts',
+    'plantCount',
+    'mediaAtHand',
     'wentWell',
     'wentBadly',
     'dislikes',

@@ -54,6 +54,17 @@ export function PlantFields() {
             onChange={(stage) => answer({ stage })}
           />
         </Field>
+        <Field id="plant-count" label="Plants in the pot" fault={faultAt('plantCount')}>
+          <UnitNumber
+            id="plant-count"
+            value={answers.plantCount}
+            placeholder="1"
+            suffix=""
+            step={1}
+            hasFault={faultAt('plantCount') !== null}
+            onChange={(plantCount) => answer({ plantCount })}
+          />
+        </Field>
         <Field id="fronts" label="Growing fronts" fault={faultAt('fronts')}>
           <UnitNumber
             id="fronts"

@@ -1,0 +1,38 @@
+/** Several plants in one pot. */
+import { demoPlaces } from '../catalogue/places';
+import { drinkerOf, resolveCase } from '.';
+import { widthTogether } from './together';
+
+const plantOf = (plantCount?: number) =>
+  resolveCase(
+    {
+      genus: 'paphiopedilum',
+      place: 'heated-flat',
+      rootBallDiameterCm: 6,
+      ...(plantCount === undefined ? {} : { plantCount }),
+    },
+    demoPlaces,
+  ).plant;
+
+test('one is as it was; three take more room than one and less than three in a row', () => {
+  expect(plantOf(1)).toEqual(plantOf());
+  const [one, three] = [plantOf(1), plantOf(3)];
+  expect(three.rootBallDiameterCm).toBeGreaterThan(1.5 * one.rootBallDiameterCm);
+  expect(three.rootBallDiameterCm).toBeLessThan(2.155 * one.rootBallDiameterCm);
+  expect(three.leafAreaCm2).toBe(3 * one.leafAreaCm2);
+  expect(three.fronts).toBeGreaterThanOrEqual(2);
+});
+
+test('they drink as so many, and have the roots of so many', () => {
+  const [one, three] = [drinkerOf(plantOf(1)), drinkerOf(plantOf(3))];
+  expect(three.leafAreaCm2 / one.leafAreaCm2).toBeCloseTo(3);
+  // The ball is told in halves of a centimetre.
+  expect(three.rootVolumeL / one.rootVolumeL).toBeGreaterThan(2.6);
+  expect(three.rootVolumeL / one.rootVolumeL).toBeLessThan(3.4);
+});
+
+test('seven circles about one another are three wide (geometry), less as roots reach into each other', () => {
+  expect(widthTogether(7)).toBeLessThan(3);
+  expect(widthTogether(7)).toBeGreaterThan(2.5);
+  expect(() => widthTogether(8)).toThrow(/between 1 and 7/);
+});

@@ -1,0 +1,31 @@
+/** Several plants of one kind in one pot. */
+import { roundHalf } from '../base';
+import { k } from './constants';
+import type { PlantInHand } from './plant';
+
+/**
+ * Width of the smallest circle about so many equal ones, over the width of one: the densest packings known (Graham 1968 up to
+ * seven, all proved).
+ */
+const aboutCircles: readonly number[] = [1, 2, 2.155, 2.414, 2.701, 3, 3];
+
+/** Width of the balls of so many plants set close together, over that of one: roots reach into each other. */
+export function widthTogether(plantCount: number): number {
+  const about = aboutCircles[plantCount - 1];
+  if (about === undefined) throw new RangeError(`plantCount must be between 1 and ${aboutCircles.length}`);
+  return 1 + (about - 1) * k.BALLS_APART_SHARE;
+}
+
+/** So many plants like this one, as what goes into the pot. */
+export function together(plant: PlantInHand, plantCount: number): PlantInHand {
+  if (plantCount === 1) return plant;
+  return {
+    ...plant,
+    plantCount,
+    // Set back to back they lead off to all sides.
+    fronts: Math.max(2, plant.fronts * plantCount),
+    shootCount: plant.shootCount * plantCount,
+    rootBallDiameterCm: roundHalf(Math.min(k.MOST_BALL_CM, plant.rootBallDiameterCm * widthTogether(plantCount))),
+    leafAreaCm2: plant.leafAreaCm2 * plantCount,
+  };
+}
