@@ -63,6 +63,8 @@ const vesselWords: Readonly<Record<string, VesselWord>> = {
   'slat-basket': 'basket',
   'side-hole-pot': 'side holes',
   'wick-pot': 'wick',
+  'clay-wick-pot': 'wick',
+  'net-pot-in-bowl': 'bowl',
 };
 
 function mainMix({ spec }: SetupFacts) {

@@ -44,6 +44,7 @@ export type VesselWord =
   | 'glazed'
   | 'basket'
   | 'side holes'
+  | 'bowl'
   | 'wick'
   | 'mount';
 

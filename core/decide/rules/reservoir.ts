@@ -3,6 +3,7 @@ import { isFailing, showsTips, tipsUnknown } from '../../case';
 import { takesOver } from './changing-over';
 import { mediumById } from '../../catalogue/media';
 import { keepsWater } from '../../catalogue/vessels';
+import { isOpenWork, isPorous } from '../../physics/pots';
 import { k } from './constants';
 import { currentMedium } from './readings';
 import { practiceRule, type RuleInput } from './rule';
@@ -11,6 +12,10 @@ function goesFromOrganicOverWater({ context, facts }: RuleInput): boolean {
   const { mediumId } = context.resolved.current;
   return facts.hasReservoir && mediumId !== null && mediumById(mediumId).organic;
 }
+
+/** A net pot whose foot stands in a bowl of water. */
+const isInBowl = ({ facts }: RuleInput): boolean =>
+  facts.hasReservoir && facts.setup.kind === 'pot' && isOpenWork(facts.setup.pot);
 
 export const reservoirRules = [
   practiceRule({
@@ -71,6 +76,28 @@ export const reservoirRules = [
       facts.spec.approach !== 'moss pot' &&
       keepsWater(context.resolved.current.vesselKind) &&
       !showsTips(context.plant.signs),
+  }),
+  practiceRule({
+    id: 'bowl-is-for-wet-feet',
+    topic: 'reservoir',
+    effect: 'penalise',
+    points: 9,
+    applies: (input) => isInBowl(input) && input.context.plant.genus.regime !== 'evenly moist',
+    figures: (input) => ({ genusName: input.context.plant.genus.name }),
+  }),
+  practiceRule({
+    id: 'bowl-is-uncommon',
+    topic: 'reservoir',
+    effect: 'penalise',
+    points: 3,
+    applies: isInBowl,
+  }),
+  practiceRule({
+    id: 'two-pots-of-clay',
+    topic: 'reservoir',
+    effect: 'penalise',
+    points: 3,
+    applies: ({ facts }) => facts.hasReservoir && facts.setup.kind === 'pot' && isPorous(facts.setup.pot.wall),
   }),
   practiceRule({
     id: 'always-moist',

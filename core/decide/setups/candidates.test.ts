@@ -1,4 +1,4 @@
-import { type PlanCase, potOf, realise, specId } from '../../case';
+import { mediumOfPart, type PlanCase, potOf, type PotSpec, realise, type SetupSpec, specId } from '../../case';
 import { meanPieceMm } from '../../physics/media';
 import { allRules, forbiddingRule } from '../rules';
 import { factsOf } from './assess';
@@ -6,6 +6,8 @@ import { generateCandidates } from './candidates';
 import { contextOf } from './context';
 import { misfitFactor, pieceBandMm } from './grade';
 import { makePlan, planCaseSchema, resolveCase, reviewSetup } from '../../testing';
+
+type MountSpec = Extract<SetupSpec['vessel'], { kind: 'mount' }>;
 
 const context = (planCase: PlanCase) => contextOf(resolveCase(planCaseSchema.parse(planCase)));
 const flat: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat' };
@@ -108,4 +110,75 @@ test('grades follow the root: the first tried is the best fitting', () => {
       });
   expect(Math.max(...sizes(thin))).toBeLessThan(Math.max(...sizes(thick)));
   expect(misfitFactor(Math.min(...sizes(thin)), pieceBandMm(1))).toBeLessThan(1.6);
+});
+
+describe('recipes as growers build them', () => {
+  const specsFor = (planCase: Partial<PlanCase>) => generateCandidates(context({ ...flat, ...planCase }));
+  const kindOf = ({ vessel }: SetupSpec) => (vessel.kind === 'pot' ? vessel.potKindId : vessel.mountKindId);
+  const has = (specs: readonly SetupSpec[], is: (spec: SetupSpec) => boolean) => specs.some(is);
+  const crockingShare = ({ layers }: SetupSpec) => {
+    const crocking = layers.find((layer) => layer.role === 'crocking');
+    return crocking ? crocking.heightCm / layers.reduce((sum, layer) => sum + layer.heightCm, 0) : 0;
+  };
+
+  test('over side holes crocking reaches the holes, so that the roots stand above the water', () => {
+    const lifted = specsFor({}).filter((spec) => kindOf(spec) === 'side-hole-pot' && crockingShare(spec) > 0);
+    expect(lifted.length).toBeGreaterThan(0);
+    for (const spec of lifted) {
+      const { reservoir } = potOf(spec.vessel as PotSpec);
+      if (reservoir.kind !== 'side holes') throw new Error('a pot with side holes has none');
+      expect(Math.abs(spec.layers[0]!.heightCm - reservoir.holeHeightCm)).toBeLessThanOrEqual(0.25);
+    }
+  });
+
+  test('a pot too large is filled up where it is the one at hand or the plant is tall, with an air cone too', () => {
+    const isDeep = (spec: SetupSpec) => crockingShare(spec) > 0.35;
+    const pots = [13, 19].map((rimDiameterCm) => ({ potKindId: 'plastic-clear-cone', rimDiameterCm, count: 1 }));
+    expect(has(specsFor({ ownPots: pots }), (spec) => isDeep(spec) && kindOf(spec) === 'plastic-clear-cone')).toBe(
+      true,
+    );
+    expect(has(specsFor({ heightCm: 60 }), isDeep)).toBe(true);
+    const small = specsFor({ genus: 'masdevallia', heightCm: 10 }).filter((spec) => spec.approach === 'organic pot');
+    expect(has(small, isDeep)).toBe(false);
+  });
+
+  test('low nets stand in bowls, clay over wicks; one wick more is tried, and short ones for fine roots', () => {
+    const thick = specsFor({ rootDiameterMm: 5 });
+    const fine = specsFor({ rootDiameterMm: 1 });
+    for (const kind of ['net-pot-in-bowl', 'clay-wick-pot'])
+      expect(has(thick, (spec) => kindOf(spec) === kind)).toBe(true);
+    const wicks = (specs: readonly SetupSpec[]) => specs.filter((spec) => kindOf(spec) === 'wick-pot');
+    expect(has(wicks(thick), ({ vessel }) => (vessel as PotSpec).wickCount === 2)).toBe(true);
+    expect(has(wicks(thick), ({ vessel }) => (vessel as PotSpec).wickHeightCm !== undefined)).toBe(false);
+    for (const { vessel } of wicks(fine)) {
+      const pot = potOf(vessel as PotSpec);
+      expect(pot.reservoir).toMatchObject({ kind: 'wicks' });
+      expect((vessel as PotSpec).wickHeightCm).toBeCloseTo(pot.heightCm / 2, 0);
+    }
+  });
+
+  test('coarse lies over fine for ramblers only', () => {
+    const isCoarseOnTop = ({ layers }: SetupSpec) =>
+      layers.some(({ role, mix }) => role === 'top dressing' && mix[0]!.mediumId === 'bark-12-25');
+    const rambler = specsFor({ genus: 'bulbophyllum' }).filter(isCoarseOnTop);
+    expect(rambler.length).toBeGreaterThan(0);
+    for (const { layers } of rambler) {
+      const main = layers.find((layer) => layer.role === 'main')!;
+      expect(mediumOfPart(main.mix[0]!).d90Mm).toBeLessThanOrEqual(8);
+    }
+    expect(has(specsFor({}), isCoarseOnTop)).toBe(false);
+  });
+
+  test('a mount is hung, and with a pad also laid flat, which holds its water for longer', () => {
+    const mounts = specsFor({}).filter((spec) => kindOf(spec) === 'mount-cork');
+    const lying = mounts.filter(({ vessel }) => vessel.kind === 'mount' && vessel.isLying);
+    expect(lying.length).toBeGreaterThan(0);
+    for (const spec of lying) {
+      const { isLying: _lies, ...hung } = spec.vessel as MountSpec;
+      expect(hung.padThicknessCm).toBeGreaterThan(0);
+      const heldG = (vessel: MountSpec) =>
+        factsOf(context(flat), { ...spec, vessel }).column.capacityG.reduce((sum, grams) => sum + grams, 0);
+      expect(heldG(spec.vessel as MountSpec)).toBeGreaterThan(heldG(hung));
+    }
+  });
 });

@@ -134,7 +134,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
   return recipe.vesselKinds.flatMap((kind) =>
     potsToTry(plant, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel, size) =>
       withWicks(vessel, context).flatMap((wicked) =>
-        crockingsFor(recipe, wicked, size > 0).flatMap((crocking) =>
+        crockingsFor(recipe, wicked, size > 0 && wantsDeepCrocking(context)).flatMap((crocking) =>
           tops.flatMap((top): SetupSpec[] => {
             const layers = fillPot(wicked, mix, crocking, top);
             const main = layers.find((layer) => layer.role === 'main')!;
@@ -144,6 +144,11 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
       ),
     ),
   );
+}
+
+/** A pot too large is filled up with crocking where it is the one at hand, or where a tall plant wants the weight. */
+function wantsDeepCrocking({ plant, resolved }: CaseContext): boolean {
+  return resolved.ownPots.length > 0 || plant.heightCm >= k.TALL_CM;
 }
 
 /**

@@ -55,6 +55,7 @@ export const setupConstants = {
   MOUNT_PAD_THICK_CM: fromPractice(2, 'cm', 'of sphagnum behind the roots: a thick pad'),
   COARSE_TOP_CM: fromPractice(2.5, 'cm', 'of coarse bark over a fine layer'),
   FINE_UNDER_COARSE_MM: fromPractice(8, 'mm', 'pieces up to which a layer is fine enough to lie under coarse ones'),
+  TALL_CM: fromPractice(45, 'cm', 'plants this tall want weight at the foot of the pot'),
   DEEP_CROCKING_SHARE: fromPractice(0.4, 'share', 'of the height that crocking takes in a pot that is too large'),
   FINE_ROOT_WICKS_SHARE: fromPractice(0.5, 'share', 'of the height up to which wicks go for fine roots'),
   FINE_ROOT_MM: fromPractice(2, 'mm', 'roots up to which wicks end at the middle of the pot'),

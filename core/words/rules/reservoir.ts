@@ -36,6 +36,17 @@ export const reservoirRuleWords: WordsFor<typeof reservoirRules> = {
       'Its roots grew over standing water and want that constant; without new tips to take over, drying off sets it back.',
     wouldChange: () => 'New root tips, or staying over water, lift this.',
   },
+  'bowl-is-for-wet-feet': {
+    says: (f) => `${Kin(f.genusName)} wants to dry between waterings; in a bowl its foot never does.`,
+    wouldChange: () => 'Emptied between waterings, the bowl is only a saucer.',
+  },
+  'bowl-is-uncommon': {
+    says: () => 'A bowl of water wants rinsing every week, or it breeds algae and gnats.',
+  },
+  'two-pots-of-clay': {
+    says: () => 'Clay in an outer pot is heavy, costs two pots, and salts bloom on its wall.',
+    wouldChange: () => 'A plastic pot with wicks does nearly the same and weighs less, but cools nothing.',
+  },
   'always-moist': {
     says: () =>
       'Never let it run dry for long: roots that have grown over a reservoir die when it does. Mark the holes or the gauge on the tag side.',
