@@ -33,6 +33,13 @@ test('a medium measured at home in two runs joins the tub and the plans', async 
   await expect(visitor.getByText('Market bark', { exact: true })).toBeVisible();
   await pick(visitor, 'Medium 1', 'Market bark');
   await expect(visitor.getByRole('listitem').filter({ hasText: 'Market bark' }).first()).toBeVisible();
+  // Changed by hand: what was measured holds, and what it was before stays readable.
+  await visitor.getByRole('button', { name: 'Change Market bark' }).click();
+  await visitor.getByLabel('Name of your medium').fill('Market bark, sieved');
+  await visitor.getByLabel('Smallest pieces').fill('8');
+  await visitor.getByRole('button', { name: 'Keep the change' }).click();
+  await visitor.getByRole('button', { name: 'Market bark, sieved before' }).click();
+  await expect(visitor.getByText(/^Until .*Market bark, like .* air 39 %/)).toBeVisible();
   await visitor.getByRole('button', { name: 'Put away Market bark' }).click();
   await expect(visitor.getByText('None yet.')).toBeVisible();
   await visitor.getByRole('button', { name: 'Undo' }).click();

@@ -26,6 +26,7 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/places': [wholePlaceSchema],
   'PUT /api/places/[id]': [wholePlaceSchema],
   'POST /api/own/[kind]': ownKinds.map((kind) => ownSchemas[kind]),
+  'PUT /api/own/[kind]/[id]': ownKinds.map((kind) => ownSchemas[kind]),
 };
 
 const ids = fc.oneof(fc.uuid(), fc.constantFrom('x', '%00', '..%2f..', '%F0%9F%8C%BF', 'a'.repeat(300), '0'));

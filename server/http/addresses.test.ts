@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { demoPlaces, ownMediumSchema, type Place } from '@core';
 import { makePlan } from '@core/testing';
 import { bringPottingBack, postPotting, putPottingAway } from '../events/handlers';
-import { bringOwnBack, getOwn, postOwn, putOwnAway } from '../own/handlers';
+import { bringOwnBack, getOwn, getOwnHistory, postOwn, putOwn, putOwnAway } from '../own/handlers';
 import { bringPlaceBack, getPlaces, postPlace, putPlace, putPlaceAway } from '../places/handlers';
 import { postPlan } from '../plan/handlers';
 import { bringPlantBack, getPlant, getPlants, putPlantAway } from '../plants/handlers';
@@ -187,14 +187,30 @@ describe('own things', () => {
     expect(await list()).toContain(id);
   });
 
+  test('changed with the version in the ETag, and what it was is in its history', async () => {
+    const { id } = await json(await postOwn(sent(medium), ofKind('medium')));
+    const sieved = { ...medium, name: 'Address bark, sieved' };
+    const put = (version: string) => putOwn(sent(sieved, { 'if-match': version }, 'PUT'), ofKind('medium', id));
+    const changed = await put('"1"');
+    expect([changed.status, changed.headers.get('etag')]).toEqual([200, '"2"']);
+    expect((await put('"7"')).status).toBe(409);
+    expect((await put('')).status).toBe(409);
+    const history = await getOwnHistory(asked(), ofKind('medium', id));
+    expect(await json(history)).toMatchObject({ before: [{ version: 1, name: 'Address bark' }] });
+    expect((await putOwn(sent({ ...medium, likeId: 'moonstone' }, {}, 'PUT'), ofKind('medium', id))).status).toBe(422);
+  });
+
   test('a kind nobody knows is 404 at every address', async () => {
     const answers = [
       await getOwn(asked(), ofKind('spaceship')),
       await postOwn(sent({}), ofKind('spaceship')),
+      await putOwn(sent({}, {}, 'PUT'), ofKind('spaceship')),
+      await getOwnHistory(asked(), ofKind('spaceship')),
+      await getOwnHistory(asked(), ofKind('pot', 'x')),
       await putOwnAway(asked(), ofKind('spaceship')),
       await bringOwnBack(asked(), ofKind('spaceship')),
     ];
-    expect(answers.map(({ status }) => status)).toEqual([404, 404, 404, 404]);
+    expect(answers.map(({ status }) => status)).toEqual([404, 404, 404, 404, 404, 404, 404]);
   });
 
   test('faults are told with their fields', async () => {

@@ -14,6 +14,8 @@ export const OwnItem = defineEntity({
     /** The thing itself, as validated JSON, and the version of its shape. */
     data: p.json<unknown>(),
     dataVersion: p.integer(),
+    /** Counts the changes; a late writer is told. */
+    version: p.integer(),
     /** Of the request that made it, if it had one; the same key twice is the same thing. */
     idempotencyKey: p.string().length(80).nullable(),
     createdAt: p.datetime(),
@@ -22,3 +24,18 @@ export const OwnItem = defineEntity({
 });
 
 export type OwnItemRow = InferEntity<typeof OwnItem>;
+
+/** What an own thing was before a change: kept for good. */
+export const OwnItemBefore = defineEntity({
+  name: 'OwnItemBefore',
+  tableName: 'own_item_before',
+  properties: {
+    id: p.uuid().primary(),
+    item: () => p.manyToOne(OwnItem),
+    version: p.integer(),
+    name: p.string().length(120),
+    data: p.json<unknown>(),
+    dataVersion: p.integer(),
+    replacedAt: p.datetime(),
+  },
+});

@@ -1,11 +1,13 @@
 /** The addresses of own media, pots and genera. */
 import { hiding } from '../http/hiding';
+import { isId } from '../http/ids';
 import { inScope } from '../http/in-scope';
 import { onceKeyOf } from '../http/once';
 import { pageOf } from '../http/page';
-import { notFound } from '../http/problem';
+import { changedMeanwhile, notFound } from '../http/problem';
 import { readBody } from '../http/read-body';
-import { listOwn, saveOwnOnce, setOwnHidden } from './repository';
+import { seenVersionOf } from '../http/seen-version';
+import { changeOwn, historyOfOwn, listOwn, saveOwnOnce, setOwnHidden } from './repository';
 import { isOwnKind, type OwnKind, ownSchemas, type OwnTypes } from './schemas';
 
 export interface ByKind {
@@ -33,6 +35,36 @@ export async function postOwn(request: Request, { params }: ByKind): Promise<Res
   return inScope(async ({ em, scope }) => {
     const { kept, wasKnown } = await saveOwnOnce(em, scope, kind, body.value, once.key);
     return Response.json(kept, { status: wasKnown ? 200 : 201 });
+  });
+}
+
+/** Changes a thing; what it was stays readable in its history. */
+export async function putOwn(request: Request, { params }: ByKindAndId): Promise<Response> {
+  const { kind, id } = await params;
+  if (!isOwnKind(kind)) return noKind();
+  const body = await readBody<OwnTypes[OwnKind]>(request, ownSchemas[kind]);
+  if (body.status === 'refused') return body.response;
+  if (!isId(id)) return notFound('thing');
+  return inScope(async ({ em, scope }) => {
+    const changed = await changeOwn(em, scope, kind, id, body.value, seenVersionOf(request));
+    switch (changed.status) {
+      case 'no such thing':
+        return notFound('thing');
+      case 'changed meanwhile':
+        return changedMeanwhile('thing', { data: changed.current, version: changed.version }, { data: body.value });
+      case 'changed':
+        return Response.json(changed.entry, { headers: { etag: `"${changed.entry.version}"` } });
+    }
+  });
+}
+
+export async function getOwnHistory(_request: Request, { params }: ByKindAndId): Promise<Response> {
+  const { kind, id } = await params;
+  if (!isOwnKind(kind)) return noKind();
+  if (!isId(id)) return notFound('thing');
+  return inScope(async ({ em, scope }) => {
+    const history = await historyOfOwn(em, scope, kind, id);
+    return history ? Response.json(history) : notFound('thing');
   });
 }
 

@@ -2,7 +2,7 @@ import { genusById } from '@core';
 import { KeyTakenError } from '../http/once';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
-import { listOwn, saveOwn, saveOwnOnce, setOwnHidden } from './repository';
+import { changeOwn, historyOfOwn, listOwn, saveOwn, saveOwnOnce, setOwnHidden } from './repository';
 import { isOwnKind, type OwnKind, ownSchemas } from './schemas';
 
 const database = testDatabase();
@@ -70,7 +70,7 @@ test('put away hides, and brings back what was there', async () => {
   expect(await setOwnHidden(em(), scope, 'medium', kept.id, new Date())).toBe(true);
   expect((await list('medium')).items).toEqual([]);
   expect(await setOwnHidden(em(), scope, 'medium', kept.id, null)).toBe(true);
-  expect((await list('medium')).items).toEqual([{ id: kept.id, data: hidden }]);
+  expect((await list('medium')).items).toEqual([{ id: kept.id, data: hidden, version: 1 }]);
 });
 
 test('what another program kept and this one cannot read is said by name', async () => {
@@ -82,9 +82,51 @@ test('what another program kept and this one cannot read is said by name', async
 test('the table refuses a kind nobody knows', async () => {
   await expect(
     em().execute(
-      `insert into own_item (id, collection_id, kind, name, data, data_version, created_at)
-       values (gen_random_uuid(), ?, 'spaceship', 'x', '{}', 1, now())`,
+      `insert into own_item (id, collection_id, kind, name, data, data_version, version, created_at)
+       values (gen_random_uuid(), ?, 'spaceship', 'x', '{}', 1, 1, now())`,
       [scope.collectionId],
     ),
   ).rejects.toThrow(/own_item_kind_check/);
+});
+
+describe('a change', () => {
+  const potOf = (count: number) => ownSchemas.pot.parse({ potKindId: 'net-pot', rimDiameterCm: 9, count });
+  const change = (id: string, count: number, seen: number | null) =>
+    changeOwn(em(), scope, 'pot', id, potOf(count), seen);
+
+  test('keeps what was there before, newest first', async () => {
+    const { id } = await saveOwn(em(), scope, 'pot', potOf(4));
+    expect(await change(id, 3, 1)).toEqual({ status: 'changed', entry: { id, data: potOf(3), version: 2 } });
+    expect(await change(id, 2, 2)).toMatchObject({ status: 'changed', entry: { version: 3 } });
+    expect((await list('pot')).items).toEqual([{ id, data: potOf(2), version: 3 }]);
+    const history = await historyOfOwn(em(), scope, 'pot', id);
+    expect(history!.before.map(({ version, data }) => [version, data])).toEqual([
+      [2, potOf(3)],
+      [1, potOf(4)],
+    ]);
+  });
+
+  test('of two at the same moment one is kept, and the other is told', async () => {
+    const { id } = await saveOwn(em(), scope, 'pot', potOf(4));
+    const both = await Promise.all([change(id, 3, 1), change(id, 2, 1)]);
+    expect(both.map(({ status }) => status).sort()).toEqual(['changed', 'changed meanwhile']);
+    expect((await historyOfOwn(em(), scope, 'pot', id))!.before).toHaveLength(1);
+  });
+
+  test('sent again after a lost answer it is there already', async () => {
+    const { id } = await saveOwn(em(), scope, 'pot', potOf(4));
+    await change(id, 3, 1);
+    expect(await change(id, 3, 1)).toMatchObject({ status: 'changed', entry: { version: 2 } });
+    expect((await historyOfOwn(em(), scope, 'pot', id))!.before).toHaveLength(1);
+  });
+
+  test('without a version seen, of another kind, or of what is put away: nothing is overwritten', async () => {
+    const { id } = await saveOwn(em(), scope, 'pot', potOf(4));
+    expect(await change(id, 3, null)).toEqual({ status: 'changed meanwhile', current: potOf(4), version: 1 });
+    const medium = ownSchemas.medium.parse({ name: 'Bark', likeId: 'bark-6-12' });
+    expect(await changeOwn(em(), scope, 'medium', id, medium, 1)).toEqual({ status: 'no such thing' });
+    await setOwnHidden(em(), scope, 'pot', id, new Date());
+    expect(await change(id, 3, 1)).toEqual({ status: 'no such thing' });
+    expect(await historyOfOwn(em(), scope, 'medium', id)).toBeNull();
+  });
 });

@@ -1,13 +1,23 @@
 /** Growers' own media, pots and genera: one table, one shape for each kind. Deleting only hides. */
 import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
+import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type OwnPot, potKindById, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { keepOnce, type KeptOnce } from '../http/once';
 import { cursorOf, type PageWish, readCursor } from '../http/page';
 import type { Scope } from '../scope';
-import { OwnItem, type OwnItemRow } from './entity';
-import { type OwnEntry, type OwnKind, type OwnPage, ownSchemas, type OwnTypes, ownVersions } from './schemas';
+import { OwnItem, OwnItemBefore, type OwnItemRow } from './entity';
+import {
+  type OwnEntry,
+  type OwnHistory,
+  type OwnKind,
+  type OwnPage,
+  ownSchemas,
+  type OwnTypes,
+  ownVersions,
+} from './schemas';
 
 function potName({ potKindId, rimDiameterCm }: OwnPot): string {
   return `${potKindById(potKindId).name} ${rimDiameterCm} cm`;
@@ -41,7 +51,7 @@ export async function listOwn<K extends OwnKind>(
   const last = shown[shown.length - 1];
   const read = shown.map((row) => ({ row, data: dataOf(kind, row) }));
   return {
-    items: read.flatMap(({ row, data }) => (data ? [{ id: row.id, data }] : [])),
+    items: read.flatMap(({ row, data }) => (data ? [{ id: row.id, data, version: row.version }] : [])),
     unreadable: read.flatMap(({ row, data }) => (data ? [] : [{ id: row.id, name: row.name }])),
     next: rows.length > limit && last ? cursorOf(last) : null,
   };
@@ -60,7 +70,7 @@ export async function saveOwnOnce<K extends OwnKind>(
     async (key) => {
       const row = await em.fork().findOne(OwnItem, { collection: scope.collectionId, kind, idempotencyKey: key });
       const known = row && dataOf(kind, row);
-      return known && { id: row.id, data: known };
+      return known && { id: row.id, data: known, version: row.version };
     },
     () => saveOwn(em, scope, kind, data, idempotencyKey),
   );
@@ -81,12 +91,79 @@ export async function saveOwn<K extends OwnKind>(
     name: nameOf(kind, data),
     data,
     dataVersion: ownVersions.newest,
+    version: 1,
     idempotencyKey,
     createdAt: new Date(),
     deletedAt: null,
   });
   await em.flush();
-  return { id, data };
+  return { id, data, version: 1 };
+}
+
+export type OwnChanged<K extends OwnKind> =
+  | { readonly status: 'changed'; readonly entry: OwnEntry<K> }
+  | { readonly status: 'changed meanwhile'; readonly current: OwnTypes[K] | null; readonly version: number }
+  | { readonly status: 'no such thing' };
+
+/**
+ * Puts new values into an own thing and keeps the old ones beside it, unless it was changed since the version that the writer
+ * saw (null: none, so it has not been seen). The same change sent again after a lost answer is there already.
+ */
+export async function changeOwn<K extends OwnKind>(
+  em: EntityManager,
+  scope: Scope,
+  kind: K,
+  itemId: string,
+  data: OwnTypes[K],
+  seenVersion: number | null,
+): Promise<OwnChanged<K>> {
+  return em.transactional(async (inside): Promise<OwnChanged<K>> => {
+    const row = await inside.findOne(
+      OwnItem,
+      { id: itemId, kind, collection: scope.collectionId, deletedAt: null },
+      { lockMode: LockMode.PESSIMISTIC_WRITE },
+    );
+    if (!row) return { status: 'no such thing' };
+    const current = dataOf(kind, row);
+    if (seenVersion !== null && seenVersion + 1 === row.version && isDeepStrictEqual(current, data)) {
+      return { status: 'changed', entry: { id: itemId, data, version: row.version } };
+    }
+    if (seenVersion !== row.version) return { status: 'changed meanwhile', current, version: row.version };
+    inside.create(OwnItemBefore, {
+      id: randomUUID(),
+      item: row,
+      version: row.version,
+      name: row.name,
+      data: row.data,
+      dataVersion: row.dataVersion,
+      replacedAt: new Date(),
+    });
+    row.name = nameOf(kind, data);
+    row.data = data;
+    row.dataVersion = ownVersions.newest;
+    row.version += 1;
+    return { status: 'changed', entry: { id: itemId, data, version: row.version } };
+  });
+}
+
+/** What a thing was before its changes, newest first; null when there is none of that id and kind. */
+export async function historyOfOwn<K extends OwnKind>(
+  em: EntityManager,
+  scope: Scope,
+  kind: K,
+  itemId: string,
+): Promise<OwnHistory<K> | null> {
+  const row = await em.findOne(OwnItem, { id: itemId, kind, collection: scope.collectionId });
+  if (!row) return null;
+  const before = await em.find(OwnItemBefore, { item: row }, { orderBy: { version: 'desc' } });
+  return {
+    before: before.map((one) => ({
+      version: one.version,
+      replacedAt: one.replacedAt.toISOString(),
+      name: one.name,
+      data: dataOf(kind, one),
+    })),
+  };
 }
 
 /** Hides or brings back an item; false when there is none of that id and kind. */

@@ -34,11 +34,38 @@ export function isOwnKind(kind: string): kind is OwnKind {
 export interface OwnEntry<K extends OwnKind = OwnKind> {
   readonly id: string;
   readonly data: OwnTypes[K];
+  /** How often it was changed, and once: sent back with a change. */
+  readonly version: number;
+}
+
+export const ownEntrySchema = <K extends OwnKind>(kind: K) =>
+  z.object({ id: z.uuid(), data: ownSchemas[kind], version: z.int().min(1) });
+
+/** What a thing was before its changes, newest first. */
+export const ownHistorySchema = <K extends OwnKind>(kind: K) =>
+  z.object({
+    before: z.array(
+      z.object({
+        version: z.int().min(1),
+        replacedAt: z.iso.datetime(),
+        name: z.string(),
+        /** null where this program cannot read it. */
+        data: ownSchemas[kind].nullable(),
+      }),
+    ),
+  });
+export interface OwnHistory<K extends OwnKind> {
+  readonly before: readonly {
+    readonly version: number;
+    readonly replacedAt: string;
+    readonly name: string;
+    readonly data: OwnTypes[K] | null;
+  }[];
 }
 
 export const ownPageSchema = <K extends OwnKind>(kind: K) =>
   z.object({
-    items: z.array(z.object({ id: z.uuid(), data: ownSchemas[kind] })),
+    items: z.array(ownEntrySchema(kind)),
     /** Kept things that this program cannot read. */
     unreadable: z.array(z.object({ id: z.uuid(), name: z.string() })),
     next: z.string().nullable(),

@@ -6,6 +6,7 @@ import { onceKeyOf } from '../http/once';
 import { pageOf } from '../http/page';
 import { changedMeanwhile, notFound } from '../http/problem';
 import { readBody } from '../http/read-body';
+import { seenVersionOf } from '../http/seen-version';
 import { changePlace, listPlaces, savePlaceOnce, setPlaceHidden } from './repository';
 import { wholePlaceSchema } from './schemas';
 
@@ -22,13 +23,6 @@ export async function postPlace(request: Request): Promise<Response> {
     const { kept, wasKnown } = await savePlaceOnce(em, scope, body.value, once.key);
     return Response.json(kept, { status: wasKnown ? 200 : 201 });
   });
-}
-
-/** "If-Match: 3" names the version that the writer saw; null where none is named. */
-function seenVersionOf(request: Request): number | null {
-  const text = request.headers.get('if-match')?.replaceAll('"', '') ?? '';
-  const version = Number(text);
-  return text !== '' && Number.isInteger(version) ? version : null;
 }
 
 export async function putPlace(request: Request, { params }: ById): Promise<Response> {

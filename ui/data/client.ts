@@ -11,8 +11,10 @@ import {
   type OwnEntry,
   type OwnKind,
   type OwnPage,
+  ownEntrySchema,
+  type OwnHistory,
+  ownHistorySchema,
   ownPageSchema,
-  ownSchemas,
   type OwnTypes,
 } from '@server/own/schemas';
 
@@ -63,10 +65,23 @@ export const client = {
   own: <K extends OwnKind>(kind: K, cursor: string | null): Promise<OwnPage<K>> =>
     ask(ownPageSchema(kind) as unknown as z.ZodType<OwnPage<K>>, `/api/own/${kind}${after(cursor)}`),
   saveOwn: async <K extends OwnKind>(kind: K, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
-    const schema = z.object({ id: z.uuid(), data: ownSchemas[kind] }) as unknown as z.ZodType<OwnEntry<K>>;
+    const schema = ownEntrySchema(kind) as unknown as z.ZodType<OwnEntry<K>>;
     const letter = { title: ownTitle(kind, data), method: 'POST', path: `/api/own/${kind}`, body: data } as const;
     return understood(schema, await outbox.deliver(letter));
   },
+
+  /** A thing changed since it was seen is not overwritten. */
+  changeOwn: async <K extends OwnKind>(kind: K, seen: OwnEntry<K>, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
+    const schema = ownEntrySchema(kind) as unknown as z.ZodType<OwnEntry<K>>;
+    const letter = {
+      title: `${ownTitle(kind, data)} changed`,
+      method: 'PUT',
+      path: `/api/own/${kind}/${seen.id}`,
+    } as const;
+    return understood(schema, await outbox.deliver({ ...letter, body: data, seenVersion: seen.version }));
+  },
+  ownHistory: <K extends OwnKind>(kind: K, id: string): Promise<OwnHistory<K>> =>
+    ask(ownHistorySchema(kind) as unknown as z.ZodType<OwnHistory<K>>, `/api/own/${kind}/${id}/history`),
 
   remove: async (kind: Kept, id: string): Promise<void> => {
     await outbox.deliver({ title: `${nouns[kind]} put away`, method: 'DELETE', path: `/api/${kind}/${id}` });

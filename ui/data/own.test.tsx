@@ -13,7 +13,7 @@ const server = client as jest.Mocked<typeof client>;
 
 beforeAll(standInBrowser);
 
-const pots = ['a', 'b'].map((id) => ({ id, data: { potKindId: 'net-pot', rimDiameterCm: 9, count: 1 } }));
+const pots = ['a', 'b'].map((id) => ({ id, data: { potKindId: 'net-pot', rimDiameterCm: 9, count: 1 }, version: 1 }));
 
 const shelf = () =>
   renderHook(() => ({ own: useOwn('pot'), unreadable: useUnreadableOwn('pot'), away: usePutAway('pot') }), {

@@ -27,6 +27,29 @@ export const useOwn = <K extends OwnKind>(kind: K): readonly OwnEntry<K>[] => us
 /** What is kept of a kind and cannot be read by this program. */
 export const useUnreadableOwn = (kind: OwnKind): readonly Unreadable[] => useKept(kind).unreadable;
 
+/** Puts new values into a thing as it was seen; one changed meanwhile is not overwritten. */
+export function useChangeOwn<K extends OwnKind>(kind: K) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ seen, data }: { readonly seen: OwnEntry<K>; readonly data: OwnTypes[K] }) =>
+      client.changeOwn(kind, seen, data),
+    onSettled: () =>
+      Promise.all([
+        queries.invalidateQueries({ queryKey: keyOf(kind) }),
+        queries.invalidateQueries({ queryKey: ['own history', kind] }),
+      ]),
+  });
+}
+
+/** What a thing was before its changes; asked only while `isOpen`. */
+export function useOwnHistory<K extends OwnKind>(kind: K, id: string, isOpen: boolean) {
+  return useQuery({
+    queryKey: ['own history', kind, id],
+    queryFn: () => client.ownHistory(kind, id),
+    enabled: isOpen,
+  });
+}
+
 export function useSaveOwn<K extends OwnKind>(kind: K) {
   const queries = useQueryClient();
   return useMutation({

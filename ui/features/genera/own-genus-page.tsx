@@ -1,17 +1,18 @@
 'use client';
 
 /** A genus of the grower's own: begun from one that is like it, every value theirs to state. */
-import { DeleteOutlined } from '@ant-design/icons';
 import { App, Button, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, ownGenusSchema } from '@core';
-import { type Fault, parseWith } from '@core/words';
+import { type Fault, metricWords, mmRange, parseWith } from '@core/words';
+import { OwnRow } from '../../controls/own-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
-import { useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../data/own';
+import { useChangeOwn, useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../data/own';
 import { Field } from '../../controls/field';
 import { TraitField, traitKeys } from '../../controls/trait-field';
 import { useKeep } from '../../data/use-keep';
+import type { OwnEntry } from '@server/own/schemas';
 import styles from './genera.module.css';
 
 type Draft = Readonly<Record<string, unknown>>;
@@ -21,10 +22,23 @@ function draftFrom(genusId: string): Draft {
   return Object.fromEntries(traitKeys.map((key) => [key, genus[key]]));
 }
 
+/** Name, roots and what it wants: enough to tell one state from another. */
+function tellGenus(genus: Genus) {
+  return (
+    <>
+      <span className="latin">{genus.name}</span>, roots{' '}
+      {mmRange(genus.rootThinnestMm, genus.rootThickestMm, metricWords)}, {genus.regime}, {genus.temperature},{' '}
+      {genus.habit}
+    </>
+  );
+}
+
 export function OwnGenusPage() {
   const own = useOwn('genus');
   const unreadable = useUnreadableOwn('genus');
   const save = useSaveOwn('genus');
+  const change = useChangeOwn('genus');
+  const [changing, setChanging] = useState<OwnEntry<'genus'> | null>(null);
   const keepIt = useKeep();
   const { message } = App.useApp();
   const [likeId, setLikeId] = useState('phalaenopsis');
@@ -35,20 +49,30 @@ export function OwnGenusPage() {
   const { putAway, undo } = usePutAway('genus');
   const faultAt = (path: string) => faults.find((fault) => fault.path === path)?.message ?? null;
 
+  /** A genus to change, or a new one. */
+  const begin = (entry: OwnEntry<'genus'> | null) => {
+    setChanging(entry);
+    setFaults([]);
+    setName(entry?.data.name ?? '');
+    setTrap(entry?.data.trap ?? '');
+    setDraft(entry ? Object.fromEntries(traitKeys.map((key) => [key, entry.data[key]])) : draftFrom(likeId));
+  };
+
   const keep = async () => {
-    const parsed = parseWith(ownGenusSchema, { ...draft, name, trap });
+    const parsed = parseWith(ownGenusSchema, { ...draft, traps: changing?.data.traps, name, trap });
     if (parsed.status === 'faulty') {
       setFaults(parsed.faults);
       return;
     }
     setFaults([]);
-    const kept = await keepIt(() => save.mutateAsync(parsed.value as Genus));
+    const data = parsed.value as Genus;
+    const kept = await keepIt(() => (changing ? change.mutateAsync({ seen: changing, data }) : save.mutateAsync(data)));
     if (kept.status === 'refused') {
       void message.error(kept.message);
       return;
     }
     if (kept.status === 'kept') void message.success(`${name} is kept; choose it on the bench.`);
-    setName('');
+    begin(null);
   };
   return (
     <article className={styles.page}>
@@ -60,16 +84,16 @@ export function OwnGenusPage() {
       </header>
       {own.length > 0 ? (
         <ul className={styles.own}>
-          {own.map(({ id, data }) => (
-            <li key={id}>
-              <span className="latin">{data.name}</span>
-              <Button
-                type="text"
-                icon={<DeleteOutlined />}
-                aria-label={`Put away ${data.name}`}
-                onClick={() => putAway(id)}
-              />
-            </li>
+          {own.map((entry) => (
+            <OwnRow
+              key={entry.id}
+              kind="genus"
+              entry={entry}
+              name={entry.data.name}
+              tell={tellGenus}
+              onChange={() => begin(entry)}
+              onPutAway={() => putAway(entry.id)}
+            />
           ))}
         </ul>
       ) : null}
@@ -108,8 +132,13 @@ export function OwnGenusPage() {
         ))}
       </div>
       <Button type="primary" size="large" onClick={() => void keep()} disabled={name.trim() === ''}>
-        Keep this genus
+        {changing ? 'Keep the change' : 'Keep this genus'}
       </Button>
+      {changing ? (
+        <Button size="large" onClick={() => begin(null)}>
+          Leave it as it was
+        </Button>
+      ) : null}
       {faults.length > 0 ? (
         <p role="alert" className={styles.fault}>
           {faults.map((fault) => fault.message).join('; ')}

@@ -1,15 +1,17 @@
 'use client';
 
 /** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
-import { DeleteOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { mediumById, realiseMix, reportMix } from '@core';
+import { useState } from 'react';
+import { mediumById, type OwnMedium, realiseMix, reportMix } from '@core';
 import { cm, litres, percent } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
+import { OwnRow } from '../../controls/own-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import { useOwn, usePutAway, useUnreadableOwn } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
+import type { OwnEntry } from '@server/own/schemas';
 import styles from './media.module.css';
 import { MixParts } from './mix-parts';
 import { MixResults } from './mix-results';
@@ -22,12 +24,28 @@ export function MediaPage() {
   return isBrowser ? <MediaInBrowser /> : <p className={styles.hint}>Setting out the tub…</p>;
 }
 
+function tellMedium(medium: OwnMedium) {
+  const { airShare, capacityShare, spreadShare } = medium;
+  const spread = spreadShare === undefined ? '' : ` ± ${percent(spreadShare)}`;
+  const measured =
+    airShare === undefined || capacityShare === undefined
+      ? ''
+      : `: air ${percent(airShare)}, water ${percent(capacityShare)}${spread}`;
+  return (
+    <>
+      <strong>{medium.name}</strong>, like {mediumById(medium.likeId).name.toLowerCase()}
+      {measured}
+    </>
+  );
+}
+
 function MediaInBrowser() {
   const { units } = useUnits();
   const [draft, setDraft] = useMixDraft();
   const own = useOwn('medium');
   const unreadable = useUnreadableOwn('medium');
   const { putAway, undo } = usePutAway('medium');
+  const [changing, setChanging] = useState<OwnEntry<'medium'> | null>(null);
   const report = reportMix(realiseMix(draft.parts), draft.depthCm, draft.wantedL, draft.monthsOld);
   return (
     <div className={styles.page}>
@@ -93,27 +111,22 @@ function MediaInBrowser() {
           <p className={styles.hint}>None yet. Those you keep join every plan on the bench.</p>
         ) : null}
         <ul>
-          {own.map(({ id, data }) => (
-            <li key={id}>
-              <span>
-                <strong>{data.name}</strong>, like {mediumById(data.likeId).name.toLowerCase()}
-                {data.airShare !== undefined && data.capacityShare !== undefined
-                  ? `: air ${percent(data.airShare)}, water ${percent(data.capacityShare)}${data.spreadShare === undefined ? '' : ` ± ${percent(data.spreadShare)}`}`
-                  : ''}
-              </span>
-              <Button
-                type="text"
-                icon={<DeleteOutlined />}
-                aria-label={`Put away ${data.name}`}
-                onClick={() => putAway(id)}
-              />
-            </li>
+          {own.map((entry) => (
+            <OwnRow
+              key={entry.id}
+              kind="medium"
+              entry={entry}
+              name={entry.data.name}
+              tell={tellMedium}
+              onChange={() => setChanging(entry)}
+              onPutAway={() => putAway(entry.id)}
+            />
           ))}
         </ul>
         {undo ? <Button onClick={undo}>Undo</Button> : null}
         <UnreadableNote kept={unreadable} />
       </section>
-      <PorosityGuide />
+      <PorosityGuide key={changing?.id ?? 'new'} changing={changing} onDone={() => setChanging(null)} />
     </div>
   );
 }

@@ -7,15 +7,17 @@ import {
   FaultError,
   mediaCatalogue,
   mediumById,
+  type OwnMedium,
   ownMediumSchema,
   type PorosityRun,
   porosityTest,
   type PorosityTest,
 } from '@core';
 import { faultsIn, number, parseWith, percent } from '@core/words';
-import { useSaveOwn } from '../../data/own';
+import { useChangeOwn, useSaveOwn } from '../../data/own';
 import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
+import type { OwnEntry } from '@server/own/schemas';
 import styles from './media.module.css';
 
 type RawRun = { readonly [K in keyof PorosityRun]: number | null };
@@ -52,14 +54,20 @@ function readRuns(runs: readonly RawRun[]): Reading {
   }
 }
 
-export function PorosityGuide() {
+interface PorosityGuideProps {
+  /** The medium that is changed; null for a new one. */
+  readonly changing: OwnEntry<'medium'> | null;
+  readonly onDone: () => void;
+}
+
+export function PorosityGuide({ changing, onDone }: PorosityGuideProps) {
   const [runs, setRuns] = useState<readonly RawRun[]>([emptyRun]);
   const reading = readRuns(runs);
   const set = (index: number, patch: Partial<RawRun>) =>
     setRuns(runs.map((run, i) => (i === index ? { ...run, ...patch } : run)));
   return (
     <section className={styles.guide} aria-label="Measure your own medium">
-      <h2>Measure your own medium</h2>
+      <h2>{changing ? `Change ${changing.data.name}` : 'Measure your own medium'}</h2>
       <div className={styles.guideColumns}>
         <Steps
           orientation="vertical"
@@ -105,7 +113,7 @@ export function PorosityGuide() {
           {reading.status === 'ok' ? <Outcome test={reading.test} firstRun={runs[0]!} /> : null}
         </div>
       </div>
-      <KeepOwn test={reading.status === 'ok' ? reading.test : null} />
+      <KeepOwn test={reading.status === 'ok' ? reading.test : null} changing={changing} onDone={onDone} />
     </section>
   );
 }
@@ -150,10 +158,22 @@ interface RawOwn {
 
 const emptyOwn: RawOwn = { name: '', likeId: 'bark-6-12', smallMm: null, largeMm: null, depthCm: null };
 
-function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
+/** What was measured before holds until it is measured again. */
+function measuredOf({ airShare, capacityShare, spreadShare }: OwnMedium): Partial<OwnMedium> {
+  return Object.fromEntries(
+    Object.entries({ airShare, capacityShare, spreadShare }).filter(([, value]) => value !== undefined),
+  );
+}
+
+function rawOf({ name, likeId, smallMm, largeMm, depthCm }: OwnMedium): RawOwn {
+  return { name, likeId, smallMm: smallMm ?? null, largeMm: largeMm ?? null, depthCm: depthCm ?? null };
+}
+
+function KeepOwn({ test, changing, onDone }: PorosityGuideProps & { readonly test: PorosityTest | null }) {
   const save = useSaveOwn('medium');
+  const change = useChangeOwn('medium');
   const keepIt = useKeep();
-  const [own, setOwn] = useState<RawOwn>(emptyOwn);
+  const [own, setOwn] = useState<RawOwn>(changing ? rawOf(changing.data) : emptyOwn);
   const [fault, setFault] = useState<string | null>(null);
   const like = mediumById(own.likeId);
   const keep = async () => {
@@ -163,15 +183,22 @@ function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
           capacityShare: test.capacityShare,
           ...(test.spread ? { spreadShare: test.spread.capacityShare } : {}),
         }
-      : {};
+      : changing
+        ? measuredOf(changing.data)
+        : {};
     const given = Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null));
     const parsed = parseWith(ownMediumSchema, { ...given, ...measured });
     if (parsed.status === 'faulty') {
       setFault(parsed.faults[0]?.message ?? 'cannot be used');
       return;
     }
-    const kept = await keepIt(() => save.mutateAsync(parsed.value));
-    if (kept.status !== 'refused') setOwn(emptyOwn);
+    const kept = await keepIt(() =>
+      changing ? change.mutateAsync({ seen: changing, data: parsed.value }) : save.mutateAsync(parsed.value),
+    );
+    if (kept.status !== 'refused') {
+      setOwn(emptyOwn);
+      onDone();
+    }
     setFault(kept.status === 'refused' ? kept.message : null);
   };
   return (
@@ -225,8 +252,9 @@ function KeepOwn({ test }: { readonly test: PorosityTest | null }) {
         />
       </Field>
       <Button type="primary" onClick={() => void keep()} disabled={own.name.trim() === ''}>
-        {test ? 'Keep it, as measured' : 'Keep it, like the similar one'}
+        {changing ? 'Keep the change' : test ? 'Keep it, as measured' : 'Keep it, like the similar one'}
       </Button>
+      {changing ? <Button onClick={onDone}>Leave it as it was</Button> : null}
       {fault ? (
         <p role="alert" className={styles.fault}>
           {fault}

@@ -1,13 +1,13 @@
 'use client';
 
 /** Years of room, and the pots on the grower's own shelf. */
-import { DeleteOutlined } from '@ant-design/icons';
 import { Button, InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
 import { cmToInch, inchToCm, ownPotSchema, potKindById, vesselCatalogue } from '@core';
 import { cm, number, parseWith, type WordUnits } from '@core/words';
+import { OwnRow } from '../../../controls/own-row';
 import { UnreadableNote } from '../../../controls/unreadable-note';
-import { useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../../data/own';
+import { useChangeOwn, useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../../data/own';
 import { useUnits } from '../../../data/units-context';
 import { useKeep } from '../../../data/use-keep';
 import { answer } from '../state/actions';
@@ -15,6 +15,7 @@ import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
 import { Field } from '../../../controls/field';
 import { UnitNumber } from '../../../controls/unit-number';
+import type { OwnEntry } from '@server/own/schemas';
 import styles from './questions.module.css';
 
 const potOptions = vesselCatalogue
@@ -28,6 +29,7 @@ export function PotFields() {
   const pots = useOwn('pot');
   const unreadable = useUnreadableOwn('pot');
   const { putAway, undo } = usePutAway('pot');
+  const [changing, setChanging] = useState<OwnEntry<'pot'> | null>(null);
   const isOnly = answers.ownPots !== undefined;
   const useOnly = (on: boolean) => answer({ ownPots: on ? pots.map((item) => item.data) : undefined });
   return (
@@ -48,24 +50,23 @@ export function PotFields() {
         <Switch checked={isOnly} disabled={pots.length === 0 && !isOnly} onChange={useOnly} /> Propose only these
       </label>
       <ul className={styles.ownList}>
-        {pots.map(({ id, data }) => (
-          <li key={id}>
-            <span>
-              {number(data.count, 0)} × {potKindById(data.potKindId).name}, rim {cm(data.rimDiameterCm, units)}
-              {data.heightCm ? `, ${cm(data.heightCm, units)} deep` : ''}
-            </span>
-            <Button
-              type="text"
-              icon={<DeleteOutlined />}
-              aria-label={`Put away ${potKindById(data.potKindId).name} ${data.rimDiameterCm} cm`}
-              onClick={() => putAway(id)}
-            />
-          </li>
+        {pots.map((entry) => (
+          <OwnRow
+            key={entry.id}
+            kind="pot"
+            entry={entry}
+            name={`${potKindById(entry.data.potKindId).name} ${entry.data.rimDiameterCm} cm`}
+            tell={(pot) =>
+              `${number(pot.count, 0)} × ${potKindById(pot.potKindId).name}, rim ${cm(pot.rimDiameterCm, units)}${pot.heightCm ? `, ${cm(pot.heightCm, units)} deep` : ''}`
+            }
+            onChange={() => setChanging(entry)}
+            onPutAway={() => putAway(entry.id)}
+          />
         ))}
       </ul>
       {undo ? <Button onClick={undo}>Undo</Button> : null}
       <UnreadableNote kept={unreadable} />
-      <NewPot units={units} />
+      <PotForm key={changing?.id ?? 'new'} units={units} changing={changing} onDone={() => setChanging(null)} />
     </div>
   );
 }
@@ -86,10 +87,18 @@ const emptyPot: RawPot = {
   count: 1,
 };
 
-function NewPot({ units }: { readonly units: WordUnits }) {
+interface PotFormProps {
+  readonly units: WordUnits;
+  /** The pot that is changed; null for a new one. */
+  readonly changing: OwnEntry<'pot'> | null;
+  readonly onDone: () => void;
+}
+
+function PotForm({ units, changing, onDone }: PotFormProps) {
   const save = useSaveOwn('pot');
+  const change = useChangeOwn('pot');
   const keepIt = useKeep();
-  const [pot, setPot] = useState<RawPot>(emptyPot);
+  const [pot, setPot] = useState<RawPot>(changing ? { ...emptyPot, ...changing.data } : emptyPot);
   const [fault, setFault] = useState<string | null>(null);
   const isInch = units.length === 'inch';
   const keep = async () => {
@@ -99,8 +108,13 @@ function NewPot({ units }: { readonly units: WordUnits }) {
       setFault(parsed.faults[0]?.message ?? 'cannot be used');
       return;
     }
-    const kept = await keepIt(() => save.mutateAsync(parsed.value));
-    if (kept.status !== 'refused') setPot(emptyPot);
+    const kept = await keepIt(() =>
+      changing ? change.mutateAsync({ seen: changing, data: parsed.value }) : save.mutateAsync(parsed.value),
+    );
+    if (kept.status !== 'refused') {
+      setPot(emptyPot);
+      onDone();
+    }
     setFault(kept.status === 'refused' ? kept.message : null);
   };
   const length = (key: 'rimDiameterCm' | 'heightCm' | 'baseDiameterCm', label: string) => (
@@ -116,7 +130,7 @@ function NewPot({ units }: { readonly units: WordUnits }) {
   );
   return (
     <div className={styles.newOwn}>
-      <Field id="own-kind" label="Another pot">
+      <Field id="own-kind" label={changing ? 'Change this pot' : 'Another pot'}>
         <Select
           id="own-kind"
           value={pot.potKindId}
@@ -142,7 +156,8 @@ function NewPot({ units }: { readonly units: WordUnits }) {
           {fault}
         </p>
       ) : null}
-      <Button onClick={() => void keep()}>Put it on my shelf</Button>
+      <Button onClick={() => void keep()}>{changing ? 'Keep the change' : 'Put it on my shelf'}</Button>
+      {changing ? <Button onClick={onDone}>Leave it as it was</Button> : null}
     </div>
   );
 }

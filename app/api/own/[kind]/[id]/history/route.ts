@@ -1,0 +1,1 @@
+export { getOwnHistory as GET } from '@server/own/handlers';

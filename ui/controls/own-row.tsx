@@ -1,0 +1,61 @@
+'use client';
+
+/** One thing of the grower's own: what it is, what it was before, and buttons to change it or put it away. */
+import { DeleteOutlined, EditOutlined, HistoryOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import dayjs from 'dayjs';
+import { type ReactNode, useState } from 'react';
+import { useOwnHistory } from '../data/own';
+import type { OwnKind } from '../data/client';
+import type { OwnEntry, OwnTypes } from '@server/own/schemas';
+import styles from './own-row.module.css';
+
+interface OwnRowProps<K extends OwnKind> {
+  readonly kind: K;
+  readonly entry: OwnEntry<K>;
+  readonly name: string;
+  readonly tell: (data: OwnTypes[K]) => ReactNode;
+  readonly onChange: () => void;
+  readonly onPutAway: () => void;
+}
+
+export function OwnRow<K extends OwnKind>({ kind, entry, name, tell, onChange, onPutAway }: OwnRowProps<K>) {
+  const [isOpen, setIsOpen] = useState(false);
+  return (
+    <li className={styles.row}>
+      <span className={styles.what}>{tell(entry.data)}</span>
+      {entry.version > 1 ? (
+        <Button
+          type="text"
+          icon={<HistoryOutlined />}
+          aria-expanded={isOpen}
+          aria-label={`${name} before`}
+          onClick={() => setIsOpen(!isOpen)}
+        />
+      ) : null}
+      <Button type="text" icon={<EditOutlined />} aria-label={`Change ${name}`} onClick={onChange} />
+      <Button type="text" icon={<DeleteOutlined />} aria-label={`Put away ${name}`} onClick={onPutAway} />
+      {isOpen ? <Before kind={kind} id={entry.id} tell={tell} /> : null}
+    </li>
+  );
+}
+
+function Before<K extends OwnKind>({
+  kind,
+  id,
+  tell,
+}: Pick<OwnRowProps<K>, 'kind' | 'tell'> & { readonly id: string }) {
+  const { data, error } = useOwnHistory(kind, id, true);
+  if (error) return <p className={styles.before}>What it was before cannot be reached just now.</p>;
+  if (!data) return <p className={styles.before}>Looking it up…</p>;
+  return (
+    <ol className={styles.before}>
+      {data.before.map((one) => (
+        <li key={one.version}>
+          Until {dayjs(one.replacedAt).format('D MMM YYYY, HH:mm')}:{' '}
+          {one.data ? tell(one.data) : `${one.name}, as this program cannot read`}
+        </li>
+      ))}
+    </ol>
+  );
+}
