@@ -56,7 +56,7 @@ export {
   sievesOf,
   mediumFamilies,
 } from './physics/media';
-export { coneDiameterCm, type Pot, widthAtCm } from './physics/pots';
+export { isOpenWork, coneDiameterCm, type Pot, widthAtCm } from './physics/pots';
 export {
   buildColumn,
   buildYearColumn,

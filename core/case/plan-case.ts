@@ -95,7 +95,7 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     /** A cutting, a seedling…; grown where nothing is said. */
     stage: oneOf('stage', plantStages).optional(),
     habit: oneOf('habit', growthHabits).optional(),
-    /** Plants of this kind that go into one pot; sizes said are those of one of them. */
+    /** Plants of this kind that go into one pot; shoots, ball and leaves said are those of all of them. */
     plantCount: wholeQuantity('plantCount').optional(),
     /** Shoots that lead on, each its own way. */
     fronts: wholeQuantity('fronts').optional(),

@@ -13,7 +13,7 @@ import { signsOf } from './signs';
 import { type PlaceBook, placeIn } from './place-book';
 import type { Disliked, PlanCase } from './plan-case';
 import { stageFigures } from './stage';
-import { together } from './together';
+import { ofEach, together } from './together';
 import {
   type BulbState,
   type PlantInHand,
@@ -89,10 +89,12 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     assumed.push(name);
     return otherwise;
   }
+  const plantCount = input.plantCount ?? 1;
+  const each = ofEach(input, plantCount);
   const stage = input.stage ?? 'grown';
   const young = stageFigures(stage);
   const usualShoots = genus.habit === 'single stem' ? 1 : k.USUAL_SHOOTS;
-  const shootCount = given('shootCount', input.shootCount, young?.shoots ?? usualShoots);
+  const shootCount = given('shootCount', each.shootCount, young?.shoots ?? usualShoots);
   const rimNowCm = input.current?.rimDiameterCm;
   const typicalBallCm = young?.ballCm ?? typicalRootBallCm(genus, shootCount);
   const expectedBallCm =
@@ -111,15 +113,15 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     plantCount: 1,
     fronts: input.fronts ?? 1,
     shootCount,
-    rootBallDiameterCm: given('rootBallDiameterCm', input.rootBallDiameterCm, expectedBallCm),
+    rootBallDiameterCm: given('rootBallDiameterCm', each.rootBallDiameterCm, expectedBallCm),
     heightCm,
-    leafAreaCm2: given('leafAreaCm2', input.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
+    leafAreaCm2: given('leafAreaCm2', each.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
     signs: signsOf(input.signs),
     liveRootShare: given('liveRootsPct', input.liveRootsPct, young?.livePct ?? 100 * k.LIVE_USUALLY) / 100,
     bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
-    plant: together(plant, input.plantCount ?? 1),
+    plant: together(plant, plantCount, input),
     place,
     routine: given<Routine>('routine', input.routine, { kind: 'every', days: k.DEFAULT_EVERY_DAYS }),
     current: {

@@ -3,16 +3,9 @@ import { demoPlaces } from '../catalogue/places';
 import { drinkerOf, resolveCase } from '.';
 import { widthTogether } from './together';
 
+const asked = { genus: 'paphiopedilum', place: 'heated-flat' } as const;
 const plantOf = (plantCount?: number) =>
-  resolveCase(
-    {
-      genus: 'paphiopedilum',
-      place: 'heated-flat',
-      rootBallDiameterCm: 6,
-      ...(plantCount === undefined ? {} : { plantCount }),
-    },
-    demoPlaces,
-  ).plant;
+  resolveCase({ ...asked, ...(plantCount === undefined ? {} : { plantCount }) }, demoPlaces).plant;
 
 test('one is as it was; three take more room than one and less than three in a row', () => {
   expect(plantOf(1)).toEqual(plantOf());
@@ -20,7 +13,17 @@ test('one is as it was; three take more room than one and less than three in a r
   expect(three.rootBallDiameterCm).toBeGreaterThan(1.5 * one.rootBallDiameterCm);
   expect(three.rootBallDiameterCm).toBeLessThan(2.155 * one.rootBallDiameterCm);
   expect(three.leafAreaCm2).toBe(3 * one.leafAreaCm2);
+  expect(three.shootCount).toBe(3 * one.shootCount);
   expect(three.fronts).toBeGreaterThanOrEqual(2);
+});
+
+test('what is said is said of all of them', () => {
+  const said = { shootCount: 7, rootBallDiameterCm: 11, leafAreaCm2: 500 };
+  expect(resolveCase({ ...asked, ...said, plantCount: 3 }, demoPlaces).plant).toMatchObject(said);
+  // The leaves of seven shoots on three plants, where nobody said: those of two or three on each.
+  const few = resolveCase({ ...asked, shootCount: 7, plantCount: 3 }, demoPlaces).plant;
+  expect(few.leafAreaCm2).toBeGreaterThan(plantOf(1).leafAreaCm2);
+  expect(few.leafAreaCm2).toBeLessThan(plantOf(3).leafAreaCm2);
 });
 
 test('they drink as so many, and have the roots of so many', () => {

@@ -12,7 +12,8 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/places/[id]': ['PUT', 'DELETE'],
   '/api/places/[id]/restore': ['POST'],
   '/api/own/[kind]': ['GET', 'POST'],
-  '/api/own/[kind]/[id]': ['DELETE'],
+  '/api/own/[kind]/[id]': ['PUT', 'DELETE'],
+  '/api/own/[kind]/[id]/history': ['GET'],
   '/api/own/[kind]/[id]/restore': ['POST'],
 };
 

@@ -1,5 +1,5 @@
-/** Standing water: in the foot of a closed pot, or in an outer pot with wicks. */
-import { type Pot, type SetupCurve, widthAtCm } from '@core';
+/** Standing water: in the foot of a closed pot, in a bowl about an open one, or in an outer pot with wicks. */
+import { isOpenWork, type Pot, type SetupCurve, widthAtCm } from '@core';
 import { colors } from '../theme/tokens';
 
 interface ReservoirProps {
@@ -21,8 +21,35 @@ export function outerDepthCm(pot: Pot): number {
   return (pot.reservoir.volumeL * 1000) / outerArea + 0.8;
 }
 
-/** Behind the pot: the outer pot and its water. */
+const BOWL_WIDER_CM = 1.4;
+const BOWL_RIM_CM = 0.6;
+
+/** The bowl about a net pot, with its water. */
+function Bowl({ pot, curve, hour }: ReservoirProps) {
+  if (pot.reservoir.kind !== 'side holes') return null;
+  const { holeHeightCm } = pot.reservoir;
+  const foot = widthAtCm(pot, 0) / 2 + BOWL_WIDER_CM / 2;
+  const rim = widthAtCm(pot, holeHeightCm) / 2 + BOWL_WIDER_CM;
+  const top = holeHeightCm + BOWL_RIM_CM;
+  const level = holeHeightCm * fullness(curve, hour);
+  const wet = foot + ((rim - foot) * level) / top;
+  return (
+    <g data-part="bowl">
+      <path d={`M${-foot} 0 L${-wet} ${-level} H${wet} L${foot} 0 Z`} fill={colors.water} opacity={0.65} />
+      <path
+        d={`M${-rim} ${-top} L${-foot} 0.25 H${foot} L${rim} ${-top}`}
+        fill="none"
+        stroke="#5b6660"
+        strokeWidth={0.3}
+        strokeLinejoin="round"
+      />
+    </g>
+  );
+}
+
+/** Behind the pot: the bowl or outer pot and its water. */
 export function OuterPot({ pot, curve, hour }: ReservoirProps) {
+  if (isOpenWork(pot)) return <Bowl pot={pot} curve={curve} hour={hour} />;
   if (pot.reservoir.kind !== 'wicks') return null;
   const depth = outerDepthCm(pot);
   const half = pot.rimDiameterCm / 2 + 0.8;
@@ -82,7 +109,7 @@ export function InnerWater({ pot, curve, hour }: ReservoirProps) {
             opacity={0.55}
           />
           <path d={`M${-half} ${-level} H${half}`} stroke={colors.ink} strokeWidth={0.08} strokeDasharray="0.5 0.3" />
-          {[-1, 1].map((sign) => (
+          {(isOpenWork(pot) ? [] : [-1, 1]).map((sign) => (
             <circle
               key={sign}
               cx={(sign * widthAtCm(pot, reservoir.holeHeightCm)) / 2 + sign * 0.08}

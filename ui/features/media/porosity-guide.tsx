@@ -206,6 +206,7 @@ function KeepOwn({ test, changing, onDone }: PorosityGuideProps & { readonly tes
       <Field id="own-name" label="Name of your medium">
         <Input
           id="own-name"
+          autoFocus={changing !== null}
           value={own.name}
           maxLength={60}
           onChange={(event) => setOwn({ ...own, name: event.target.value })}
