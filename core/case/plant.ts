@@ -6,7 +6,7 @@ import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../ph
 import { k } from './constants';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
-import { widthTogether } from './together';
+import { widthTogether } from './width-together';
 
 export const bulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
 export type BulbState = (typeof bulbStates)[number];

@@ -1,7 +1,7 @@
 /** Several plants in one pot. */
 import { demoPlaces } from '../catalogue/places';
 import { drinkerOf, resolveCase } from '.';
-import { widthTogether } from './together';
+import { widthTogether } from './width-together';
 
 const asked = { genus: 'paphiopedilum', place: 'heated-flat' } as const;
 const plantOf = (plantCount?: number) =>
