@@ -70,7 +70,7 @@ function bagsOf(spec: SetupSpec, layerLitres: readonly number[]): readonly Price
   if (spec.vessel.kind === 'mount' && spec.vessel.padThicknessCm <= 0) return [];
   return spec.layers.flatMap((layer, index) => {
     const mix = realiseMix(layer.mix);
-    return bagMeasures(mix, layerLitres[index] ?? 0).map((bag, part) => ({
+    return bagMeasures(mix, layerLitres[index] ?? 0, layer.isSideBySide).map((bag, part) => ({
       takeL: bag.takeL,
       priceClass: mix[part]!.medium.priceClass,
     }));

@@ -178,7 +178,7 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
       return {
         ...layer,
         volumeL,
-        bags: bagMeasures(realiseMix(layer.mix), volumeL),
+        bags: bagMeasures(realiseMix(layer.mix), volumeL, layer.isSideBySide),
       };
     }),
     placement,
@@ -218,9 +218,15 @@ function leastBadOf(context: CaseContext, ruledOut: readonly Forbidden[]): reado
     .slice(0, k.LEAST_BAD_SHOWN);
 }
 
-function withStandOuts(setups: readonly SetupFacts[]): readonly SetupFacts[] {
+function withStandOuts(setups: readonly SetupFacts[], rimNowCm: number | null): readonly SetupFacts[] {
   const reasons = standOuts(
-    setups.map((setup) => ({ ...setup, ...setup.scoredBy, ...setup.costs, costs: setup.scoredBy.costs })),
+    setups.map((setup) => ({
+      ...setup,
+      ...setup.scoredBy,
+      ...setup.costs,
+      costs: setup.scoredBy.costs,
+      isNoWider: setup.spec.vessel.kind === 'pot' && rimNowCm !== null && setup.spec.vessel.rimDiameterCm <= rimNowCm,
+    })),
   );
   return setups.map((setup, i) => ({ ...setup, standsOut: reasons[i]! }));
 }
@@ -261,7 +267,10 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
     .sort(byScore);
   const shown = suited.length > 0 ? suited : leastBadOf(context, ruledOut);
   return {
-    setups: withStandOuts(shown.map((judged) => figuresOf(context, judged))),
+    setups: withStandOuts(
+      shown.map((judged) => figuresOf(context, judged)),
+      resolved.current.rimDiameterCm,
+    ),
     isLeastBad: suited.length === 0,
     ruledOut: groupRuledOut(context, ruledOut),
     timing: decideTiming(resolved),

@@ -20,7 +20,7 @@ export function makeRecipe(planCase: PlanCase, places: PlaceBook, spec: SetupSpe
   if (setup.kind === 'mount' && setup.mount.padThicknessCm <= 0) return [];
   const volumes = layerVolumesL(setup);
   return spec.layers.flatMap((layer, index) =>
-    bagMeasures(realiseMix(layer.mix), volumes[index] ?? 0).map((bag, part) => ({
+    bagMeasures(realiseMix(layer.mix), volumes[index] ?? 0, layer.isSideBySide).map((bag, part) => ({
       layer: layer.role,
       ...bag,
       parts: layer.mix[part]!.parts,

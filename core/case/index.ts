@@ -38,6 +38,7 @@ export {
 export {
   type Approach,
   type LayerSpec,
+  isSideBySide,
   mainLayer,
   mediumOfPart,
   type MixPartSpec,

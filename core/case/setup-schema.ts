@@ -22,6 +22,7 @@ const RULER_SLACK_CM = 0.05;
 const layerSchema = z.strictObject({
   role: oneOf('role', ['crocking', 'main', 'top dressing']),
   mix: listOf('mix', mixPartSchema, MAX_MIX_PARTS, 'parts', 'part'),
+  isSideBySide: z.boolean().optional(),
   heightCm: quantity('layerHeightCm'),
 });
 

@@ -39,6 +39,8 @@ export interface MixPartSpec {
 export interface LayerSpec {
   readonly role: LayerRole;
   readonly mix: readonly MixPartSpec[];
+  /** Its media lie beside each other, each by itself; mixed when absent. */
+  readonly isSideBySide?: boolean;
   readonly heightCm: number;
 }
 
@@ -115,7 +117,7 @@ export function realise(spec: SetupSpec, conditions: AgeingConditions = ORDINARY
     layers: spec.layers.map((layer) => {
       const mix = realiseMix(layer.mix);
       const heightCm = age ? layer.heightCm * settledHeightShare(mix, age) : layer.heightCm;
-      return { role: layer.role, mix, heightCm, age };
+      return { role: layer.role, mix, heightCm, age, ...(layer.isSideBySide ? { isSideBySide: true } : {}) };
     }),
   };
 }
@@ -127,6 +129,11 @@ export function mainLayer(spec: SetupSpec): LayerSpec {
   return main;
 }
 
+/** Whether two media lie side by side about the roots. */
+export function isSideBySide(spec: SetupSpec): boolean {
+  return mainLayer(spec).isSideBySide === true;
+}
+
 /** A short name that is the same for the same setup. */
 export function specId(spec: SetupSpec): string {
   const { vessel } = spec;
@@ -135,7 +142,7 @@ export function specId(spec: SetupSpec): string {
       ? `${vessel.potKindId}-${vessel.rimDiameterCm}${measuresId(vessel)}`
       : `${vessel.mountKindId}-${vessel.widthCm}-pad${vessel.padThicknessCm}${vessel.isLying ? '-lying' : ''}`;
   const layers = spec.layers
-    .map((layer) => `${layer.role[0]}${layer.heightCm}:${layer.mix.map(partId).join('+')}`)
+    .map((layer) => `${layer.role[0]}${layer.heightCm}:${layer.mix.map(partId).join(layer.isSideBySide ? '|' : '+')}`)
     .join('/');
   const age = spec.monthsOld ? `~${spec.monthsOld}months` : '';
   return `${spec.approach.replaceAll(' ', '-')}~${size}~${layers}${age}`;

@@ -103,7 +103,8 @@ function refilled(spec: SetupSpec, vessel: PotSpec, top: Top | undefined): reado
     top === undefined
       ? oldTop && { mediumId: oldTop.mix[0]!.mediumId, heightCm: oldTop.heightCm }
       : (topDressings.find((entry) => entry.side === top) ?? null);
-  return fillPot(vessel, main.mix, crocking ? crocking.heightCm / filledCm : 0, dressing);
+  const layers = fillPot(vessel, main.mix, crocking ? crocking.heightCm / filledCm : 0, dressing);
+  return main.isSideBySide ? mapMain(layers, (layer) => ({ ...layer, isSideBySide: true })) : layers;
 }
 
 function withHeights(layers: readonly LayerSpec[], change: WhatIf, potHeightCm: number): readonly LayerSpec[] {

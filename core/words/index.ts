@@ -24,7 +24,7 @@ export { wordFinding } from './rules/sentences';
 export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressNames } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
-export { gradeText, kindName, mixText, setupTitle, titleOf, vesselText } from './titles';
+export { gradeText, kindName, layerText, mixText, setupTitle, titleOf, vesselText } from './titles';
 export { trapSentences } from './traps';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';

@@ -332,7 +332,7 @@ describe('reasons', () => {
       stopsLight: true,
     } as const;
     expect(said({ code: 'layers', layers: [top] }).sentence).toBe(
-      '2 cm of pebbles on top instead of mix: water every 6 instead of 5.1 days at the fastest, 30 g lighter and no light on the mix, so no algae.',
+      '2 cm of pebbles on top instead of mix: water after 6 days instead of 5.1 at the fastest, 30 g lighter and no light on the mix, so no algae.',
     );
     const idle = { ...crocks, waterG: 0, weightG: 0, airShare: 0.43 } as const;
     expect(said({ code: 'layers', layers: [idle] }).sentence).toMatch(/next to nothing changed/);

@@ -241,6 +241,12 @@ const TOLD_AIR = 0.005;
 const TOLD_WEIGHT_G = 20;
 const TOLD_DAYS = 0.1;
 
+/** To a tenth: a layer may change less than a day. */
+function daysExactly(value: number): string {
+  const told = number(value, 1);
+  return `${told} ${told === '1' ? 'day' : 'days'}`;
+}
+
 function layerChanges(layer: LayerWork): readonly string[] {
   const { waterG, weightG, airShare, airWithoutShare, days: asks, daysWithout } = layer;
   const said: string[] = [];
@@ -249,7 +255,7 @@ function layerChanges(layer: LayerWork): readonly string[] {
   if (Math.abs(airShare - airWithoutShare) >= TOLD_AIR)
     said.push(`air about the roots ${percent(airShare)} instead of ${percent(airWithoutShare)}`);
   if (Math.abs(asks - daysWithout) >= TOLD_DAYS)
-    said.push(`water every ${number(asks, 1)} instead of ${number(daysWithout, 1)} days at the fastest`);
+    said.push(`water after ${daysExactly(asks)} instead of ${number(daysWithout, 1)} at the fastest`);
   if (Math.abs(weightG) >= TOLD_WEIGHT_G)
     said.push(`${number(Math.abs(weightG), 0)} g ${weightG < 0 ? 'lighter' : 'heavier'}`);
   if (layer.stopsLight) said.push('no light on the mix, so no algae');

@@ -1,5 +1,5 @@
 /** Names for things as they are written on a label. */
-import { type Approach, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
+import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
 import { mountKindById, potKindById } from '../catalogue/vessels';
 import { heaviestPart, type MediumFigures } from '../physics/media';
 import { cm, mmRange, number, type WordUnits } from './format';
@@ -48,6 +48,14 @@ export function mixText(mix: readonly MixPartSpec[], units: WordUnits): string {
   return mix.map((part) => partText(part, mix.length === 1, units)).join(', ');
 }
 
+/** A layer as it is filled: its mix, or what lies beside what. */
+export function layerText(layer: Pick<LayerSpec, 'mix' | 'isSideBySide'>, units: WordUnits): string {
+  if (!layer.isSideBySide) return mixText(layer.mix, units);
+  return layer.mix
+    .map((part, i) => (i === 0 ? partText(part, true, units) : partText(part, true, units).toLowerCase()))
+    .join(' beside ');
+}
+
 export function vesselText(spec: SetupSpec, units: WordUnits): string {
   const { vessel } = spec;
   if (vessel.kind === 'mount') {
@@ -63,6 +71,7 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
   if (spec.vessel.kind === 'mount') return vesselText(spec, units);
   const main = spec.layers.find((layer) => layer.role === 'main');
   if (!main) return vesselText(spec, units);
+  if (main.isSideBySide) return layerText(main, units);
   const base = heaviestPart(main.mix);
   const rest = [...main.mix].sort((a, b) => b.parts - a.parts).filter((part) => part !== base);
   const extra = rest.map((part) => mediumOfPart(part).family.replace('conifer ', '')).join(' and ');

@@ -2,7 +2,7 @@
  * The pieces of a layer at their true size, placed by random sequential packing (each new piece goes
  * where it does not overlap an earlier one), the same every time for the same layer.
  */
-import type { Mix, PieceShape } from '@core';
+import type { Mix, PieceShape, PottedSetup } from '@core';
 
 export interface Piece {
   readonly xCm: number;
@@ -38,6 +38,19 @@ export interface Area {
   readonly innerHalfCm: (heightCm: number) => number;
   readonly fromCm: number;
   readonly toCm: number;
+}
+
+/** Pieces of a layer: mixed through each other, or each medium on its own side. */
+export function piecesOf(
+  layer: Pick<PottedSetup['layers'][number], 'mix' | 'isSideBySide'>,
+  area: Area,
+  seed: number,
+): readonly Piece[] {
+  if (!layer.isSideBySide) return packPieces(layer.mix, area, seed);
+  // Of two equal halves: what falls on the other side of the axis is left out.
+  return layer.mix.flatMap((part, k) =>
+    packPieces([part], area, seed + k).filter(({ xCm }) => (k === 0 ? xCm < 0 : xCm >= 0)),
+  );
 }
 
 /** Pieces for an area, in cm from the axis (x) and from the base (y). */

@@ -18,12 +18,12 @@ import {
   isFailing,
   showsTips,
 } from '@core';
-import { cm, litres, mixText, type WordUnits } from '@core/words';
+import { cm, layerText, litres, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { EdgeHandle } from './edge-handle';
 import { fitFrame, type Frame } from './frame';
 import { edgeRange, moveEdge } from './layer-edges';
-import { packPieces, type Area } from './pieces';
+import { type Area, piecesOf } from './pieces';
 import { PieceShape } from './piece-shapes';
 import { PlanView } from './plan-view';
 import { PlantSketch } from './plant-sketch';
@@ -95,7 +95,7 @@ export function PotDrawing(props: PotDrawingProps) {
       viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
       width="100%"
       role="group"
-      aria-label={`Section of the pot, to scale: ${setup.layers.map((layer, i) => `${layer.role} ${cm(layer.heightCm, units)} ${mixText(spec.layers[i]!.mix, units)}`).join('; ')}`}
+      aria-label={`Section of the pot, to scale: ${setup.layers.map((layer, i) => `${layer.role} ${cm(layer.heightCm, units)} ${layerText(spec.layers[i]!, units)}`).join('; ')}`}
       data-part="section"
       style={{ display: 'block' }}
     >
@@ -162,7 +162,7 @@ export function PotDrawing(props: PotDrawingProps) {
             yPx={frame.basePx - middle * frame.scale}
             lines={[
               `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
-              ...wrap(mixText(spec.layers[i]!.mix, units), 24),
+              ...wrap(layerText(spec.layers[i]!, units), 24),
               layer.role === 'main' ? '' : layer.role,
             ]}
           />
@@ -232,15 +232,20 @@ const LayerPieces = memo(function LayerPieces({ spec }: { readonly spec: SetupSp
         const heaviest = heaviestPart(layer.mix).medium;
         return (
           <g key={i}>
-            <rect
-              x={-half}
-              y={-toCm}
-              width={half * 2}
-              height={layer.heightCm}
-              fill={mediumColors[heaviest.family]}
-              opacity={heaviest.pieceShape === 'strand' || heaviest.pieceShape === 'crumb' ? 0.75 : 0.28}
-            />
-            {packPieces(layer.mix, area, 11 + i * 97).map((piece, k) => (
+            {(layer.isSideBySide ? layer.mix.map((part) => part.medium) : [heaviest]).map(
+              ({ family, pieceShape }, side, sides) => (
+                <rect
+                  key={side}
+                  x={-half + (side * half * 2) / sides.length}
+                  y={-toCm}
+                  width={(half * 2) / sides.length}
+                  height={layer.heightCm}
+                  fill={mediumColors[family]}
+                  opacity={pieceShape === 'strand' || pieceShape === 'crumb' ? 0.75 : 0.28}
+                />
+              ),
+            )}
+            {piecesOf(layer, area, 11 + i * 97).map((piece, k) => (
               <PieceShape key={k} piece={piece} />
             ))}
           </g>

@@ -10,7 +10,7 @@ import {
   type SetupSpec,
   widthAtCm,
 } from '@core';
-import { packPieces } from './pieces';
+import { packPieces, piecesOf } from './pieces';
 import { PieceShape } from './piece-shapes';
 import { PotWall } from './pot-wall';
 import { colors, mediumColors } from '../theme/tokens';
@@ -66,11 +66,13 @@ function SmallPot({ spec }: { readonly spec: SetupSpec }) {
               fill={mediumColors[main.family]}
               opacity={0.45}
             />
-            {packPieces(coarse, { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom }, 3 + i).map(
-              (piece, k) => (
-                <PieceShape key={k} piece={piece} />
-              ),
-            )}
+            {piecesOf(
+              { ...layer, mix: coarse },
+              { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom },
+              3 + i,
+            ).map((piece, k) => (
+              <PieceShape key={k} piece={piece} />
+            ))}
           </g>
         );
       })}

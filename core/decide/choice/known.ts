@@ -2,7 +2,7 @@
  * What works stays (common practice, no source): roots know the medium they grew in, and a change of medium has to earn
  * what it costs them. How much that is hangs on how the roots take it and whether new ones are there to take over.
  */
-import { isAsleep, isFailing, type PlantInHand, showsTips } from '../../case';
+import { isAsleep, isFailing, isSideBySide, type PlantInHand, showsTips } from '../../case';
 import { mediumById } from '../../catalogue/media';
 import { keepsWater } from '../../catalogue/vessels';
 import { heaviestPart, type MediumFigures } from '../../physics/media';
@@ -38,7 +38,9 @@ export function costOfChange(context: CaseContext, facts: CandidateFacts): numbe
   const { mediumId, vesselKind } = context.resolved.current;
   if (mediumId === null || !doesWell(context)) return 0;
   const { plant } = context;
-  const far = distance(mediumById(mediumId), vesselKind, facts);
+  const whole = distance(mediumById(mediumId), vesselKind, facts);
+  // Half of the roots stay in what they know.
+  const far = isSideBySide(facts.spec) ? whole / 2 : whole;
   return far * shockPoints[plant.genus.rootHardiness] * shockShare(plant);
 }
 
@@ -46,6 +48,8 @@ export function costOfChange(context: CaseContext, facts: CandidateFacts): numbe
 export function isAsItIs(context: Pick<CaseContext, 'resolved' | 'plant'>, { spec, mainMix }: CandidateFacts): boolean {
   const { mediumId, vesselKind } = context.resolved.current;
   if (mediumId === null || !doesWell(context) || heaviestPart(mainMix).medium.id !== mediumId) return false;
+  // Mixed with something it is another medium to the roots.
+  if (mainMix.length > 1) return false;
   const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
   return vesselKind === null ? spec.vessel.kind === 'pot' : kindId === vesselKind;
 }

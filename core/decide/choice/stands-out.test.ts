@@ -34,6 +34,7 @@ test('the first is the best all round; each other is there for what it leads in,
 
 test('what it stands in comes before any lead; an empty shelf has no words', () => {
   expect(standOuts([other({ isAsItIs: true, lifeYears: 9 }), plain])[0]).toEqual({ code: 'as it is, larger' });
+  expect(standOuts([other({ isAsItIs: true, isNoWider: true }), plain])[0]).toEqual({ code: 'as it is, fresh mix' });
   // Said of the best of them; the next has to lead in something.
   expect(standOuts([plain, other({ isAsItIs: true }), other({ isAsItIs: true, lifeYears: 9 })])[2]).toEqual({
     code: 'leads the first',

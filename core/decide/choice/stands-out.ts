@@ -6,11 +6,13 @@ import type { Costs, Shares } from './score';
 export type Lead = 'late week' | 'work' | 'price' | 'life' | 'air' | 'waits' | 'dries' | 'early hand';
 
 export type StandsOut =
-  | { readonly code: 'best all round' | 'as it is, larger' | 'next best' }
+  | { readonly code: 'best all round' | 'as it is, larger' | 'as it is, fresh mix' | 'next best' }
   | { readonly code: 'leads all' | 'leads the first'; readonly in: Lead };
 
 export interface Standing {
   readonly isAsItIs: boolean;
+  /** No wider than the pot it stands in, where that is known. */
+  readonly isNoWider: boolean;
   readonly shares: Shares;
   readonly costs: Costs;
   readonly airAfterWatering: number;
@@ -54,7 +56,7 @@ function overTheFirst(one: Standing, first: Standing, said: Map<Lead, number>): 
 export function standOuts(ranked: readonly Standing[]): readonly StandsOut[] {
   const kept = ranked.findIndex(({ isAsItIs }) => isAsItIs);
   const found: (StandsOut | null)[] = ranked.map((_one, i) => {
-    if (i === kept) return { code: 'as it is, larger' };
+    if (i === kept) return { code: ranked[i]!.isNoWider ? 'as it is, fresh mix' : 'as it is, larger' };
     return i === 0 ? { code: 'best all round' } : null;
   });
   const said = new Map<Lead, number>();

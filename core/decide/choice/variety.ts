@@ -1,4 +1,5 @@
 /** What makes one setup another choice than the next, and which of the ranked ones are shown. */
+import { isSideBySide } from '../../case';
 import { heaviestPart } from '../../physics/media';
 import { isPorous } from '../../physics/pots';
 import type { CandidateFacts } from '../setups';
@@ -17,7 +18,8 @@ export function familyKey(facts: CandidateFacts): string {
   const vessel = facts.spec.vessel;
   const wall =
     vessel.kind === 'mount' ? vessel.padThicknessCm > 0 : facts.setup.kind === 'pot' && isPorous(facts.setup.pot.wall);
-  return `${facts.spec.approach}|${base.family}|${String(wall)}|${facts.mainMix.length > 1}`;
+  const filled = isSideBySide(facts.spec) ? 'beside' : facts.mainMix.length > 1 ? 'mixed' : 'plain';
+  return `${facts.spec.approach}|${base.family}|${String(wall)}|${filled}`;
 }
 
 /** Way of potting and main medium: what growers name first when they say what a plant is in. */

@@ -1,5 +1,5 @@
 /** Moving from one medium to another: roots know only the medium they grew into. */
-import { showsShoot, showsTips, type Signs } from '../../case';
+import { isSideBySide, showsShoot, showsTips, type Signs } from '../../case';
 import type { MediumFigures } from '../../physics/media';
 import type { CandidateFacts } from '../setups';
 import { k } from './constants';
@@ -66,6 +66,21 @@ export const changingOverRules = [
       familyShare(input, 'conifer bark') > k.HALF_WAY_BARK_SHARE &&
       mossShare(input) >= k.HALF_WAY_MOSS_SHARE &&
       input.facts.pieceMm < k.SMALL_BARK_MM,
+  }),
+  practiceRule({
+    id: 'roots-may-choose',
+    topic: 'changing over',
+    effect: 'prefer',
+    points: 5,
+    applies: (input) => isSideBySide(input.facts.spec),
+    figures: (input) => ({ fromName: currentMedium(input)?.name ?? '' }),
+  }),
+  practiceRule({
+    id: 'two-paces-of-drying',
+    topic: 'changing over',
+    effect: 'penalise',
+    points: 13,
+    applies: (input) => isSideBySide(input.facts.spec),
   }),
   practiceRule({
     id: 'never-tear-clinging-roots',

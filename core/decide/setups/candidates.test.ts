@@ -1,4 +1,13 @@
-import { mediumOfPart, type PlanCase, potOf, type PotSpec, realise, type SetupSpec, specId } from '../../case';
+import {
+  isSideBySide,
+  mediumOfPart,
+  type PlanCase,
+  potOf,
+  type PotSpec,
+  realise,
+  type SetupSpec,
+  specId,
+} from '../../case';
 import { meanPieceMm } from '../../physics/media';
 import { allRules, forbiddingRule } from '../rules';
 import { factsOf } from './assess';
@@ -180,5 +189,15 @@ describe('recipes as growers build them', () => {
         factsOf(context(flat), { ...spec, vessel }).column.capacityG.reduce((sum, grams) => sum + grams, 0);
       expect(heldG(spec.vessel as MountSpec)).toBeGreaterThan(heldG(hung));
     }
+  });
+
+  test('beside the medium it stands in another is tried, half and half, where that is known and the plant can choose', () => {
+    const beside = (planCase: Partial<PlanCase>) => specsFor(planCase).filter(isSideBySide);
+    const inMoss = { current: { mediumId: 'sphagnum-loose' } };
+    const found = beside(inMoss);
+    expect(new Set(found.map(({ layers }) => mediumOfPart(layers[0]!.mix[1]!).family)).size).toBeGreaterThanOrEqual(3);
+    for (const { layers } of found) expect(layers[0]!.mix.map(({ parts }) => parts)).toEqual([1, 1]);
+    expect(beside({})).toEqual([]);
+    expect(beside({ ...inMoss, liveRootsPct: 10, signs: { tips: 'none' } })).toEqual([]);
   });
 });

@@ -5,6 +5,7 @@
 import { round1, roundHalf } from '../../base';
 import {
   type Approach,
+  isFailing,
   type LayerSpec,
   mediumOfPart,
   type MixPartSpec,
@@ -223,6 +224,41 @@ function asItIs(context: CaseContext): readonly SetupSpec[] {
   );
 }
 
+/**
+ * The medium it stands in on one side and another on the other, half and half: the roots may choose. For a plant with roots to
+ * go on with, where its medium is known.
+ */
+function besideTheOld(context: CaseContext): readonly SetupSpec[] {
+  const { current, ownPots, stance } = context.resolved;
+  const { mediumId } = current;
+  if (mediumId === null || neverAlone.has(mediumId) || isFailing(context.plant)) return [];
+  const old = mediumById(mediumId);
+  return besideFamilies
+    .filter((family) => family !== old.family)
+    .flatMap((family) => basesOf(family, context).slice(0, 1))
+    // One that lives another life: from organic to stone or back, or out of moss.
+    .filter((base) => mediumOfPart({ ...base }).organic !== old.organic || old.family === 'sphagnum')
+    .flatMap((base) => {
+      const mix = [
+        { mediumId, parts: 1 },
+        { ...base, parts: 1 },
+      ];
+      const years = yearsFor(context, realiseMix(mix));
+      return besidePots.flatMap((kind) =>
+        potsToTry(context.plant, kind, years, ownPots, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
+          approach: approachOf(potKindById(vessel.potKindId), mediumOfPart({ ...base })),
+          vessel,
+          layers: fillPot(vessel, mix, 0, null).map((layer) =>
+            layer.role === 'main' ? { ...layer, isSideBySide: true } : layer,
+          ),
+        })),
+      );
+    });
+}
+
+const besideFamilies = ['conifer bark', 'pumice', 'expanded clay', 'fired clay'] as const;
+const besidePots = ['plastic-clear-cone', 'plastic-round', 'clay-unglazed'] as const;
+
 /** Cheaper to ask of thousands than their names. */
 function couldBe(one: SetupSpec, other: SetupSpec): boolean {
   const sizeOf = ({ vessel }: SetupSpec) => (vessel.kind === 'pot' ? vessel.rimDiameterCm : vessel.widthCm);
@@ -246,5 +282,5 @@ export function generateCandidates(context: CaseContext): readonly SetupSpec[] {
   const kept = asItIs(context);
   const ids = kept.map(specId);
   const isNew = (spec: SetupSpec) => !kept.some((one) => couldBe(one, spec)) || !ids.includes(specId(spec));
-  return [...kept, ...potSetups.filter(isNew), ...mountSetups];
+  return [...kept, ...potSetups.filter(isNew), ...besideTheOld(context), ...mountSetups];
 }

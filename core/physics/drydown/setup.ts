@@ -2,6 +2,7 @@
  * What the dry-down is computed for: a vessel filled with layers, and a plant that drinks.
  */
 import {
+  besideEachOther,
   type Hydraulics,
   hydraulicsOfAgedMix,
   hydraulicsOfMix,
@@ -16,14 +17,19 @@ export type LayerRole = 'crocking' | 'main' | 'top dressing';
 export interface Layer {
   readonly role: LayerRole;
   readonly mix: Mix;
+  /** Its media lie beside each other instead of mixed. */
+  readonly isSideBySide?: boolean;
   readonly heightCm: number;
   /** New when absent. */
   readonly age?: MixAge;
 }
 
 /** The hydraulic figures of a layer as old as it is. */
-export function hydraulicsOfLayer({ mix, age }: Pick<Layer, 'mix' | 'age'>): Hydraulics {
-  return age && age.months > 0 ? hydraulicsOfAgedMix(mix, age) : hydraulicsOfMix(mix);
+export function hydraulicsOfLayer({ mix, age, isSideBySide }: Pick<Layer, 'mix' | 'age' | 'isSideBySide'>): Hydraulics {
+  const of = (mixed: Mix) => (age && age.months > 0 ? hydraulicsOfAgedMix(mixed, age) : hydraulicsOfMix(mixed));
+  if (!isSideBySide) return of(mix);
+  const total = mix.reduce((sum, part) => sum + part.parts, 0);
+  return besideEachOther(mix.map((part) => ({ hydraulics: of([part]), share: part.parts / total })));
 }
 
 /** How well a layer takes water on average over the year to come; it learns it in its first months. */

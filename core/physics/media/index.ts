@@ -21,6 +21,7 @@ export {
   type PriceClass,
   type ReuseRule,
 } from './medium';
+export { besideEachOther } from './beside';
 export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic, type Mix } from './mix';
 export { type OwnMedium, ownMediumFigures } from './own-medium';
 export { type PorosityRun, porosityTest, type PorosityTest } from './porosity-test';

@@ -112,9 +112,10 @@ export interface BagMeasure {
   readonly takeL: number;
 }
 
-/** How many litres to take out of each bag for a wanted volume of settled mix. */
-export function bagMeasures(mix: Mix, wantedL: number): readonly BagMeasure[] {
+/** How many litres to take out of each bag for a wanted volume of settled mix, or of media that lie side by side. */
+export function bagMeasures(mix: Mix, wantedL: number, isSideBySide = false): readonly BagMeasure[] {
   const bagTotal = mix.reduce((sum, part) => sum + part.parts, 0);
+  if (isSideBySide) return mix.flatMap((part) => bagMeasures([part], (wantedL * part.parts) / bagTotal));
   const litresPerPart = (wantedL * (1 + k.SETTLING_SHARE)) / (volumeYield(mix) * bagTotal);
   return mix.map(({ medium, parts }) => ({
     mediumId: medium.id,

@@ -1,6 +1,7 @@
 /** The sentences of the rules in decide/rules/changing-over. */
 import type { changingOverRules } from '../../decide/rules';
 import { cm, percent } from '../format';
+import { kindName } from '../titles';
 import type { WordsFor } from './rule-words';
 
 export const changingOverRuleWords: WordsFor<typeof changingOverRules> = {
@@ -11,6 +12,14 @@ export const changingOverRuleWords: WordsFor<typeof changingOverRules> = {
   },
   'staged-mix': {
     says: () => 'Small bark with much moss is the half-way house out of a wet medium.',
+  },
+  'roots-may-choose': {
+    says: (f) =>
+      `Half of it stays in ${kindName(f.fromName).toLowerCase()}, half meets the new medium: the roots may choose.`,
+  },
+  'two-paces-of-drying': {
+    says: () => 'Two media side by side dry at two paces: what suits the one is late or early for the other.',
+    wouldChange: () => 'Once roots fill the new side, the next pot can be of that alone.',
   },
   'never-tear-clinging-roots': {
     says: () => 'Leave bits that cling to the roots rather than tear them: a little of both media does no harm.',

@@ -10,7 +10,7 @@ import {
   cm,
   daysWithCause,
   litres,
-  mixText,
+  layerText,
   monthNames,
   number,
   percent,
@@ -181,7 +181,14 @@ function coolingC(review: SetupReview): number {
 function rowsOf(units: WordUnits): readonly Row[] {
   const degrees = units.temperature === 'F' ? 1.8 : 1;
   return [
-    { label: 'mix', text: (r) => mixText(r.spec.layers.find((layer) => layer.role === 'main')!.mix, units) },
+    {
+      label: 'mix',
+      text: (r) =>
+        layerText(
+          r.spec.layers.find((layer) => layer.role === 'main')!,
+          units,
+        ),
+    },
     {
       label: 'layers from the bottom',
       text: (r) =>

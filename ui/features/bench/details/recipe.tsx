@@ -27,7 +27,11 @@ export function Recipe({ review, units }: RecipeProps) {
                 const parts = layer.mix[k]!.parts;
                 return (
                   <li key={bag.mediumId}>
-                    {layer.mix.length > 1 ? `${number(parts, 1)} ${parts === 1 ? 'part' : 'parts'} ` : ''}
+                    {layer.isSideBySide
+                      ? `${k === 0 ? 'one side' : 'the other side'}: `
+                      : layer.mix.length > 1
+                        ? `${number(parts, 1)} ${parts === 1 ? 'part' : 'parts'} `
+                        : ''}
                     {gradeText(bag, units)}: take {litres(bag.takeL)}
                   </li>
                 );

@@ -2,7 +2,7 @@
 
 /** The setup as it is and as changed, side by side to one scale, drying together. */
 import { changedSpec, type PlantInHand, type SetupCurve, type SetupSpec, type WhatIf } from '@core';
-import { mixText, type SetupReview, vesselText, type WordUnits } from '@core/words';
+import { layerText, type SetupReview, vesselText, type WordUnits } from '@core/words';
 import { useTriedWords } from '../state/worded';
 import { commonScale, SetupSection } from '../../../drawing/setup-section';
 import { MonthPair } from './month-pair';
@@ -28,7 +28,7 @@ function captionOf(spec: SetupSpec, units: WordUnits): string {
   if (spec.vessel.kind === 'mount') return vesselText(spec, units);
   const main = spec.layers.find((layer) => layer.role === 'main')!;
   const age = spec.monthsOld ? `, ${spec.monthsOld} months old` : '';
-  return `${vesselText(spec, units)}: ${mixText(main.mix, units)}${age}`;
+  return `${vesselText(spec, units)}: ${layerText(main, units)}${age}`;
 }
 
 export function WhatIfStage(props: WhatIfStageProps) {
