@@ -10,7 +10,7 @@ import {
   type SetupSpec,
   widthAtCm,
 } from '@core';
-import { packPieces, piecesOf } from './pieces';
+import { piecesOf } from './pieces';
 import { PieceShape } from './piece-shapes';
 import { PotWall } from './pot-wall';
 import { colors, mediumColors } from '../theme/tokens';
