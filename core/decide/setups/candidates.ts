@@ -233,27 +233,29 @@ function besideTheOld(context: CaseContext): readonly SetupSpec[] {
   const { mediumId } = current;
   if (mediumId === null || neverAlone.has(mediumId) || isFailing(context.plant)) return [];
   const old = mediumById(mediumId);
-  return besideFamilies
-    .filter((family) => family !== old.family)
-    .flatMap((family) => basesOf(family, context).slice(0, 1))
-    // One that lives another life: from organic to stone or back, or out of moss.
-    .filter((base) => mediumOfPart({ ...base }).organic !== old.organic || old.family === 'sphagnum')
-    .flatMap((base) => {
-      const mix = [
-        { mediumId, parts: 1 },
-        { ...base, parts: 1 },
-      ];
-      const years = yearsFor(context, realiseMix(mix));
-      return besidePots.flatMap((kind) =>
-        potsToTry(context.plant, kind, years, ownPots, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
-          approach: approachOf(potKindById(vessel.potKindId), mediumOfPart({ ...base })),
-          vessel,
-          layers: fillPot(vessel, mix, 0, null).map((layer) =>
-            layer.role === 'main' ? { ...layer, isSideBySide: true } : layer,
-          ),
-        })),
-      );
-    });
+  return (
+    besideFamilies
+      .filter((family) => family !== old.family)
+      .flatMap((family) => basesOf(family, context).slice(0, 1))
+      // One that lives another life: from organic to stone or back, or out of moss.
+      .filter((base) => mediumOfPart({ ...base }).organic !== old.organic || old.family === 'sphagnum')
+      .flatMap((base) => {
+        const mix = [
+          { mediumId, parts: 1 },
+          { ...base, parts: 1 },
+        ];
+        const years = yearsFor(context, realiseMix(mix));
+        return besidePots.flatMap((kind) =>
+          potsToTry(context.plant, kind, years, ownPots, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
+            approach: approachOf(potKindById(vessel.potKindId), mediumOfPart({ ...base })),
+            vessel,
+            layers: fillPot(vessel, mix, 0, null).map((layer) =>
+              layer.role === 'main' ? { ...layer, isSideBySide: true } : layer,
+            ),
+          })),
+        );
+      })
+  );
 }
 
 const besideFamilies = ['conifer bark', 'pumice', 'expanded clay', 'fired clay'] as const;
