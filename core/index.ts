@@ -96,6 +96,7 @@ export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
   bulbStates,
   dislikable,
+  waterKinds,
   genusIdOf,
   genusOf,
   genusTraits,

@@ -21,9 +21,9 @@ test('the way of watering is said beside its days, and survives a reload', async
 test('salts of the water and feed are asked, counted, and answered with a flush', async ({ bench }) => {
   await bench.getByRole('button', { name: 'More to say…' }).click();
   await bench.getByRole('tab', { name: 'Water' }).click();
-  await bench.getByLabel('Salts of your water').fill('9');
+  await bench.getByLabel('Its salts, if measured').fill('9');
   await expect(bench.getByText('salts of the water must be between 0 and 3 mS/cm')).toBeVisible();
-  await bench.getByLabel('Salts of your water').fill('1.2');
+  await bench.getByLabel('Its salts, if measured').fill('1.2');
   await bench.getByLabel('Feed every').fill('7');
   await bench.getByRole('button', { name: 'Close', exact: true }).click();
   await waitForPlan(bench);

@@ -64,7 +64,7 @@ test('up to four setups are compared on one sheet', async ({ bench }) => {
 
 test('schools: a side is taken, and each side is worked out with its costs', async ({ bench }) => {
   await bench.getByRole('button', { name: 'More to say…' }).click();
-  await bench.getByRole('tab', { name: 'Ways' }).click();
+  await bench.getByRole('tab', { name: 'Opinions' }).click();
   await bench.getByRole('radio', { name: /Inorganic only/ }).check();
   await bench.getByRole('button', { name: 'What would each do here?' }).first().click();
   await expect(bench.getByRole('table', { name: 'What each side would do here' })).toBeVisible({ timeout: 90_000 });

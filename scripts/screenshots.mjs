@@ -74,7 +74,7 @@ await picture('what-if', '/', desk, async (page) => {
 });
 await picture('schools', '/', desk, async (page) => {
   await page.getByRole('button', { name: 'More to say…' }).click();
-  await page.getByRole('tab', { name: 'Ways' }).click();
+  await page.getByRole('tab', { name: 'Opinions' }).click();
   await page.getByRole('button', { name: 'What would each do here?' }).first().click();
   await page.getByRole('table', { name: 'What each side would do here' }).waitFor({ timeout: 60_000 });
 });

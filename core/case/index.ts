@@ -5,6 +5,7 @@ export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
 export { type PlaceBook, placeIn } from './place-book';
 export { placeSchema } from './place-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';
+export { type WaterKind, waterKinds } from './water';
 export {
   bulbStates,
   drinkerOf,

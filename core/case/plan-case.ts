@@ -18,6 +18,7 @@ import { bulbStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
 import { signsSchema } from './signs';
 import { plantStages } from './stage';
+import { waterKinds } from './water';
 
 /** A case carries so many of the grower's own things at most. */
 const MOST_OWN_MEDIA = 24;
@@ -108,7 +109,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     bulbs: oneOf('bulbs', bulbStates).optional(),
     current: currentSetupSchema.optional(),
     routine: routineSchema.optional(),
-    /** Salts of the plain water, and what feed adds to it and how often. */
+    /** What water it is; its salts as measured, and what feed adds to it and how often. */
+    water: oneOf('water', waterKinds).optional(),
     waterDsM: quantity('waterDsM').optional(),
     feed: feedSchema.optional(),
     yearsWanted: quantity('yearsWanted').optional(),

@@ -14,6 +14,7 @@ import { type PlaceBook, placeIn } from './place-book';
 import type { Disliked, PlanCase } from './plan-case';
 import { stageFigures } from './stage';
 import { ofEach, together } from './together';
+import { saltsOfWater } from './water';
 import {
   type BulbState,
   type PlantInHand,
@@ -71,9 +72,10 @@ function placeOf(input: PlanCase, places: PlaceBook): Place {
   return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
 }
 
-function feedingOf({ waterDsM, feed, routine }: PlanCase, genus: Genus): Feeding {
+function feedingOf({ water: kind, waterDsM, feed, routine }: PlanCase, genus: Genus): Feeding {
   const usual = usualFeeding(genus.saltTolerance === 'low', routine?.kind === 'misting');
-  const water = waterDsM ?? usual.waterDsM;
+  // A pen knows better than a kind.
+  const water = waterDsM ?? (kind === undefined ? usual.waterDsM : saltsOfWater[kind]);
   // Feed is stated by what it adds to the water.
   const addedDsM = feed?.addsDsM ?? usual.feedDsM - usual.waterDsM;
   return { waterDsM: water, feedDsM: water + addedDsM, everyDays: feed?.everyDays ?? usual.everyDays };

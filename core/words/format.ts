@@ -62,7 +62,15 @@ export function percent(share: number): string {
   return `${number(share * 100, 0)} %`;
 }
 
+const HOURS_PER_DAY = 24;
+const HALF_A_DAY = 0.5;
+
+/** To the half day where that tells, in hours where a day is too coarse. */
 export function days(value: number): string {
+  if (value < HALF_A_DAY) {
+    const hours = Math.max(1, Math.round(value * HOURS_PER_DAY));
+    return `${hours} ${hours === 1 ? 'hour' : 'hours'}`;
+  }
   const rounded = value < 3 ? roundHalf(value) : Math.round(value);
   return `${number(rounded, 1)} ${rounded === 1 ? 'day' : 'days'}`;
 }

@@ -37,7 +37,7 @@ export const genusFields: readonly FieldWords[] = [
   { key: 'shootsPerYear', label: 'shoots a year' },
   { key: 'forkingChance', label: 'chance that a shoot forks', unit: 'share' },
   { key: 'airNeed', label: 'air its roots want', unit: 'share' },
-  { key: 'regime', label: 'wants to go' },
+  { key: 'regime', label: 'how it likes its water' },
   { key: 'temperature', label: 'temperature' },
   { key: 'light', label: 'light' },
   { key: 'saltTolerance', label: 'takes salts' },
@@ -46,7 +46,7 @@ export const genusFields: readonly FieldWords[] = [
   { key: 'cover', label: 'cover on its roots' },
   { key: 'heightCm', label: 'height', unit: 'cm' },
   { key: 'leafAreaPerShootCm2', label: 'leaf area of a shoot', unit: 'cm²' },
-  { key: 'photosynthesis', label: 'breathes as' },
+  { key: 'photosynthesis', label: 'photosynthesis' },
   { key: 'overReservoir', label: 'over standing water' },
   { key: 'onMount', label: 'on a mount' },
 ];

@@ -83,6 +83,7 @@ export const ruleConstants = {
   BASKET_DAMP_MOIST_GAP_DAYS: fromMemory(4, 'days', 'the same with roots that must stay moist'),
   MOUNT_DAMP_GAP_DAYS: fromPractice(4, 'days', 'that a mount goes without water in damp air: one or two soaks a week'),
   CLAY_MOIST_GAP_DAYS: fromMemory(5, 'days', 'between waterings, from which clay drinks what moist roots need'),
+  HARD_WATER_DS_M: fromPractice(0.6, 'dS/m', 'from here on water is hard: moss goes slimy and dies of it'),
   RAINY_DAYS: fromMemory(8, 'days', 'of rain in the wettest month, from which an open reservoir is always full'),
   MOSS_POT_MOST_CM: fromPractice(15, 'cm', 'a wider pot of moss stays wet in its middle and packs under its weight'),
   MOSS_DAMP_PCT: fromMemory(60, '%', 'in damper air moss hardly dries between waterings'),

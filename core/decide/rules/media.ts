@@ -1,7 +1,9 @@
 /** Rules about the media themselves. */
 import { k } from './constants';
-import { hasFamily, potIn } from './readings';
-import { practiceRule } from './rule';
+import { hasFamily, potIn, topFamily } from './readings';
+import { practiceRule, type RuleInput } from './rule';
+
+const isHard = ({ context }: RuleInput): boolean => context.feeding.waterDsM >= k.HARD_WATER_DS_M;
 
 export const mediumRules = [
   practiceRule({
@@ -133,6 +135,14 @@ export const mediumRules = [
     applies: ({ context, facts }) =>
       facts.spec.approach === 'moss pot' &&
       Math.max(...context.place.months.map((month) => month.rainDays)) >= k.RAINY_DAYS,
+  }),
+  practiceRule({
+    id: 'hard-water-on-moss',
+    topic: 'medium',
+    effect: 'penalise',
+    points: 5,
+    applies: (input) => isHard(input) && (input.facts.spec.approach === 'moss pot' || topFamily(input) === 'live moss'),
+    figures: (input) => ({ waterDsM: input.context.feeding.waterDsM }),
   }),
   practiceRule({
     id: 'moss-drowns-thick-roots',

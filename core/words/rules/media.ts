@@ -65,6 +65,11 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
     says: () => 'Under open sky moss lies soaked through the rainy months.',
     wouldChange: () => 'A roof over it would allow moss.',
   },
+  'hard-water-on-moss': {
+    says: (f) =>
+      `Your water has ${number(f.waterDsM, 1)} mS/cm: moss goes slimy in hard water, and live moss dies of it.`,
+    wouldChange: () => 'Rain or purified water keeps it alive.',
+  },
   'moss-drowns-thick-roots': {
     says: (f, units) =>
       `Roots of ${mm(f.rootDiameterMm, units)} want wet and dry in turn; in moss one firm squeeze too many drowns them.`,

@@ -15,6 +15,7 @@ export function moreCount(answers: Readonly<Record<string, unknown>>): number {
     'yearsWanted',
     'holiday',
     'heatWave',
+    'water',
     'waterDsM',
   ];
   const count = (value: unknown) =>

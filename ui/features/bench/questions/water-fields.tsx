@@ -1,6 +1,8 @@
 'use client';
 
 /** What is in the water: its own salts, and feed. */
+import { Select } from 'antd';
+import { waterKinds } from '@core';
 import { number } from '@core/words';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
@@ -27,7 +29,17 @@ export function WaterFields() {
   return (
     <div className={styles.questions}>
       <p className={styles.hint}>Rain is near 0, soft tap water 0.1–0.3, hard 0.6 and more. A pen measures it.</p>
-      <Field id="water-salts" label="Salts of your water" fault={faultAt('waterDsM')}>
+      <Field id="water-kind" label="Your water" fault={faultAt('water')}>
+        <Select
+          id="water-kind"
+          allowClear
+          placeholder="as such plants are usually watered"
+          value={answers.water as string | undefined}
+          options={waterKinds.map((value) => ({ value, label: value }))}
+          onChange={(water) => answer({ water })}
+        />
+      </Field>
+      <Field id="water-salts" label="Its salts, if measured" fault={faultAt('waterDsM')}>
         <UnitNumber
           id="water-salts"
           value={answers.waterDsM}
