@@ -20,13 +20,13 @@ export function MoreDrawer({ isOpen, onClose }: MoreDrawerProps) {
     <Drawer title="More to say" placement="left" size={600} open={isOpen} onClose={onClose}>
       <Tabs
         items={[
-          { key: 'plant', label: 'This plant', children: <PlantFields /> },
+          { key: 'plant', label: 'Plant', children: <PlantFields /> },
           { key: 'hands', label: 'Your bench', children: <HandsFields /> },
           { key: 'ways', label: 'Opinions', children: <SchoolFields /> },
           { key: 'pots', label: 'Pots', children: <PotFields /> },
           { key: 'water', label: 'Water', children: <WaterFields /> },
           { key: 'away', label: 'Away', children: <AwayFields /> },
-          { key: 'differs', label: 'Unlike its kind', children: <GenusOverrideFields /> },
+          { key: 'differs', label: 'Quirks', children: <GenusOverrideFields /> },
         ]}
       />
     </Drawer>
