@@ -110,7 +110,7 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     current: currentSetupSchema.optional(),
     routine: routineSchema.optional(),
     /** What water it is; its salts as measured, and what feed adds to it and how often. */
-    water: oneOf('water', waterKinds).optional(),
+    waterKind: oneOf('waterKind', waterKinds).optional(),
     waterDsM: quantity('waterDsM').optional(),
     feed: feedSchema.optional(),
     yearsWanted: quantity('yearsWanted').optional(),

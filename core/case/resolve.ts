@@ -72,10 +72,10 @@ function placeOf(input: PlanCase, places: PlaceBook): Place {
   return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
 }
 
-function feedingOf({ water: kind, waterDsM, feed, routine }: PlanCase, genus: Genus): Feeding {
+function feedingOf({ waterKind, waterDsM, feed, routine }: PlanCase, genus: Genus): Feeding {
   const usual = usualFeeding(genus.saltTolerance === 'low', routine?.kind === 'misting');
   // A pen knows better than a kind.
-  const water = waterDsM ?? (kind === undefined ? usual.waterDsM : saltsOfWater[kind]);
+  const water = waterDsM ?? (waterKind === undefined ? usual.waterDsM : saltsOfWater[waterKind]);
   // Feed is stated by what it adds to the water.
   const addedDsM = feed?.addsDsM ?? usual.feedDsM - usual.waterDsM;
   return { waterDsM: water, feedDsM: water + addedDsM, everyDays: feed?.everyDays ?? usual.everyDays };

@@ -101,7 +101,7 @@ const cases: readonly PlanCase[] = [
     genus: 'cattleya-unifoliate',
     place: 'glasshouse',
     wentWell: ['lava'],
-    water: 'hard tap',
+    waterKind: 'hard tap',
     mediaAtHand: ['lava-8-16', 'pebbles-16-32'],
     wentBadly: ['conifer bark'],
     dislikes: ['mounts', 'standing water', 'baskets', 'plastic'],

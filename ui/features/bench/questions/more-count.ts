@@ -15,7 +15,7 @@ export function moreCount(answers: Readonly<Record<string, unknown>>): number {
     'yearsWanted',
     'holiday',
     'heatWave',
-    'water',
+    'waterKind',
     'waterDsM',
   ];
   const count = (value: unknown) =>

@@ -29,14 +29,14 @@ export function WaterFields() {
   return (
     <div className={styles.questions}>
       <p className={styles.hint}>Rain is near 0, soft tap water 0.1–0.3, hard 0.6 and more. A pen measures it.</p>
-      <Field id="water-kind" label="Your water" fault={faultAt('water')}>
+      <Field id="water-kind" label="Your water" fault={faultAt('waterKind')}>
         <Select
           id="water-kind"
           allowClear
           placeholder="as such plants are usually watered"
-          value={answers.water as string | undefined}
+          value={answers.waterKind as string | undefined}
           options={waterKinds.map((value) => ({ value, label: value }))}
-          onChange={(water) => answer({ water })}
+          onChange={(waterKind) => answer({ waterKind })}
         />
       </Field>
       <Field id="water-salts" label="Its salts, if measured" fault={faultAt('waterDsM')}>
