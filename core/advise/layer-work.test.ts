@@ -28,6 +28,11 @@ test('gravel on top: it stops light, is heavy and slows the drying of what lies 
   expect(top!.weightG).toBeGreaterThan(50);
 });
 
+test('coarse bark over fine stops light too', () => {
+  const [top] = workOf([main(8), { role: 'top dressing', mix: mixOf('bark-12-25'), heightCm: 2.5 }]);
+  expect(top).toMatchObject({ stopsLight: true });
+});
+
 test('moss on top holds water and lets light by', () => {
   const [top] = workOf([main(9), { role: 'top dressing', mix: mixOf('live-moss'), heightCm: 1 }]);
   expect(top).toMatchObject({ stopsLight: false });

@@ -64,7 +64,7 @@ export function layerWork(context: CaseContext, facts: CandidateFacts): readonly
         airWithoutShare: other.airAfterWatering,
         days: daysBetween(context, facts),
         daysWithout: daysBetween(context, other),
-        stopsLight: layer.role === 'top dressing' && !layer.mix[0]!.medium.organic,
+        stopsLight: layer.role === 'top dressing' && layer.mix[0]!.medium.family !== 'live moss',
       },
     ];
   });

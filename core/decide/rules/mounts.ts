@@ -2,7 +2,7 @@
 import { isFailing } from '../../case';
 import type { CaseContext } from '../setups';
 import { k } from './constants';
-import { practiceRule } from './rule';
+import { practiceRule, type RuleInput } from './rule';
 
 /** How long an open basket goes without water: less in dry air, and least with roots that must stay moist. */
 function longestBasketGapDays({ climate, plant }: CaseContext): number {
@@ -11,6 +11,8 @@ function longestBasketGapDays({ climate, plant }: CaseContext): number {
   if (isDry) return isMoist ? k.MOUNT_LONGEST_GAP_DAYS : k.BASKET_LONGEST_GAP_DAYS;
   return isMoist ? k.BASKET_DAMP_MOIST_GAP_DAYS : k.BASKET_DAMP_GAP_DAYS;
 }
+
+const isLaidFlat = ({ facts }: RuleInput): boolean => facts.setup.kind === 'mount' && facts.setup.mount.isLying;
 
 export const mountRules = [
   practiceRule({
@@ -47,10 +49,7 @@ export const mountRules = [
     id: 'lying-hides-hanging-spikes',
     topic: 'mount',
     effect: 'rule out',
-    applies: ({ context, facts }) =>
-      facts.setup.kind === 'mount' &&
-      facts.setup.mount.isLying &&
-      context.plant.genus.traps.includes('spikes grow down'),
+    applies: (input) => isLaidFlat(input) && input.context.plant.genus.traps.includes('spikes grow down'),
     figures: (input) => ({ genusName: input.context.plant.genus.name }),
   }),
   practiceRule({
@@ -58,16 +57,14 @@ export const mountRules = [
     topic: 'mount',
     effect: 'prefer',
     points: 3,
-    applies: ({ context, facts }) =>
-      facts.setup.kind === 'mount' && facts.setup.mount.isLying && context.plant.habit === 'rambling',
+    applies: (input) => isLaidFlat(input) && input.context.plant.habit === 'rambling',
   }),
   practiceRule({
     id: 'hung-dries-evenly',
     topic: 'mount',
     effect: 'penalise',
     points: 4,
-    applies: ({ context, facts }) =>
-      facts.setup.kind === 'mount' && facts.setup.mount.isLying && context.plant.habit !== 'rambling',
+    applies: (input) => isLaidFlat(input) && input.context.plant.habit !== 'rambling',
   }),
   practiceRule({
     id: 'genus-never-mounted',
