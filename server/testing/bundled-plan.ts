@@ -9,7 +9,8 @@ type Advise = { readonly makePlan: typeof makePlan };
 type Wrapped = (module: { exports: Advise }, exports: Advise, require: NodeJS.Require) => void;
 
 export function bundledPlan(): typeof makePlan {
-  const entry = join(__dirname, '../../core/advise/index.ts');
+  // From the root, where tests run: bundled itself, this file no longer knows where it lies.
+  const entry = join(process.cwd(), 'core/advise/index.ts');
   const { outputFiles } = buildSync({
     entryPoints: [entry],
     bundle: true,
