@@ -109,6 +109,7 @@ export {
   type OwnPot,
   ownPotSchema,
   placeIn,
+  frontDirections,
   plantStages,
   placeSchema,
   plainSigns,

@@ -211,9 +211,9 @@ function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
 }
 
 /** Where every setup is put aside, those that come nearest, each with the rule against it. */
-function leastBadOf(context: CaseContext, ruledOut: readonly Forbidden[]): readonly Judged[] {
+function leastBadOf(context: CaseContext, ruledOut: readonly Forbidden[], how: typeof judge): readonly Judged[] {
   return leastBad(context, ruledOut)
-    .map(({ facts }) => judgeFully(context, facts, judgeFinely))
+    .map(({ facts }) => judgeFully(context, facts, how))
     .sort(byScore)
     .slice(0, k.LEAST_BAD_SHOWN);
 }
@@ -265,7 +265,7 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
     .map((judged) => (options.isRough ? judged : judgeFully(context, judged.facts, judgeFinely)))
     .filter((judged) => options.isRough || isAllowed(judged))
     .sort(byScore);
-  const shown = suited.length > 0 ? suited : leastBadOf(context, ruledOut);
+  const shown = suited.length > 0 ? suited : leastBadOf(context, ruledOut, options.isRough ? judge : judgeFinely);
   return {
     setups: withStandOuts(
       shown.map((judged) => figuresOf(context, judged)),

@@ -2,7 +2,7 @@
  * Why a setup stands where it stands: the figures behind each reason, from the assessment. The
  * sentences stand in words/reasons.
  */
-import { needsOf } from '../case';
+import { type FrontDirection, needsOf } from '../case';
 import type { Genus, GrowthHabit } from '../catalogue/genera';
 import { gradesLike } from '../catalogue/media';
 import {
@@ -121,6 +121,7 @@ export type ReasonFact =
       readonly position: Placement['position'];
       readonly offsetCm: number;
       readonly habit: GrowthHabit;
+      readonly frontsRun: FrontDirection;
       readonly rhizomeStepCm: number;
     }
   | {
@@ -250,6 +251,7 @@ function position({ context, placement }: ReasonInput): ReasonFact | null {
     position: placement.position,
     offsetCm: placement.offsetCm,
     habit: context.plant.habit,
+    frontsRun: context.plant.frontsRun,
     rhizomeStepCm: context.plant.genus.rhizomeStepCm,
   };
 }

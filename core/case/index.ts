@@ -1,4 +1,5 @@
 export { LIVE_USUALLY } from './constants';
+export { type FrontDirection, frontDirections } from './fronts';
 export { genusTraits, ownGenusSchema } from './genus-schema';
 export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';

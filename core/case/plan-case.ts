@@ -8,6 +8,7 @@ import { genusIds, growthHabits } from '../catalogue/genera';
 import { mediumIds } from '../catalogue/media';
 import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
+import { frontDirections } from './fronts';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
 import { mediumFamilies } from '../physics/media';
@@ -98,8 +99,9 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     habit: oneOf('habit', growthHabits).optional(),
     /** Plants of this kind that go into one pot; shoots, ball and leaves said are those of all of them. */
     plantCount: wholeQuantity('plantCount').optional(),
-    /** Shoots that lead on, each its own way. */
+    /** Shoots that lead on, and how they run. */
     fronts: wholeQuantity('fronts').optional(),
+    frontsRun: oneOf('frontsRun', frontDirections).optional(),
     shootCount: wholeQuantity('shootCount').optional(),
     rootBallDiameterCm: quantity('rootBallDiameterCm').optional(),
     heightCm: quantity('plantHeightCm').optional(),

@@ -4,6 +4,7 @@ import { type Genus, type GrowthHabit, hasBulbs, runsOneWay } from '../catalogue
 import type { Drinker } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
+import type { FrontDirection } from './fronts';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
 import { widthTogether } from './width-together';
@@ -18,8 +19,9 @@ export interface PlantInHand {
   readonly habit: GrowthHabit;
   /** Plants that go into the pot together; all that follows is of them as one. */
   readonly plantCount: number;
-  /** Shoots that lead on, each its own way. */
+  /** Shoots that lead on. */
   readonly fronts: number;
+  readonly frontsRun: FrontDirection;
   readonly shootCount: number;
   /** Diameter of the root ball as it comes out of its pot, cm. */
   readonly rootBallDiameterCm: number;
@@ -43,8 +45,8 @@ export function isAsleep({ genus, signs }: Pick<PlantInHand, 'genus' | 'signs'>)
 }
 
 /** Growth that runs one way, so that the old end can go to the wall. */
-export function growsOneWay({ habit, fronts }: Pick<PlantInHand, 'habit' | 'fronts'>): boolean {
-  return runsOneWay(habit) && fronts < 2;
+export function growsOneWay({ habit, frontsRun }: Pick<PlantInHand, 'habit' | 'frontsRun'>): boolean {
+  return runsOneWay(habit) && frontsRun === 'one way';
 }
 
 /** A plant that must first make roots. */

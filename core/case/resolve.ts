@@ -7,6 +7,7 @@ import type { MediumFamily, OwnMedium } from '../physics/media';
 import { type Feeding, usualFeeding } from '../physics/salt';
 import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
+import { usualDirection } from './fronts';
 import { withOverrides } from './genus-schema';
 import type { OwnPot } from './own-schema';
 import { signsOf } from './signs';
@@ -114,6 +115,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     habit,
     plantCount: 1,
     fronts: input.fronts ?? 1,
+    frontsRun: input.frontsRun ?? usualDirection(input.fronts ?? 1),
     shootCount,
     rootBallDiameterCm: given('rootBallDiameterCm', each.rootBallDiameterCm, expectedBallCm),
     heightCm,

@@ -1,6 +1,7 @@
 /** Several plants of one kind in one pot. */
 import { roundHalf } from '../base';
 import { k } from './constants';
+import { usualDirection } from './fronts';
 import type { PlantInHand } from './plant';
 import { widthTogether } from './width-together';
 
@@ -30,6 +31,7 @@ export function together(plant: PlantInHand, plantCount: number, said: Said): Pl
     plantCount,
     // Set back to back they lead off to all sides.
     fronts: Math.max(2, plant.fronts * plantCount),
+    frontsRun: usualDirection(Math.max(2, plant.fronts * plantCount)),
     shootCount: said.shootCount ?? plant.shootCount * plantCount,
     rootBallDiameterCm: said.rootBallDiameterCm ?? ballCm,
     leafAreaCm2: said.leafAreaCm2 ?? plant.leafAreaCm2 * plantCount,

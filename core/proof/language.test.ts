@@ -1,7 +1,9 @@
 /** Answers to questions as they come, read sentence by sentence; those of the worked cases are read beside them. */
 import type { PlanFacts } from '../advise';
+import { waterKinds } from '../case';
 import { genusIds } from '../catalogue/genera';
 import { demoPlaces } from '../catalogue/places';
+import { potKindIds } from '../catalogue/vessels';
 import { planCaseSchema } from '../testing';
 import { bundledPlan } from '../../server/testing/bundled-plan';
 import { languageFaults } from '../testing/language';
@@ -16,7 +18,12 @@ function randomPlans(count: number): readonly PlanFacts[] {
   };
   const oneOf = <T>(list: readonly T[]): T => list[dice(list.length)]!;
   const plan = bundledPlan();
-  return Array.from({ length: count }, () =>
+  // Seven of eight growers have one pot on the shelf, and most want no mounts: fewer setups to judge, so that more answers can be read.
+  const shelf = () => ({
+    dislikes: dice(4) === 0 ? [] : ['mounts'],
+    ownPots: [{ potKindId: oneOf(potKindIds), rimDiameterCm: 6 + dice(19) }],
+  });
+  return Array.from({ length: count }, (_, nth) =>
     plan(
       planCaseSchema.parse({
         genus: oneOf(genusIds),
@@ -32,6 +39,8 @@ function randomPlans(count: number): readonly PlanFacts[] {
           {},
           { current: { mediumId: oneOf(['bark-6-12', 'sphagnum-loose', 'pumice-3-6']), yearsInMedium: dice(5) } },
         ]),
+        ...(nth % 8 === 0 ? {} : shelf()),
+        ...oneOf([{}, { fronts: 1 + dice(4) }, { plantCount: 1 + dice(4) }, { waterKind: oneOf(waterKinds) }]),
         ...oneOf([
           {},
           { signs: { tips: oneOf(['none', 'starting', 'long']) } },
@@ -44,8 +53,8 @@ function randomPlans(count: number): readonly PlanFacts[] {
   );
 }
 
-test('no sentence of forty answers has a fault of language, in metric units or in inches', () => {
-  const plans = randomPlans(40);
+test('no sentence of two hundred answers has a fault of language, in metric units or in inches', () => {
+  const plans = randomPlans(200);
   const inches = { length: 'inch', temperature: 'F' } as const;
   const faults = plans.flatMap((plan) => [
     ...languageFaults(wordPlan(plan, metricWords)),

@@ -1,4 +1,5 @@
 /** The sentences of timing, aftercare, change-over and reasons: whole, with their own numbers, in both unit systems. */
+import type { GrowthHabit } from '../catalogue/genera';
 import type { StressKind } from '../physics/stress';
 import type { AftercareFact, ChangeOverFact, FeedStart, ReasonFact, Timing } from '../advise';
 import { wordAftercare } from './aftercare';
@@ -274,9 +275,10 @@ describe('reasons', () => {
   });
 
   test('position, size, pad, life and steadiness have their numbers', () => {
-    const at = (position: 'centre' | 'back to the wall' | 'on the diagonal') =>
-      said({ code: 'position', position, offsetCm: 2.5, habit: 'creeping', rhizomeStepCm: 3 }).sentence;
-    expect(at('centre')).toMatch(/its habit \(creeping\)/);
+    const at = (position: 'centre' | 'back to the wall' | 'on the diagonal', habit: GrowthHabit = 'creeping') =>
+      said({ code: 'position', position, offsetCm: 2.5, habit, frontsRun: 'two ways', rhizomeStepCm: 3 }).sentence;
+    expect(at('centre', 'clump')).toMatch(/its habit \(clump\)/);
+    expect(at('centre')).toMatch(/its fronts run two ways/);
     expect(at('back to the wall')).toMatch(/against the wall, 2.5 cm/);
     expect(at('on the diagonal')).toMatch(/into a corner/);
     const size = {

@@ -1,5 +1,6 @@
 /** The sentences of the reasons in advise/reasons: each with its own numbers, and what would change it. */
 import type { LayerWork, NextGrade, ReasonCode, ReasonFact } from '../advise';
+import { runsOneWay } from '../catalogue/genera';
 import type { PieceShift, ShiftCause } from '../decide/setups';
 import { DRY_HOME_PCT } from '../physics/air';
 import { type DryingTime, HORIZON_DAYS, type Routine } from '../physics/drydown';
@@ -202,6 +203,12 @@ function position(f: FactOf<'position'>, units: WordUnits): Sentences {
     return {
       sentence: 'Back to back in the middle, old growth inwards: all of them then grow outwards, each its own way.',
       wouldChange: 'One plant alone would stand where its growth has the whole pot before it.',
+    };
+  }
+  if (f.position === 'centre' && runsOneWay(f.habit)) {
+    return {
+      sentence: `In the middle: its fronts run ${f.frontsRun}, and each needs room before it.`,
+      wouldChange: 'Growth that runs one way would put its back to the wall.',
     };
   }
   if (f.position === 'centre') {

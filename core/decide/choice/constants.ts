@@ -12,9 +12,9 @@ export const choiceConstants = {
   YEARLY_YEARS: fromPractice(1, 'years', 'that a medium serves what is potted afresh every year'),
   HEALTH_CURVE: fromMemory(1.6, '', 'how much less the last of root health tells than the first'),
   WORK_SLOPE_MINUTES: fromMemory(6, 'min', 'of watering a week that make a plant work'),
-  RARITY_WEIGHT: fromMemory(1.3, '', 'of the points below for what is uncommon: fitted, from 1'),
+  RARITY_WEIGHT: fromMemory(1.4, '', 'of the points below for what is uncommon: fitted, from 1'),
   CHANGE_WEIGHT: fromMemory(1.4, '', 'of the points below for a change the roots must bear: fitted, from 1'),
-  RULE_WEIGHT: fromMemory(1.1, '', 'of the points the rules give: fitted, from 1'),
+  RULE_WEIGHT: fromMemory(0.95, '', 'of the points the rules give: fitted, from 1'),
   SCORE_BEND: byChoice(10, 'points', 'from either end of the scale further points count less'),
   PLACE_WEIGHT: fromMemory(45, 'points', 'off for a place that does not suit the plant at all'),
   DOES_WELL_FROM: fromMemory(0.6, 'share', 'of live roots from which a plant does well where it is'),
@@ -47,10 +47,10 @@ export type WeightedPart = keyof typeof weightPriorConstants;
 export const weightedParts = Object.keys(weightPriorConstants) as readonly WeightedPart[];
 
 export const weightConstants = {
-  'root health over the year': fromMemory(34.5, 'points', 'fitted'),
+  'root health over the year': fromMemory(36.5, 'points', 'fitted'),
   'far from harm in its worst month': fromMemory(6.5, 'points', 'fitted'),
   'air for the roots': fromMemory(17.5, 'points', 'fitted'),
-  'piece size for the roots': fromMemory(16, 'points', 'fitted'),
+  'piece size for the roots': fromMemory(14, 'points', 'fitted'),
   'warmth over the year': fromMemory(6, 'points', 'fitted'),
   'forgives a late week': fromMemory(8, 'points', 'fitted'),
   'forgives an early hand': fromMemory(3.5, 'points', 'fitted'),

@@ -3,6 +3,7 @@ export function moreCount(answers: Readonly<Record<string, unknown>>): number {
   const single = [
     'stage',
     'fronts',
+    'frontsRun',
     'plantCount',
     'mediaAtHand',
     'wentWell',

@@ -2,7 +2,7 @@
 
 /** What can be seen and measured on the plant itself. */
 import { Select } from 'antd';
-import { bulbStates, cmToInch, inchToCm, plantStages } from '@core';
+import { bulbStates, cmToInch, frontDirections, inchToCm, plantStages } from '@core';
 import { number } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { answer } from '../state/actions';
@@ -74,6 +74,16 @@ export function PlantFields() {
             step={1}
             hasFault={faultAt('fronts') !== null}
             onChange={(fronts) => answer({ fronts })}
+          />
+        </Field>
+        <Field id="fronts-run" label="They run" fault={faultAt('frontsRun')}>
+          <Select
+            id="fronts-run"
+            allowClear
+            placeholder={plant?.frontsRun}
+            value={answers.frontsRun as string | undefined}
+            options={frontDirections.map((value) => ({ value, label: value }))}
+            onChange={(frontsRun) => answer({ frontsRun })}
           />
         </Field>
       </div>

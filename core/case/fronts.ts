@@ -1,0 +1,11 @@
+/** The leading shoots of a plant. */
+
+/** How the growing fronts run, as seen from above. */
+export const frontDirections = ['one way', 'two ways', 'all round'] as const;
+export type FrontDirection = (typeof frontDirections)[number];
+
+/** One front runs one way; where there are more and nothing is said, they run apart. */
+export function usualDirection(fronts: number): FrontDirection {
+  if (fronts < 2) return 'one way';
+  return fronts === 2 ? 'two ways' : 'all round';
+}
