@@ -151,6 +151,7 @@ export { betterPlaces, type MonthFit, placeFit } from './decide/place';
 export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
 export {
   makePlan,
+  planInSteps,
   makeRecipe,
   type Placement,
   placementOf,

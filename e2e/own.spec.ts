@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, pick, test, waitForPlan } from './server';
+import { done, expect, openMore, pick, sayGenus, test, waitForPlan } from './server';
 
 test('the mixing tub says what to take, and survives a reload', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/media`);
@@ -55,12 +55,7 @@ test('a genus page is read, and puts the plant on the bench', async ({ visitor, 
   expect(found.violations.map((violation) => violation.id)).toEqual([]);
   await visitor.getByRole('button', { name: 'Put one on the bench' }).click();
   await waitForPlan(visitor);
-  await expect(
-    visitor
-      .locator('form')
-      .getByText(/Masdevallia/)
-      .first(),
-  ).toBeVisible();
+  await expect(visitor.locator('[data-phrase="genus"]')).toHaveText(/Masdevallia/);
 });
 
 test('a genus of one’s own is kept and chosen on the bench', async ({ visitor, app }) => {
@@ -74,8 +69,7 @@ test('a genus of one’s own is kept and chosen on the bench', async ({ visitor,
   await expect(visitor.getByText(/Balcony hybrid is kept/)).toBeVisible();
   await visitor.goto(app.address);
   await waitForPlan(visitor);
-  await visitor.getByLabel('Genus', { exact: true }).fill('balcony');
-  await visitor.locator('.ant-select-dropdown:visible').getByText('Balcony hybrid').click();
+  await sayGenus(visitor, 'balcony', 'Balcony hybrid');
   await waitForPlan(visitor);
   await expect(visitor.getByText(/Look first|Better wait|Do it/).first()).toBeVisible();
 });
@@ -106,8 +100,7 @@ test('a heated room is made out of an outdoor climate', async ({ visitor, app })
 });
 
 test('pots on my shelf: kept, put away, brought back, and the only ones proposed', async ({ bench }) => {
-  await bench.getByRole('button', { name: 'More to say…' }).click();
-  await bench.getByRole('tab', { name: 'Pots' }).click();
+  await openMore(bench, 'pots you have');
   await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
   await expect(bench.getByText('rim diameter must be between 3 and 60 cm')).toBeVisible();
   await bench.getByLabel('Rim, inside').fill('13');
@@ -118,8 +111,8 @@ test('pots on my shelf: kept, put away, brought back, and the only ones proposed
   await bench.getByRole('button', { name: 'Undo' }).click();
   await expect(putAway).toBeVisible();
   await bench.getByRole('switch').click();
-  await bench.getByRole('button', { name: 'Close', exact: true }).click();
+  await done(bench);
   await waitForPlan(bench);
-  await expect(bench.getByText('Round plastic pot 13 cm').first()).toBeVisible();
+  await expect(bench.getByRole('heading', { level: 1 })).toContainText('13 cm round plastic pot');
   await expect(bench.getByTestId('setup').filter({ hasText: /Over water|Foot in water/ })).toHaveCount(0);
 });

@@ -96,4 +96,27 @@ export async function pick(page: Page, label: string, text: string): Promise<voi
   await page.locator('.ant-select-dropdown:visible').getByText(text, { exact: true }).first().click();
 }
 
+/** Opens a phrase of the sentence. */
+export async function openPhrase(page: Page, phrase: string): Promise<void> {
+  await page.locator(`[data-phrase="${phrase}"]`).click();
+}
+
+/** Finds by a word what else can be said, and opens it. */
+export async function openMore(page: Page, word: string): Promise<void> {
+  await openPhrase(page, 'and');
+  await page.getByLabel('Find what to say').fill(word);
+  await page.keyboard.press('Enter');
+}
+
+export async function done(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+}
+
+/** Says which orchid it is, by a part of its name. */
+export async function sayGenus(page: Page, text: string, name: string): Promise<void> {
+  await openPhrase(page, 'genus');
+  await page.getByLabel('Genus', { exact: true }).fill(text);
+  await page.getByRole('option', { name, exact: false }).first().click();
+}
+
 export { expect };

@@ -1,7 +1,8 @@
-import { expect, pick, test, waitForPlan } from './server';
+import { done, expect, openMore, openPhrase, test, waitForPlan } from './server';
 
 test('the way of watering is said beside its days, and survives a reload', async ({ bench }) => {
-  await pick(bench, 'How the water is given', 'soak');
+  await openPhrase(bench, 'watering');
+  await bench.getByText('soak', { exact: true }).click();
   const minutes = bench.locator('#routine-soak');
   await expect(minutes).toHaveValue('15');
   await minutes.fill('500');
@@ -9,27 +10,29 @@ test('the way of watering is said beside its days, and survives a reload', async
   await minutes.fill('30');
   await waitForPlan(bench);
   await bench.reload();
+  await expect(bench.locator('[data-phrase="watering"]')).toHaveText('every 7 days, soaked 30 min');
+  await openPhrase(bench, 'watering');
   await expect(minutes).toHaveValue('30');
-  await expect(bench.getByLabel('You water')).toHaveValue('7');
+  await expect(bench.getByLabel('You water', { exact: true })).toHaveValue('7');
   // Another rhythm keeps the way; a mist has none.
-  await pick(bench, 'Watering rhythm', 'when it is dry');
+  await bench.getByText('when dry', { exact: true }).click();
   await expect(minutes).toHaveValue('30');
-  await pick(bench, 'Watering rhythm', 'by misting');
+  await bench.getByText('mist', { exact: true }).click();
   await expect(minutes).toHaveCount(0);
 });
 
 test('salts of the water and feed are asked, counted, and answered with a flush', async ({ bench }) => {
-  await bench.getByRole('button', { name: 'More to say…' }).click();
-  await bench.getByRole('tab', { name: 'Water' }).click();
+  await openMore(bench, 'EC');
   await bench.getByLabel('Its salts, if measured').fill('9');
-  await expect(bench.getByText('salts of the water must be between 0 and 3 mS/cm')).toBeVisible();
+  await expect(bench.getByText('salts of the water must be between 0 and 3 mS/cm').first()).toBeVisible();
   await bench.getByLabel('Its salts, if measured').fill('1.2');
   await bench.getByLabel('Feed every').fill('7');
-  await bench.getByRole('button', { name: 'Close', exact: true }).click();
+  await done(bench);
   await waitForPlan(bench);
-  await expect(bench.getByRole('button', { name: 'More to say (2)' })).toBeVisible();
+  await expect(bench.locator('[data-phrase="water"]')).toHaveText('1.2 mS/cm, fed every 7 days');
   await bench.getByTestId('setup').filter({ hasText: 'Organic, in a pot' }).first().click();
   await bench.getByText('Why', { exact: true }).click();
+  await bench.getByRole('button', { name: /^All \d+ reasons/ }).click();
   await expect(bench.getByText(/flush it about every \d+ weeks with/)).toBeVisible();
   await expect(bench.getByText(/Purer water than your 1.2 mS\/cm/)).toBeVisible();
 });
@@ -44,7 +47,9 @@ test('the year is told in days, by month too, with what they come from', async (
   );
   await expect(bench.getByText(/Over the year its roots have \d+ fine days/)).toBeVisible();
   // Water it far too seldom: the months say so.
-  await bench.getByLabel('You water').fill('30');
+  await openPhrase(bench, 'watering');
+  await bench.getByLabel('You water', { exact: true }).fill('30');
+  await done(bench);
   await waitForPlan(bench);
   await bench.getByTestId('setup').filter({ hasText: 'Organic, in a pot' }).first().click();
   await expect(

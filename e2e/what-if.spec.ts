@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, waitForPlan } from './server';
+import { done, expect, openMore, openPhrase, test, waitForPlan } from './server';
 
 test('what if: old and new stand side by side, the change is taken over and can be undone', async ({ bench }) => {
   const title = bench.getByRole('heading', { level: 1 });
@@ -63,23 +63,22 @@ test('up to four setups are compared on one sheet', async ({ bench }) => {
 });
 
 test('schools: a side is taken, and each side is worked out with its costs', async ({ bench }) => {
-  await bench.getByRole('button', { name: 'More to say…' }).click();
-  await bench.getByRole('tab', { name: 'Opinions' }).click();
+  await openMore(bench, 'schools');
   await bench.getByRole('radio', { name: /Inorganic only/ }).check();
   await bench.getByRole('button', { name: 'What would each do here?' }).first().click();
   await expect(bench.getByRole('table', { name: 'What each side would do here' })).toBeVisible({ timeout: 90_000 });
-  await bench.getByRole('button', { name: 'Close', exact: true }).click();
+  await done(bench);
   await waitForPlan(bench);
   await expect(bench.getByTestId('setup').filter({ hasText: /Organic, in a pot/ })).toHaveCount(0);
-  await expect(bench.getByRole('button', { name: 'More to say (1)' })).toBeVisible();
+  await expect(bench.locator('[data-phrase="opinions"]')).toHaveText('1 opinion of yours');
 });
 
 test('the plant in hand: few live roots and no tips bring the recovery pot', async ({ bench }) => {
-  await bench.getByRole('button', { name: 'More to say…' }).click();
-  await bench.getByLabel('Live roots').fill('10');
-  await bench.getByRole('button', { name: 'Close', exact: true }).click();
-  await bench.getByLabel('It shows').click();
-  await bench.locator('.ant-select-dropdown:visible').getByText('no new root tips', { exact: true }).click();
+  await openMore(bench, 'dead');
+  await bench.getByLabel('Live roots', { exact: true }).fill('10');
+  await done(bench);
+  await openPhrase(bench, 'shows');
+  await bench.getByRole('button', { name: 'no new root tips' }).click();
   await bench.keyboard.press('Escape');
   await waitForPlan(bench);
   await expect(bench.getByTestId('setup').first()).toContainText(/Recovery in moss|Moss pot/);

@@ -14,6 +14,8 @@ export { type Placement, placementOf } from './placement';
 export {
   type BetterPlace,
   makePlan,
+  planInSteps,
+  type PlanStep,
   type PlanFacts,
   reviewSetup,
   type Verdict,

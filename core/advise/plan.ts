@@ -231,13 +231,33 @@ function withStandOuts(setups: readonly SetupFacts[], rimNowCm: number | null): 
   return setups.map((setup, i) => ({ ...setup, standsOut: reasons[i]! }));
 }
 
-export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOptions = {}): PlanFacts {
+/** How far a plan is, and now and then the best of it so far. */
+export interface PlanStep {
+  readonly done: number;
+  readonly total: number;
+  /** A whole plan of what is judged so far, roughly; null most of the time. */
+  readonly best: PlanFacts | null;
+}
+
+/** As many setups judged make a first answer worth showing. */
+const FIRST_ANSWER = 6;
+
+/** The plan step by step: whoever runs it may stop between any two, and show the best so far. */
+export function* planInSteps(
+  input: PlanCase,
+  places: PlaceBook,
+  options: Pick<PlanOptions, 'isRough'> = {},
+): Generator<PlanStep, PlanFacts> {
   const resolved = resolveCase(input, places);
   const context = contextOf(resolved);
   const specs = generateCandidates(context);
   // The years take about as long as the screening: progress counts both alike.
-  const report = (done: number) => options.onProgress?.(done, 2 * specs.length);
-  const { open, forbidden } = screenAll(context, specs, report);
+  const total = 2 * specs.length;
+  const step = (done: number, best: PlanFacts | null = null): PlanStep => ({ done, total, best });
+  const screening = screenAll(context, specs);
+  let screened = screening.next();
+  for (; !screened.done; screened = screening.next()) yield step(screened.value);
+  const { open, forbidden } = screened.value;
   const { first, later } = pickForTheYear(open);
 
   const ruledOut: Forbidden[] = [...forbidden];
@@ -249,29 +269,12 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
     if (rule) ruledOut.push({ facts, judgement, rule });
     return !rule;
   };
-  const take = ({ spec }: Screened): void => {
-    const judged = judgeFully(context, factsOf(context, spec), judge);
-    if (isAllowed(judged)) judgedSetups.push(judged);
-    years += 1;
-    report(specs.length * (1 + Math.min(1, years / first.length)));
-  };
-  const scores = () => judgedSetups.map((judged) => judged.score);
-  for (const entry of first) if (!isHopeless(entry, scores())) take(entry);
-  // Where rules put aside too many, the next most promising are judged as well, but not without end.
-  for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) take(entry);
-
-  // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
-  const suited = pickVaried(judgedSetups.sort(byScore))
-    .map((judged) => (options.isRough ? judged : judgeFully(context, judged.facts, judgeFinely)))
-    .filter((judged) => options.isRough || isAllowed(judged))
-    .sort(byScore);
-  const shown = suited.length > 0 ? suited : leastBadOf(context, ruledOut, options.isRough ? judge : judgeFinely);
-  return {
+  const planOf = (shown: readonly Judged[], isLeastBad: boolean): PlanFacts => ({
     setups: withStandOuts(
       shown.map((judged) => figuresOf(context, judged)),
       resolved.current.rimDiameterCm,
     ),
-    isLeastBad: suited.length === 0,
+    isLeastBad,
     ruledOut: groupRuledOut(context, ruledOut),
     timing: decideTiming(resolved),
     division: divisionOf(resolved.plant),
@@ -280,7 +283,40 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
     resolved,
     candidateCount: specs.length,
     yearsComputed: years,
+  });
+  const take = ({ spec }: Screened): PlanStep => {
+    const judged = judgeFully(context, factsOf(context, spec), judge);
+    if (isAllowed(judged)) judgedSetups.push(judged);
+    years += 1;
+    const isFirstAnswer = judgedSetups.length === FIRST_ANSWER && years < first.length;
+    const best = isFirstAnswer ? planOf(pickVaried([...judgedSetups].sort(byScore)), false) : null;
+    return step(specs.length * (1 + Math.min(1, years / first.length)), best);
   };
+  const scores = () => judgedSetups.map((judged) => judged.score);
+  for (const entry of first) if (!isHopeless(entry, scores())) yield take(entry);
+  // Where rules put aside too many, the next most promising are judged as well, but not without end.
+  for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) yield take(entry);
+
+  // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
+  const suited: Judged[] = [];
+  for (const judged of pickVaried(judgedSetups.sort(byScore))) {
+    const shown = options.isRough ? judged : judgeFully(context, judged.facts, judgeFinely);
+    if (options.isRough || isAllowed(shown)) suited.push(shown);
+    yield step(total);
+  }
+  suited.sort(byScore);
+  if (suited.length > 0) return planOf(suited, false);
+  return planOf(leastBadOf(context, ruledOut, options.isRough ? judge : judgeFinely), true);
+}
+
+/** The whole plan. */
+export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOptions = {}): PlanFacts {
+  const steps = planInSteps(input, places, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    options.onProgress?.(step.value.done, step.value.total);
+  }
 }
 
 /** A setup the grower has changed by hand, or any other in this case. */

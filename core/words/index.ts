@@ -1,3 +1,4 @@
+export { type AnswerLine, answerLine } from './answer-line';
 export type { AftercareStep } from './aftercare';
 export type { ChangeOver } from './change-over';
 export { type Difference, type WhatIfAnswer, wordDifferences, wordWhatIf } from './compare';

@@ -42,7 +42,13 @@ export const keyTable = {
   whatIf: { keys: ['w'], shown: 'w', does: 'What if: try a change beside the setup as it is', where: 'bench' },
   beside: { keys: ['b'], shown: 'b', does: 'Set it beside others, to compare', where: 'bench' },
   potted: { keys: ['p'], shown: 'p', does: 'Potted it: keep plant, plan and mix', where: 'bench' },
-  genus: { keys: ['/'], shown: '/', does: 'To the genus', where: 'bench' },
+  genus: { keys: ['/'], shown: '/', does: 'Say which orchid it is', where: 'bench' },
+  roots: { keys: ['r'], shown: 'r', does: 'Say how thick its roots are', where: 'bench' },
+  shows: { keys: ['s'], shown: 's', does: 'Say what it shows', where: 'bench' },
+  place: { keys: ['l'], shown: 'l', does: 'Say where it stands', where: 'bench' },
+  watering: { keys: ['d'], shown: 'd', does: 'Say how you water', where: 'bench' },
+  now: { keys: ['n'], shown: 'n', does: 'Say what it is in now', where: 'bench' },
+  and: { keys: ['a'], shown: 'a', does: 'Find what else can be said', where: 'bench' },
   help: { keys: ['?'], shown: '?', does: 'These keys', where: 'bench' },
 } as const satisfies Record<string, KeyEntry>;
 

@@ -42,6 +42,12 @@ test('every key of the table that holds on the bench does what it says', () => {
     ['beside', 0],
     ['potted', 0],
     ['genus', 0],
+    ['roots', 0],
+    ['shows', 0],
+    ['place', 0],
+    ['watering', 0],
+    ['now', 0],
+    ['and', 0],
     ['help', 0],
   ]);
 });

@@ -8,7 +8,7 @@ import { type BenchKey, keyIndex, keyTable } from './keys';
 export type KeyHandlers = Readonly<Record<BenchKey, (index: number) => void>>;
 
 /** Where keys belong to what is typed or chosen there. */
-const TYPING = 'input, textarea, [role="combobox"], .ant-select, .ant-modal';
+const TYPING = 'input, textarea, [role="combobox"], [role="dialog"], .ant-select, .ant-modal';
 /** Where arrow keys move something already. */
 const MOVING = `${TYPING}, [role="slider"], [role="radiogroup"]`;
 
@@ -45,5 +45,11 @@ export function useBenchKeys(handlers: KeyHandlers): void {
   useKey('beside', handlers.beside);
   useKey('potted', handlers.potted);
   useKey('genus', handlers.genus);
+  useKey('roots', handlers.roots);
+  useKey('shows', handlers.shows);
+  useKey('place', handlers.place);
+  useKey('watering', handlers.watering);
+  useKey('now', handlers.now);
+  useKey('and', handlers.and);
   useKey('help', handlers.help);
 }

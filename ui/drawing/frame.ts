@@ -24,6 +24,12 @@ export interface FrameNeeds {
   readonly scale?: number;
 }
 
+/** Height left above what stands so high, where the width sets the scale, cm. */
+export function roomAbove(needs: Omit<FrameNeeds, 'aboveCm'>, standingCm: number): number {
+  const scale = needs.scale ?? (needs.widthPx - 2 * needs.sidePx) / needs.widestCm;
+  return Math.max(0, (needs.heightPx - 2 * MARGIN_PX) / scale - standingCm - needs.belowCm);
+}
+
 export function fitFrame(needs: FrameNeeds): Frame {
   const usableHeight = needs.heightPx - 2 * MARGIN_PX;
   const usableWidth = needs.widthPx - 2 * needs.sidePx;

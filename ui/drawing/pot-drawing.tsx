@@ -21,7 +21,7 @@ import {
 import { cm, layerText, litres, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { EdgeHandle } from './edge-handle';
-import { fitFrame, type Frame } from './frame';
+import { fitFrame, type Frame, roomAbove } from './frame';
 import { edgeRange, moveEdge } from './layer-edges';
 import { type Area, piecesOf } from './pieces';
 import { PieceShape } from './piece-shapes';
@@ -52,7 +52,7 @@ export interface PotDrawingProps {
 }
 
 /** Room beside the pot for gauge and labels, px. */
-const SIDE_PX = 150;
+const SIDE_PX = 138;
 const BARE_SIDE_PX = 14;
 
 function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
@@ -64,7 +64,7 @@ function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
   };
 }
 
-/** Share of the drawing's height given to the plant above the surface. */
+/** Height given to the plant above the surface at least, in heights of the pot. */
 const PLANT_SHARE = 0.42;
 
 export function PotDrawing(props: PotDrawingProps) {
@@ -73,17 +73,20 @@ export function PotDrawing(props: PotDrawingProps) {
   const setup = useMemo(() => realise(spec) as PottedSetup, [spec]);
   const { pot } = setup;
   const surfaceCm = filledHeightCm(setup);
-  const roomCm = Math.min(plant.heightCm, pot.heightCm * PLANT_SHARE);
   const isBare = props.isBare ?? false;
-  const frame: Frame = fitFrame({
+  const potCm = Math.max(pot.heightCm, surfaceCm + Math.max(0, placement.baseAboveSurfaceCm));
+  const needs = {
     scale: props.scale,
     widthPx: props.widthPx,
     heightPx: props.heightPx,
-    aboveCm: Math.max(pot.heightCm, surfaceCm + Math.max(0, placement.baseAboveSurfaceCm)) + roomCm,
     belowCm: outerDepthCm(pot) + 0.8,
     widestCm: pot.rimDiameterCm + 3,
     sidePx: isBare ? BARE_SIDE_PX : SIDE_PX,
-  });
+  };
+  // What the pot leaves of the height is the plant's, and never less than its share.
+  const leftCm = roomAbove(needs, potCm);
+  const roomCm = Math.min(plant.heightCm, Math.max(pot.heightCm * PLANT_SHARE, isBare ? 0 : leftCm));
+  const frame: Frame = fitFrame({ ...needs, aboveCm: potCm + roomCm });
   const halfWidth = (h: number) => widthAtCm(pot, h) / 2;
   const plantX = -placement.offsetCm;
   const isCut = plant.heightCm > roomCm + 1;

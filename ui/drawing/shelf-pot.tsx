@@ -15,6 +15,28 @@ import { PieceShape } from './piece-shapes';
 import { PotWall } from './pot-wall';
 import { colors, mediumColors } from '../theme/tokens';
 
+/** Height of the board's edge under what stands on it, px. */
+export const STANDS_PX = 5;
+/** Walls and strokes stand out so far, cm. */
+const EDGE_CM = 0.6;
+
+/** Room a setup takes on the shelf as it is drawn, cm. */
+export function shelfSizeCm(spec: SetupSpec): { readonly tallCm: number; readonly wideCm: number } {
+  if (spec.vessel.kind === 'mount') {
+    const { heightCm } = makeMount(spec.vessel.mountKindId, spec.vessel.widthCm, spec.vessel.padThicknessCm);
+    return { tallCm: heightCm + EDGE_CM, wideCm: 2 * (MOUNT_THICK_CM + spec.vessel.padThicknessCm) + EDGE_CM };
+  }
+  const setup = realise(spec) as PottedSetup;
+  const outerCm = setup.pot.reservoir.kind === 'wicks' ? 2 * OUTER_GAP_CM : 0;
+  return {
+    tallCm: Math.max(setup.pot.heightCm, filledHeightCm(setup)) + EDGE_CM,
+    wideCm: setup.pot.rimDiameterCm + outerCm + 2 * EDGE_CM,
+  };
+}
+
+const OUTER_GAP_CM = 0.8;
+const MOUNT_THICK_CM = 1.6;
+
 interface ShelfPotProps {
   readonly spec: SetupSpec;
   /** Pixels per centimetre, the same for the whole shelf. */
@@ -26,7 +48,7 @@ interface ShelfPotProps {
 export const ShelfPot = memo(function ShelfPot({ spec, scale, widthPx, heightPx }: ShelfPotProps) {
   return (
     <svg width={widthPx} height={heightPx} viewBox={`0 0 ${widthPx} ${heightPx}`} aria-hidden="true" focusable="false">
-      <g transform={`translate(${widthPx / 2} ${heightPx - 3}) scale(${scale})`}>
+      <g transform={`translate(${widthPx / 2} ${heightPx - STANDS_PX + 2}) scale(${scale})`}>
         {spec.vessel.kind === 'pot' ? <SmallPot spec={spec} /> : <SmallMount spec={spec} />}
       </g>
     </svg>
@@ -42,7 +64,7 @@ function SmallPot({ spec }: { readonly spec: SetupSpec }) {
     <g>
       {pot.reservoir.kind === 'wicks' ? (
         <path
-          d={`M${-pot.rimDiameterCm / 2 - 0.8} ${-pot.heightCm} V0.1 H${pot.rimDiameterCm / 2 + 0.8} V${-pot.heightCm}`}
+          d={`M${-pot.rimDiameterCm / 2 - OUTER_GAP_CM} ${-pot.heightCm} V0.1 H${pot.rimDiameterCm / 2 + OUTER_GAP_CM} V${-pot.heightCm}`}
           fill="none"
           stroke={colors.water}
           strokeWidth={0.5}
@@ -99,9 +121,9 @@ function SmallMount({ spec }: { readonly spec: SetupSpec }) {
   return (
     <g>
       <rect
-        x={-1.6}
+        x={-MOUNT_THICK_CM}
         y={-mount.heightCm}
-        width={1.6}
+        width={MOUNT_THICK_CM}
         height={mount.heightCm}
         rx={0.3}
         fill="#8d7152"

@@ -7,7 +7,6 @@ export const choiceConstants = {
   JUDGED_PER_APPROACH: byChoice(6, 'setups', 'of each way of potting are judged over the whole year'),
   KEPT_PER_KIND: byChoice(3, 'setups', 'of each kind are worth knowing: the best, and two to fall back on'),
   PROMISE_SLACK: byChoice(12, 'points', 'a promise is a guess: so far below the last shown is not worth a year'),
-  PROGRESS_EVERY: byChoice(50, 'setups', 'between two reports of progress'),
   LIFE_SLOPE_YEARS: fromMemory(2.5, 'years', 'of life in which a medium earns most of what life is worth'),
   YEARLY_YEARS: fromPractice(1, 'years', 'that a medium serves what is potted afresh every year'),
   HEALTH_CURVE: fromMemory(1.6, '', 'how much less the last of root health tells than the first'),

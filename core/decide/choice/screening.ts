@@ -25,25 +25,30 @@ interface Waiting {
   readonly dryPoints: number;
 }
 
+export interface Screening {
+  readonly open: readonly Screened[];
+  readonly forbidden: readonly Forbidden[];
+}
+
 /**
  * Judges every candidate by the rules and by what is known before drying; then, kind by kind, by some
  * weeks of drying, best first, and stops where not even full comfort could bring a later one among
- * the best of its kind (branch and bound: nothing is lost by it).
+ * the best of its kind (branch and bound: nothing is lost by it). Yields how many are done.
  */
-export function screenAll(
-  context: CaseContext,
-  specs: readonly SetupSpec[],
-  onDone: (done: number) => void,
-): { readonly open: readonly Screened[]; readonly forbidden: readonly Forbidden[] } {
+export function* screenAll(context: CaseContext, specs: readonly SetupSpec[]): Generator<number, Screening> {
   const waiting = new Map<string, Waiting[]>();
   const forbidden: Forbidden[] = [];
   const kept: Waiting[] = [];
-  specs.forEach((spec, index) => {
+  let done = 0;
+  for (const spec of specs) {
     const facts = factsOf(context, spec, 'coarse');
     const input = { context, facts, judgement: null };
     const rule = forbiddingRule(allRules, input);
-    if (rule) forbidden.push({ facts, judgement: null, rule });
-    else {
+    if (rule) {
+      forbidden.push({ facts, judgement: null, rule });
+      done += 1;
+      yield done;
+    } else {
       const kind = familyKey(facts);
       const entry = { facts, kind, dryPoints: dryPoints(context, facts, rulePoints(allRules, input)) };
       if (isAsItIs(context, facts) && kept.length === 0) kept.push(entry);
@@ -51,9 +56,16 @@ export function screenAll(
       if (list) list.push(entry);
       else waiting.set(kind, [entry]);
     }
-    if ((index + 1) % k.PROGRESS_EVERY === 0) onDone(index + 1);
-  });
-  const open = [...waiting.values()].flatMap((list) => bestOfKind(context, list));
+  }
+  const open: Screened[] = [];
+  for (const list of waiting.values()) {
+    for (const step of bestOfKind(context, list)) {
+      if ('best' in step) open.push(...step.best);
+      else yield done + step.done;
+    }
+    done += list.length;
+    yield done;
+  }
   for (const { facts, kind, dryPoints: points } of kept) {
     const isThere = open.some(({ spec }) => spec === facts.spec);
     if (!isThere)
@@ -63,11 +75,14 @@ export function screenAll(
   return { open, forbidden };
 }
 
-function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Screened[] {
+type KindStep = { readonly done: number } | { readonly best: readonly Screened[] };
+
+/** How many of a kind are looked at, and at the end the best of them. */
+function* bestOfKind(context: CaseContext, list: readonly Waiting[]): Generator<KindStep, void> {
   // The sort is stable: among equals the order of generation holds.
   const sorted = [...list].sort((a, b) => b.dryPoints - a.dryPoints);
   const best: Screened[] = [];
-  for (const { facts, kind, dryPoints: points } of sorted) {
+  for (const [index, { facts, kind, dryPoints: points }] of sorted.entries()) {
     const worstKept = best[k.KEPT_PER_KIND - 1];
     if (worstKept && points + WET_POINTS <= worstKept.promise) break;
     const worthFrom = worstKept ? worstKept.promise - points : 0;
@@ -79,8 +94,9 @@ function bestOfKind(context: CaseContext, list: readonly Waiting[]): readonly Sc
     });
     best.sort((a, b) => b.promise - a.promise);
     best.length = Math.min(best.length, k.KEPT_PER_KIND);
+    yield { done: index + 1 };
   }
-  return best;
+  yield { best };
 }
 
 /** The most promising of each kind, so many of each way of potting. */

@@ -4,7 +4,7 @@ import {
   compareSides,
   type FaultAt,
   FaultError,
-  makePlan,
+  planInSteps,
   type PlanCase,
   type PlanFacts,
   type SetupFacts,
@@ -27,6 +27,7 @@ import {
 import { placeBook } from '../place-book';
 
 export type OnProgress = (done: number, total: number) => void;
+export type OnBest = (best: PlanFacts) => void;
 
 /** How sure the answer is, and what would change it. */
 export interface DoubtFacts {
@@ -41,9 +42,45 @@ export type Refusable<T> =
 /** How many of the leading setups the sensitivity looks at. */
 const LEADERS = 3;
 
+/** A plan hears messages so often, ms. */
+const CHUNK_MS = 24;
+
+/** Which plan is wanted: another number stops the one under way. */
+let planTurn = 0;
+
+/** Lets messages in. A channel of its own is not slowed down as timers are. */
+function breath(): Promise<void> {
+  return new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
+    port2.postMessage(null);
+  });
+}
+
 const api = {
-  plan(planCase: PlanCase, onProgress: OnProgress): PlanFacts {
-    return makePlan(planCase, placeBook, { onProgress });
+  /** null where it was stopped before it was done. onBest: a first answer, before the last is there. */
+  async plan(planCase: PlanCase, onProgress: OnProgress, onBest: OnBest): Promise<PlanFacts | null> {
+    const turn = (planTurn += 1);
+    const steps = planInSteps(planCase, placeBook);
+    let since = performance.now();
+    for (;;) {
+      const step = steps.next();
+      if (step.done) return step.value;
+      const { done, total, best } = step.value;
+      if (best) void onBest(best);
+      if (performance.now() - since < CHUNK_MS) continue;
+      void onProgress(done, total);
+      await breath();
+      if (turn !== planTurn) return null;
+      since = performance.now();
+    }
+  },
+  /** Stops the plan under way; the worker stays warm. */
+  stopPlan(): void {
+    planTurn += 1;
   },
   curve(planCase: PlanCase, spec: SetupSpec, monthIndex: number): SetupCurve {
     return setupCurve(planCase, placeBook, spec, monthIndex);

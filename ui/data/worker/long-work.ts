@@ -1,6 +1,6 @@
 /**
- * A worker for one long computation at a time. Asking anew ends the one that runs, and so does
- * `cancel`: the worker is terminated and a new one started for the next question.
+ * A worker for one long computation at a time. Asking anew ends the one that runs, and so does `cancel`: the worker is
+ * told to stop and stays warm, where it can be told; else it is terminated and a new one started for the next question.
  */
 import type * as Comlink from 'comlink';
 
@@ -24,7 +24,16 @@ export class LongWork<Api> {
   private isBusy = false;
   private abandon: (() => void) | null = null;
 
-  constructor(private readonly startWorker: () => Running<Api>) {}
+  /** tellToStop: for workers that hear messages while they compute. */
+  constructor(
+    private readonly startWorker: () => Running<Api>,
+    private readonly tellToStop?: (api: Comlink.Remote<Api>) => void,
+  ) {}
+
+  /** Starts the worker before it is asked anything, so that the first question finds it there. */
+  warm(): void {
+    this.running ??= this.startWorker();
+  }
 
   async run<T>(start: (api: Comlink.Remote<Api>) => Promise<T>): Promise<Outcome<T>> {
     this.cancel();
@@ -46,9 +55,13 @@ export class LongWork<Api> {
   cancel(): void {
     if (!this.isBusy) return;
     this.abandon?.();
+    this.isBusy = false;
+    if (this.tellToStop && this.running) {
+      this.tellToStop(this.running.api);
+      return;
+    }
     this.running?.worker.terminate();
     this.running = null;
-    this.isBusy = false;
   }
 
   close(): void {

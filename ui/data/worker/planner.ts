@@ -16,7 +16,7 @@ import type {
   WhatIf,
   WhatIfFacts,
 } from '@core';
-import type { DoubtFacts, OnProgress, Refusable } from './bench-worker';
+import type { DoubtFacts, OnBest, OnProgress, Refusable } from './bench-worker';
 import { LongWork, type Outcome } from './long-work';
 import { startWorker } from './start-worker';
 
@@ -28,13 +28,21 @@ export interface TriedFacts {
 }
 
 export class Planner {
-  private readonly planning = new LongWork(startWorker);
+  private readonly planning = new LongWork(startWorker, (api) => void api.stopPlan());
   private readonly thinking = new LongWork(startWorker);
   private readonly quick = startWorker();
 
-  /** Computes a plan; a plan still running for an earlier question is cancelled. */
-  plan(planCase: PlanCase, onProgress: OnProgress): Promise<Outcome<PlanFacts>> {
-    return this.planning.run((api) => api.plan(planCase, Comlink.proxy(onProgress)));
+  constructor() {
+    this.planning.warm();
+  }
+
+  /** Computes a plan; a plan still running for an earlier question is cancelled. onBest: a first answer on the way. */
+  async plan(planCase: PlanCase, onProgress: OnProgress, onBest: OnBest): Promise<Outcome<PlanFacts>> {
+    const outcome = await this.planning.run((api) =>
+      api.plan(planCase, Comlink.proxy(onProgress), Comlink.proxy(onBest)),
+    );
+    if (outcome.status !== 'done') return outcome;
+    return outcome.value === null ? { status: 'cancelled' } : { status: 'done', value: outcome.value };
   }
 
   /** Stops a plan that is being computed. */

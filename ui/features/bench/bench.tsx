@@ -11,7 +11,8 @@ import { ShortcutsHelp } from '../../shell/shortcuts-help';
 import styles from './bench.module.css';
 import { Details } from './details/details';
 import { PottedDialog } from './potted-dialog';
-import { Questions } from './questions/questions';
+import { openPhrase } from './sentence/open-phrase';
+import { Sentence } from './sentence/sentence';
 import { Shelf } from './shelf/shelf';
 import { Stage } from './stage/stage';
 import { moveHours } from './stage/hours';
@@ -79,17 +80,20 @@ function Table() {
       if (spec) toggleBeside(spec);
     },
     potted: () => setPotting(true),
-    genus: () => document.getElementById('genus')?.focus(),
+    genus: () => openPhrase('genus'),
+    roots: () => openPhrase('roots'),
+    shows: () => openPhrase('shows'),
+    place: () => openPhrase('place'),
+    watering: () => openPhrase('watering'),
+    now: () => openPhrase('now'),
+    and: () => openPhrase('and'),
     help: () => setHelp(true),
   });
 
   return (
     <div className={styles.bench}>
-      <div className={styles.questions}>
-        <Questions />
-        <button type="button" className={styles.keys} onClick={() => setHelp(true)}>
-          Keys: ?
-        </button>
+      <div className={styles.sentence}>
+        <Sentence />
       </div>
       <div className={styles.stage}>
         <PlanProgress />

@@ -26,13 +26,13 @@ interface DetailsProps {
   readonly onPotted: () => void;
 }
 
-const pages = ['Mix', 'Why', 'Mind', 'After', 'Ruled out'] as const;
+const pages = ['Why', 'Mix', 'Mind', 'After', 'Ruled out'] as const;
 type Page = (typeof pages)[number];
 
 export function Details({ plan, review, onPotted }: DetailsProps) {
   const { units } = useUnits();
   const curve = usePlanned((state) => state.curve);
-  const [page, setPage] = useState<Page>('Mix');
+  const [page, setPage] = useState<Page>('Why');
   return (
     <section className={styles.details} aria-label="About this setup">
       <div className={styles.now} data-verdict={plan.timing.verdict}>

@@ -1,15 +1,24 @@
 'use client';
 
-import { Collapse } from 'antd';
+import { Button, Collapse } from 'antd';
+import { useState } from 'react';
 import { provenanceLabel } from '@core';
 import { daysWithCause, number, type SetupReview } from '@core/words';
 import styles from './details.module.css';
 import { MonthDays } from './month-days';
 import { nb } from '../../../controls/nb';
 
+/** So many reasons come first: they are sorted by weight. */
+const FIRST_REASONS = 3;
+
 /** Reasons with their numbers, what would change each, and the score laid open. */
 export function Why({ review }: { readonly review: SetupReview }) {
   const pulls = review.findings.filter((finding) => finding.effect === 'prefer' || finding.effect === 'penalise');
+  const [isAll, setAll] = useState(false);
+  const reasons = [
+    ...review.reasons.map(({ code: key, sentence, wouldChange }) => ({ key, sentence, wouldChange })),
+    ...pulls.map(({ ruleId: key, sentence, wouldChange }) => ({ key, sentence, wouldChange })),
+  ];
   const { fineDays, watchDays, harmDays, months } = review.year;
   return (
     <div>
@@ -21,17 +30,17 @@ export function Why({ review }: { readonly review: SetupReview }) {
       <MonthDays months={months} />
       <p className={styles.small}>{nb(daysWithCause(review.year))}</p>
       <ul className={styles.reasons}>
-        {review.reasons.map((reason) => (
-          <li key={reason.code}>
-            {nb(reason.sentence)} <span className={styles.change}>{nb(reason.wouldChange)}</span>
-          </li>
-        ))}
-        {pulls.map((finding) => (
-          <li key={finding.ruleId}>
-            {nb(finding.sentence)} <span className={styles.change}>{nb(finding.wouldChange)}</span>
+        {(isAll ? reasons : reasons.slice(0, FIRST_REASONS)).map(({ key, sentence, wouldChange }) => (
+          <li key={key}>
+            {nb(sentence)} <span className={styles.change}>{nb(wouldChange)}</span>
           </li>
         ))}
       </ul>
+      {isAll || reasons.length <= FIRST_REASONS ? null : (
+        <Button block onClick={() => setAll(true)}>
+          All {reasons.length} reasons
+        </Button>
+      )}
       <Collapse
         size="small"
         items={[

@@ -1,6 +1,7 @@
 'use client';
 
-import { Checkbox, Select } from 'antd';
+/** How often and how the plant is watered: days to tap, for a rhythm or for a week. */
+import { Segmented } from 'antd';
 import { UnitNumber } from '../../../controls/unit-number';
 import styles from './questions.module.css';
 
@@ -11,12 +12,13 @@ interface RoutineFieldProps {
 }
 
 const kinds = [
-  { label: 'every so many days', value: 'every' },
-  { label: 'on fixed weekdays', value: 'weekdays' },
-  { label: 'when it is dry', value: 'when dry' },
-  { label: 'by misting', value: 'misting' },
+  { label: 'every few days', value: 'every' },
+  { label: 'weekdays', value: 'weekdays' },
+  { label: 'when dry', value: 'when dry' },
+  { label: 'mist', value: 'misting' },
 ];
 const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const everyDays = Array.from({ length: 14 }, (_, i) => i + 1);
 
 const starts: Readonly<Record<string, unknown>> = {
   every: { kind: 'every', days: 7 },
@@ -44,25 +46,70 @@ interface LooseRoutine {
 export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
   const routine = (value ?? {}) as LooseRoutine;
   const { way, soakMinutes } = routine;
+  const kind = routine.kind ?? 'every';
+  const weekdays = routine.weekdays ?? [];
   // A change of rhythm keeps the way the water is given.
   const manner = way === undefined ? {} : { way, ...(soakMinutes === undefined ? {} : { soakMinutes }) };
   const change = (next: object) => onChange({ ...next, ...manner });
   return (
     <div className={styles.routine}>
-      <Select
+      <Segmented
+        block
         aria-label="Watering rhythm"
         options={kinds}
-        value={routine.kind ?? 'every'}
-        onChange={(kind: string) => (kind === 'misting' ? onChange(starts[kind]) : change(starts[kind] as object))}
+        value={kind}
+        onChange={(next) => (next === 'misting' ? onChange(starts[next]) : change(starts[next] as object))}
       />
-      {routine.kind === 'weekdays' ? (
-        <Checkbox.Group
-          value={[...(routine.weekdays ?? [])]}
-          options={weekdayNames.map((label, i) => ({ label, value: i }))}
-          onChange={(weekdays) => change({ kind: 'weekdays', weekdays })}
-        />
+      {kind === 'weekdays' ? (
+        <div className={styles.days} role="group" aria-label="Days of the week">
+          {weekdayNames.map((name, day) => (
+            <button
+              key={name}
+              type="button"
+              className={styles.day}
+              aria-pressed={weekdays.includes(day)}
+              onClick={() =>
+                change({
+                  kind: 'weekdays',
+                  weekdays: weekdays.includes(day)
+                    ? weekdays.filter((entry) => entry !== day)
+                    : [...weekdays, day].sort((a, b) => a - b),
+                })
+              }
+            >
+              {name}
+            </button>
+          ))}
+        </div>
       ) : null}
-      {routine.kind === 'misting' ? (
+      {kind === 'every' ? (
+        <>
+          <div className={styles.days} role="group" aria-label="Touch the day you water again">
+            {everyDays.map((days) => (
+              <button
+                key={days}
+                type="button"
+                className={styles.day}
+                aria-pressed={routine.days === days}
+                aria-label={days === 1 ? 'every day' : `every ${days} days`}
+                data-wet={typeof routine.days === 'number' && days % routine.days === 0 ? '' : undefined}
+                onClick={() => change({ kind: 'every', days })}
+              >
+                {days}
+              </button>
+            ))}
+          </div>
+          <UnitNumber
+            id="routine-days"
+            value={routine.days}
+            suffix="days"
+            step={1}
+            hasFault={fault !== null}
+            onChange={(days) => change({ kind: 'every', days })}
+          />
+        </>
+      ) : null}
+      {kind === 'misting' ? (
         <UnitNumber
           id="routine-times"
           value={routine.timesADay}
@@ -71,27 +118,17 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
           hasFault={fault !== null}
           onChange={(timesADay) => onChange({ kind: 'misting', timesADay })}
         />
-      ) : null}
-      {routine.kind === 'misting' ? null : (
-        <div className={styles.pair}>
-          {routine.kind === 'every' ? (
-            <UnitNumber
-              id="routine-days"
-              value={routine.days}
-              suffix="days"
-              step={1}
-              hasFault={fault !== null}
-              onChange={(days) => change({ kind: 'every', days })}
-            />
-          ) : null}
-          <Select
+      ) : (
+        <>
+          <Segmented
+            block
             aria-label="How the water is given"
             options={ways}
             value={way ?? 'pour'}
-            popupMatchSelectWidth={false}
             onChange={(next) =>
               onChange({
                 ...routine,
+                kind,
                 way: next,
                 soakMinutes: next === 'soak' ? (soakMinutes ?? USUAL_SOAK_MIN) : undefined,
               })
@@ -107,7 +144,7 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
               onChange={(minutes) => onChange({ ...routine, soakMinutes: minutes })}
             />
           ) : null}
-        </div>
+        </>
       )}
     </div>
   );

@@ -7,23 +7,13 @@ import Link from 'next/link';
 import { daysOf, specId } from '@core';
 import { monthMark, number, type SetupAnswer } from '@core/words';
 import { nb } from '../../../controls/nb';
-import { ShelfPot } from '../../../drawing/shelf-pot';
+import { ShelfPot, shelfSizeCm, STANDS_PX } from '../../../drawing/shelf-pot';
 import { choose, toggleBeside } from '../state/actions';
 import { useStage } from '../state/stage-store';
 import styles from './shelf.module.css';
 
 const POT_WIDTH_PX = 140;
-const POT_HEIGHT_PX = 58;
-
-function tallestCm(setup: SetupAnswer): number {
-  const { vessel } = setup.spec;
-  return vessel.kind === 'mount' ? vessel.widthCm * 1.7 : vessel.rimDiameterCm * 1.2;
-}
-
-function widestCm(setup: SetupAnswer): number {
-  const { vessel } = setup.spec;
-  return vessel.kind === 'mount' ? 6 : vessel.rimDiameterCm + 3;
-}
+const POT_HEIGHT_PX = 74;
 
 function daysRange(setup: SetupAnswer): string {
   const all = setup.daysByMonth.map(daysOf);
@@ -43,9 +33,10 @@ export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
   // A setup changed by hand is no longer any of those on the shelf.
   const chosenId = isEdited ? null : picked?.id;
   const besideIds = new Set(beside.map(specId));
+  const sizes = setups.map((setup) => shelfSizeCm(setup.spec));
   const scale = Math.min(
-    POT_HEIGHT_PX / Math.max(1, ...setups.map(tallestCm)),
-    POT_WIDTH_PX / Math.max(1, ...setups.map(widestCm)),
+    (POT_HEIGHT_PX - STANDS_PX) / Math.max(1, ...sizes.map(({ tallCm }) => tallCm)),
+    POT_WIDTH_PX / Math.max(1, ...sizes.map(({ wideCm }) => wideCm)),
   );
   return (
     <section className={styles.shelf} aria-label="Setups, best first">

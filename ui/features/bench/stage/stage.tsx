@@ -4,13 +4,13 @@ import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons'
 import { Button } from 'antd';
 import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
-import { setupTitle, vesselText } from '@core/words';
+import { answerLine } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { asProposed, edit, showMonth } from '../state/actions';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
-import { useMonthIndex, useReading, useReviewWords, useSpec } from '../state/worded';
+import { useMonthIndex, usePlanWords, useReading, useReviewWords, useSpec } from '../state/worded';
 import { WhatIfStage } from '../what-if/what-if-stage';
 import { MountDrawing } from '../../../drawing/mount-drawing';
 import { PotDrawing } from '../../../drawing/pot-drawing';
@@ -21,15 +21,15 @@ import styles from './stage.module.css';
 import { showHour, useHour } from './hours';
 import { TimeControl } from './time-control';
 
-const DRAWING_WIDTH_PX = 640;
-const DRAWING_HEIGHT_PX = 306;
+const DRAWING_WIDTH_PX = 540;
+const DRAWING_HEIGHT_PX = 356;
 
 export function Stage() {
   const { units } = useUnits();
   const spec = useSpec();
   const review = useReviewWords();
   const monthIndex = useMonthIndex();
-  const plan = usePlanned((state) => state.plan);
+  const plan = usePlanWords();
   const curve = usePlanned((state) => state.curve);
   const triedCurve = usePlanned((state) => state.tried?.curve ?? null);
   const failure = usePlanned((state) => state.failure);
@@ -55,12 +55,13 @@ export function Stage() {
   const { plant } = plan.resolved;
   const shownHour = Math.min(drawnHour, last);
   const time = review.daysByMonth[monthIndex];
+  const line = answerLine(plan, review, units);
   return (
     <section className={styles.stage} aria-label="The chosen setup">
       <div className={styles.head}>
-        <div className={styles.name}>
-          <h1>{setupTitle(spec, units)}</h1>
-          {spec.vessel.kind === 'pot' ? <span className={styles.sub}>{vesselText(spec, units)}</span> : null}
+        <div className={styles.answer}>
+          <h1>{line.pot}</h1>
+          <p>{line.water}</p>
         </div>
         <span className={styles.actions}>
           {change ? null : (
@@ -86,67 +87,73 @@ export function Stage() {
           {review.ruledOutBy.sentence}
         </p>
       ) : null}
-      {change ? (
-        <WhatIfStage
-          spec={spec}
-          review={review}
-          curve={curve}
-          change={change}
-          triedCurve={triedCurve}
-          plant={plant}
-          hour={shownHour}
-          monthIndex={monthIndex}
-          units={units}
-          onMonth={showMonth}
-        />
-      ) : spec.vessel.kind === 'pot' ? (
-        <PotDrawing
-          spec={spec}
-          plant={plant}
-          placement={review.placement}
-          curve={curve}
-          hour={shownHour}
-          units={units}
-          widthPx={DRAWING_WIDTH_PX}
-          heightPx={DRAWING_HEIGHT_PX}
-          onEdit={edit}
-        />
-      ) : (
-        <MountDrawing
-          spec={spec}
-          plant={plant}
-          curve={curve}
-          hour={shownHour}
-          units={units}
-          widthPx={DRAWING_WIDTH_PX}
-          heightPx={DRAWING_HEIGHT_PX}
-        />
-      )}
-      {curve ? (
-        <>
-          <div className={styles.curve}>
-            <DryCurve curve={curve} other={change ? triedCurve : null} hour={shownHour} />
-          </div>
-          <TimeControl
-            curve={curve}
-            hour={Math.min(hour, last)}
-            shownHour={shownHour}
-            units={units}
-            due={dueText(monthIndex, time, plan.timing.restMonths.includes(monthIndex) ? plant.genus.rest : 'none')}
-            onHour={showHour}
-          />
-        </>
-      ) : null}
-      {change ? null : (
-        <MonthStrip
-          byMonth={review.daysByMonth}
-          year={review.year}
-          restMonths={plan.timing.restMonths}
-          placeMonths={plan.place.months}
-          monthIndex={monthIndex}
-          onMonth={showMonth}
-        />
-      )}
+      <div className={styles.body}>
+        <div className={styles.drawing}>
+          {change ? (
+            <WhatIfStage
+              spec={spec}
+              review={review}
+              curve={curve}
+              change={change}
+              triedCurve={triedCurve}
+              plant={plant}
+              hour={shownHour}
+              monthIndex={monthIndex}
+              units={units}
+              onMonth={showMonth}
+            />
+          ) : spec.vessel.kind === 'pot' ? (
+            <PotDrawing
+              spec={spec}
+              plant={plant}
+              placement={review.placement}
+              curve={curve}
+              hour={shownHour}
+              units={units}
+              widthPx={DRAWING_WIDTH_PX}
+              heightPx={DRAWING_HEIGHT_PX}
+              onEdit={edit}
+            />
+          ) : (
+            <MountDrawing
+              spec={spec}
+              plant={plant}
+              curve={curve}
+              hour={shownHour}
+              units={units}
+              widthPx={DRAWING_WIDTH_PX}
+              heightPx={DRAWING_HEIGHT_PX}
+            />
+          )}
+        </div>
+        <div className={styles.daysColumn}>
+          {curve ? (
+            <>
+              <div className={styles.curve}>
+                <DryCurve curve={curve} other={change ? triedCurve : null} hour={shownHour} />
+              </div>
+              <TimeControl
+                curve={curve}
+                hour={Math.min(hour, last)}
+                shownHour={shownHour}
+                units={units}
+                due={dueText(monthIndex, time, plan.timing.restMonths.includes(monthIndex) ? plant.genus.rest : 'none')}
+                onHour={showHour}
+              />
+            </>
+          ) : null}
+          {change ? null : (
+            <MonthStrip
+              byMonth={review.daysByMonth}
+              year={review.year}
+              restMonths={plan.timing.restMonths}
+              placeMonths={plan.place.months}
+              monthIndex={monthIndex}
+              onMonth={showMonth}
+            />
+          )}
+        </div>
+      </div>
     </section>
   );
 }

@@ -1,5 +1,5 @@
 /** What a grower does at the bench, where it touches more than one store. */
-import { changedSpec, type SetupSpec, specId } from '@core';
+import { changedSpec, type Genus, type SetupSpec, specId } from '@core';
 import { MOST_BESIDE, type RawCase } from '../../../data/bench-draft';
 import { emptyCase, useCase } from './case-store';
 import { specOf, usePlanned } from './plan-store';
@@ -11,6 +11,26 @@ export function answer(patch: RawCase): void {
   useStage.setState({ edited: null });
   forgetEdits();
   useCase.setState(({ answers }) => ({ answers: { ...answers, ...patch } }));
+}
+
+/** Another kind: what was measured on the plant before does not carry over. */
+export function sayGenus(genus: string | Genus): void {
+  answer({
+    genus,
+    genusOverrides: undefined,
+    bulbs: undefined,
+    liveRootsPct: undefined,
+    signs: undefined,
+    heightCm: undefined,
+    leafAreaCm2: undefined,
+    rootDiameterMm: undefined,
+    habit: undefined,
+    stage: undefined,
+    fronts: undefined,
+    frontsRun: undefined,
+    shootCount: undefined,
+    rootBallDiameterCm: undefined,
+  });
 }
 
 /** Begins with another plant. */

@@ -7,7 +7,8 @@ import { useWhatIf } from './what-if-store';
 export function openDraft(): void {
   const draft = loadDraft() ?? emptyDraft(thisMonth());
   const { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf } = draft;
-  useCase.setState({ answers, plantId, plantName, plantVersion });
+  // The plant is on the bench today, whenever it was begun.
+  useCase.setState({ answers: { ...answers, month: thisMonth() }, plantId, plantName, plantVersion });
   useStage.setState({ chosenId, edited, monthIndex, beside });
   useWhatIf.setState({ change: whatIf });
   forgetEdits();

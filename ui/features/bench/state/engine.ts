@@ -8,12 +8,15 @@ import type { Refusable } from '../../../data/worker/bench-worker';
 import { messageOf, type Outcome } from '../../../data/worker/long-work';
 import type { Planner } from '../../../data/worker/planner';
 import { readingOf, useCase } from './case-store';
+import { mark, markPainted } from './marks';
 import { emptyPlan, monthOf, specOf, usePlanned } from './plan-store';
 import { useStage } from './stage-store';
 import { useWhatIf } from './what-if-store';
 
 /** A pause after the last keystroke before the plan is worked out anew, ms. */
-export const SETTLE_MS = 250;
+export const SETTLE_MS = 60;
+/** With nothing asked for so long, what the answer hangs on is weighed unasked, ms. */
+export const IDLE_MS = 4000;
 
 /** What the engine needs of the workers. */
 export type BenchPlanner = {
@@ -36,6 +39,7 @@ const nothing = { status: 'cancelled' } as const;
 export function startEngine(planner: BenchPlanner): Engine {
   let askedKey: string | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let idle: ReturnType<typeof setTimeout> | undefined;
   let isClosed = false;
   const set = usePlanned.setState;
   const report = (error: unknown) => set({ failure: messageOf(error) });
@@ -61,7 +65,12 @@ export function startEngine(planner: BenchPlanner): Engine {
     if (!spec || !planCase) return;
     const monthIndex = monthOf(plan, stage);
     const key = `${JSON.stringify(planCase)}${specId(spec)}`;
-    reviews.ask(key, () => planner.review(planCase, spec));
+    // What stands on the shelf was judged with the plan; only what was changed by hand is judged anew.
+    const onShelf = plan?.setups.find(({ id }) => id === specId(spec));
+    if (onShelf) {
+      reviews.forget();
+      if (usePlanned.getState().review !== onShelf) set({ review: onShelf });
+    } else reviews.ask(key, () => planner.review(planCase, spec));
     curves.ask(`${key}#${monthIndex}`, () => planner.curve(planCase, spec, monthIndex));
     if (change === null) {
       tries.forget();
@@ -76,13 +85,39 @@ export function startEngine(planner: BenchPlanner): Engine {
   async function plan(planCase: PlanCase, key: string): Promise<void> {
     // Progress comes on a channel of its own and may arrive after the answer.
     let isOver = false;
-    const outcome = await planner.plan(planCase, (done, total) => {
-      if (!isOver && askedKey === key) set({ working: { done, total } });
-    });
+    const outcome = await planner.plan(
+      planCase,
+      (done, total) => {
+        if (!isOver && askedKey === key) set({ working: { done, total } });
+      },
+      (best) => {
+        if (isOver || isClosed || askedKey !== key) return;
+        set({ failure: null, planCase, plan: best, doubts: null });
+        markPainted('first good');
+      },
+    );
     isOver = true;
     if (isClosed || askedKey !== key || outcome.status === 'cancelled') return;
     if (outcome.status === 'failed') set({ working: null, failure: outcome.message });
-    else set({ working: null, failure: null, planCase, plan: outcome.value, doubts: null });
+    else {
+      set({ working: null, failure: null, planCase, plan: outcome.value, doubts: null });
+      markPainted('final');
+      idle = setTimeout(askDoubts, IDLE_MS);
+    }
+  }
+
+  function askDoubts(): void {
+    clearTimeout(idle);
+    const { plan: facts, planCase } = usePlanned.getState();
+    if (!facts || !planCase) return;
+    set({ thinking: starting });
+    const specs = facts.setups.map((setup) => setup.spec);
+    void planner.doubts(planCase, specs, onProgress).then((outcome) => {
+      if (isClosed || outcome.status === 'cancelled') return;
+      set({ thinking: null });
+      if (outcome.status === 'failed') set({ failure: outcome.message });
+      else if (usePlanned.getState().plan === facts) set({ doubts: outcome.value });
+    });
   }
 
   function followCase(): void {
@@ -92,7 +127,11 @@ export function startEngine(planner: BenchPlanner): Engine {
     const key = JSON.stringify(planCase);
     if (key === askedKey) return;
     askedKey = key;
+    mark('asked');
     clearTimeout(timer);
+    clearTimeout(idle);
+    planner.stopThinking();
+    set({ thinking: null });
     set({ working: starting });
     timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
   }
@@ -117,19 +156,9 @@ export function startEngine(planner: BenchPlanner): Engine {
       planner.cancel();
       set({ working: null });
     },
-    askDoubts() {
-      const { plan: facts, planCase } = usePlanned.getState();
-      if (!facts || !planCase) return;
-      set({ thinking: starting });
-      const specs = facts.setups.map((setup) => setup.spec);
-      void planner.doubts(planCase, specs, onProgress).then((outcome) => {
-        if (isClosed || outcome.status === 'cancelled') return;
-        set({ thinking: null });
-        if (outcome.status === 'failed') set({ failure: outcome.message });
-        else if (usePlanned.getState().plan === facts) set({ doubts: outcome.value });
-      });
-    },
+    askDoubts,
     async askSides(schoolId) {
+      clearTimeout(idle);
       const reading = readingOf(useCase.getState());
       if (reading.status !== 'ok') return nothing;
       set({ thinking: starting });
@@ -138,6 +167,7 @@ export function startEngine(planner: BenchPlanner): Engine {
       return outcome;
     },
     async tune() {
+      clearTimeout(idle);
       const { plan: facts, planCase } = usePlanned.getState();
       const spec = specOf(facts, useStage.getState());
       return spec && planCase ? planner.tune(planCase, spec) : nothing;
@@ -149,6 +179,7 @@ export function startEngine(planner: BenchPlanner): Engine {
     close() {
       isClosed = true;
       clearTimeout(timer);
+      clearTimeout(idle);
       ends.forEach((end) => end());
       [reviews, curves, tries].forEach((latest) => latest.close());
       planner.close();

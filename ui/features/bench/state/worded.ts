@@ -29,11 +29,16 @@ export function useReading(): CaseReading {
 
 const noFaults: readonly Fault[] = [];
 
-/** What is wrong at a path of the case, in a sentence; null when nothing is. */
-export function useFaultAt(): (path: string) => string | null {
+/** All that is wrong with the case. */
+export function useFaults(): readonly Fault[] {
   const reading = useReading();
-  const faults = reading.status === 'faulty' ? reading.faults : noFaults;
-  return (path) => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
+  return reading.status === 'faulty' ? reading.faults : noFaults;
+}
+
+/** What is wrong at a path of the case or within it, in a sentence; null when nothing is. */
+export function useFaultAt(): (path: string) => string | null {
+  const faults = useFaults();
+  return (path) => faults.find((fault) => fault.path === path || fault.path.startsWith(`${path}.`))?.message ?? null;
 }
 
 export function usePlanWords(): PlanAnswer | null {

@@ -1,0 +1,118 @@
+'use client';
+
+/** Which orchid: search by any of its names, each with the habit it grows by. */
+import { Input } from 'antd';
+import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
+import { type Genus, genusById, genusIds } from '@core';
+import { HabitGlyph } from '../../../../drawing/habit-glyph';
+import { useOwn } from '../../../../data/own';
+import { useCase } from '../../state/case-store';
+import { sayGenus } from '../../state/actions';
+import { useFaultAt } from '../../state/worded';
+import { Field } from '../../../../controls/field';
+import styles from './pickers.module.css';
+
+type Named = Pick<Genus, 'name' | 'alsoCalled' | 'habit'>;
+
+interface GenusOption extends Named {
+  /** What the case holds for it: its id, or an own genus whole. */
+  readonly value: string | Genus;
+  readonly key: string;
+}
+
+const optionOf = (key: string, value: string | Genus, { name, alsoCalled, habit }: Named): GenusOption => ({
+  key,
+  value,
+  name,
+  alsoCalled,
+  habit,
+});
+
+const catalogue = genusIds.map((id) => optionOf(id, id, genusById(id)));
+
+const textOf = ({ name, alsoCalled }: Named): string => `${name} ${alsoCalled.join(' ')}`.toLowerCase();
+
+/** Those whose names hold every word; those that begin with it first. */
+export function generaFor<T extends Named>(options: readonly T[], looked: string): readonly T[] {
+  const words = looked.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = options.filter((option) => words.every((word) => textOf(option).includes(word)));
+  const begins = ({ name }: Named) => words[0] !== undefined && name.toLowerCase().startsWith(words[0]);
+  return [...found].sort((a, b) => Number(begins(b)) - Number(begins(a)));
+}
+
+export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
+  const given = useCase((state) => state.answers.genus) as string | Genus | undefined;
+  const fault = useFaultAt()('genus');
+  const own = useOwn('genus');
+  const listId = useId();
+  const list = useRef<HTMLUListElement>(null);
+  const [looked, setLooked] = useState('');
+  const [moved, setMoved] = useState<number | null>(null);
+  const options = generaFor([...own.map(({ id, data }) => optionOf(id, data, data)), ...catalogue], looked);
+  const isGiven = ({ value, name }: GenusOption) => (typeof given === 'object' ? name === given.name : value === given);
+  // Before anything is typed the list begins at what is chosen.
+  const start = looked === '' ? Math.max(0, options.findIndex(isGiven)) : 0;
+  const active = Math.min(moved ?? start, options.length - 1);
+
+  useEffect(() => {
+    list.current?.children[active]?.scrollIntoView({ block: 'nearest' });
+  }, [active, looked]);
+
+  const choose = (option: GenusOption | undefined) => {
+    if (!option) return;
+    if (!isGiven(option)) sayGenus(option.value);
+    onDone();
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    if (step !== 0) {
+      event.preventDefault();
+      setMoved(Math.max(0, Math.min(options.length - 1, active + step)));
+    } else if (event.key === 'Enter') {
+      event.preventDefault();
+      choose(options[active]);
+    }
+  };
+
+  return (
+    <div className={styles.column}>
+      <Field id="genus" label="Genus" fault={fault}>
+        <Input
+          id="genus"
+          role="combobox"
+          aria-expanded
+          aria-controls={listId}
+          aria-activedescendant={options.length > 0 ? `${listId}-${active}` : undefined}
+          autoComplete="off"
+          placeholder="Any name: moth orchid, slipper, Cattleya…"
+          value={looked}
+          onChange={(event) => {
+            setLooked(event.target.value);
+            setMoved(null);
+          }}
+          onKeyDown={onKeyDown}
+        />
+      </Field>
+      <ul ref={list} id={listId} role="listbox" aria-label="Orchids" className={styles.genera}>
+        {options.map((option, i) => (
+          <li
+            key={option.key}
+            id={`${listId}-${i}`}
+            role="option"
+            aria-selected={isGiven(option)}
+            data-active={i === active ? '' : undefined}
+            className={styles.genusRow}
+            onClick={() => choose(option)}
+          >
+            <HabitGlyph habit={option.habit} />
+            <span>
+              {option.name}
+              {option.alsoCalled.length > 0 ? <small>{option.alsoCalled.join(', ')}</small> : null}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {options.length === 0 ? <p className={styles.hint}>No orchid by that name. Try a part of it.</p> : null}
+    </div>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+
+/** What it is in now: medium, since when, pot. */
+import { Select } from 'antd';
+import { cmToInch, inchToCm, mediaCatalogue, vesselCatalogue } from '@core';
+import { useUnits } from '../../../../data/units-context';
+import { PotOutline } from '../../../../drawing/pot-outline';
+import { Field } from '../../../../controls/field';
+import { UnitNumber } from '../../../../controls/unit-number';
+import { answer } from '../../state/actions';
+import { useCase } from '../../state/case-store';
+import { useFaultAt } from '../../state/worded';
+import styles from './pickers.module.css';
+
+const vesselOptions = vesselCatalogue.map((kind) => ({ value: kind.id, label: kind.name }));
+const mediumOptions = mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name }));
+
+interface Current {
+  readonly mediumId?: string;
+  readonly yearsInMedium?: number;
+  readonly vesselKind?: string;
+  readonly rimDiameterCm?: number;
+}
+
+export function NowPicker() {
+  const { units } = useUnits();
+  const current = (useCase((state) => state.answers.current) ?? {}) as Current;
+  const faultAt = useFaultAt();
+  const isInch = units.length === 'inch';
+  const patch = (change: Partial<Record<keyof Current, unknown>>) => {
+    const next = Object.fromEntries(
+      Object.entries({ ...current, ...change }).filter(([, value]) => value !== undefined),
+    );
+    answer({ current: Object.keys(next).length > 0 ? next : undefined });
+  };
+  return (
+    <div className={styles.beside}>
+      <div className={styles.column}>
+        <Field id="medium" label="In now" fault={faultAt('current.mediumId')}>
+          <Select
+            id="medium"
+            allowClear
+            showSearch={{ optionFilterProp: 'label' }}
+            placeholder="unknown"
+            value={current.mediumId}
+            options={mediumOptions}
+            onChange={(mediumId) => patch({ mediumId })}
+          />
+        </Field>
+        <Field id="years" label="Since" fault={faultAt('current.yearsInMedium')}>
+          <UnitNumber
+            id="years"
+            value={current.yearsInMedium}
+            placeholder="?"
+            suffix="years"
+            step={0.5}
+            hasFault={faultAt('current.yearsInMedium') !== null}
+            onChange={(yearsInMedium) => patch({ yearsInMedium })}
+          />
+        </Field>
+        <Field id="pot" label="Its pot now" fault={faultAt('current.vesselKind')}>
+          <Select
+            id="pot"
+            allowClear
+            placeholder="unknown"
+            value={current.vesselKind}
+            options={vesselOptions}
+            onChange={(vesselKind) => patch({ vesselKind })}
+          />
+        </Field>
+        <Field id="rim" label="Rim" fault={faultAt('current.rimDiameterCm')}>
+          <UnitNumber
+            id="rim"
+            value={current.rimDiameterCm}
+            placeholder="?"
+            suffix={isInch ? 'in' : 'cm'}
+            step={0.5}
+            toShown={isInch ? cmToInch : undefined}
+            toCore={isInch ? inchToCm : undefined}
+            hasFault={faultAt('current.rimDiameterCm') !== null}
+            onChange={(rimDiameterCm) => patch({ rimDiameterCm })}
+          />
+        </Field>
+      </div>
+      <PotOutline
+        vesselKind={current.vesselKind}
+        rimDiameterCm={typeof current.rimDiameterCm === 'number' ? current.rimDiameterCm : undefined}
+        mediumId={current.mediumId}
+      />
+    </div>
+  );
+}

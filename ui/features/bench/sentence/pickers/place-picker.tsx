@@ -1,0 +1,61 @@
+'use client';
+
+/** Where it stands: each place with how hard its air dries a pot this month. */
+import { useMemo } from 'react';
+import { demoPlaces, type Place, summarizePlace } from '@core';
+import { monthNames, number, temperature } from '@core/words';
+import { useOwnPlaces } from '../../../../data/places';
+import { useUnits } from '../../../../data/units-context';
+import { answer } from '../../state/actions';
+import { thisMonth, useCase } from '../../state/case-store';
+import styles from './pickers.module.css';
+
+export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
+  const { units } = useUnits();
+  const given = useCase((state) => state.answers.place) as string | Place | undefined;
+  const said = useCase((state) => state.answers.month);
+  const month = (typeof said === 'number' ? said : thisMonth()) - 1;
+  const own = useOwnPlaces();
+  const chosenId = typeof given === 'object' ? given.id : given;
+  const rows = useMemo(() => {
+    const book = [...own.map(({ place }) => place), ...demoPlaces];
+    // A place that came with a plant's record and is in nobody's book any more.
+    if (typeof given === 'object' && !book.some(({ id }) => id === given.id)) book.unshift(given);
+    return book.map((place) => ({ place, now: summarizePlace(place).months[month]! }));
+  }, [own, given, month]);
+  const hardest = Math.max(...rows.map(({ now }) => now.dryingPowerMmPerDay));
+  return (
+    <div className={styles.column}>
+      <p className={styles.hint}>{monthNames[month]}: how hard the air dries a pot.</p>
+      <div className={styles.places} role="radiogroup" aria-label="Where it stands">
+        {rows.map(({ place, now }) => (
+          <button
+            key={place.id}
+            type="button"
+            role="radio"
+            aria-checked={place.id === chosenId}
+            data-first={place.id === chosenId ? '' : undefined}
+            className={styles.place}
+            title={place.note}
+            onClick={() => {
+              answer({ place: own.find((entry) => entry.place.id === place.id)?.place ?? place.id });
+              onDone();
+            }}
+          >
+            <strong>{place.name}</strong>
+            <span>
+              {temperature(now.temperatureC, units)} · {number(now.relativeHumidityPct, 0)} %
+            </span>
+            <span className={styles.bar}>
+              <i style={{ width: `${(100 * now.dryingPowerMmPerDay) / hardest}%` }} />
+            </span>
+            <span>{number(now.dryingPowerMmPerDay, 1)} mm a day</span>
+          </button>
+        ))}
+      </div>
+      <p className={styles.hint}>
+        Your own air: <a href="/places">Places</a>
+      </p>
+    </div>
+  );
+}

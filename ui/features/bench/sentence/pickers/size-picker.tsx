@@ -1,0 +1,71 @@
+'use client';
+
+/** How large it is and how it grows. */
+import { Select } from 'antd';
+import { cmToInch, growthHabits, inchToCm } from '@core';
+import { number } from '@core/words';
+import { useUnits } from '../../../../data/units-context';
+import { HabitGlyph } from '../../../../drawing/habit-glyph';
+import { Field } from '../../../../controls/field';
+import { UnitNumber } from '../../../../controls/unit-number';
+import { answer } from '../../state/actions';
+import { useCase } from '../../state/case-store';
+import { usePlanned } from '../../state/plan-store';
+import { useFaultAt } from '../../state/worded';
+import styles from './pickers.module.css';
+
+export function SizePicker() {
+  const { units } = useUnits();
+  const answers = useCase((state) => state.answers);
+  const plant = usePlanned((state) => state.plan?.resolved.plant);
+  const faultAt = useFaultAt();
+  const isInch = units.length === 'inch';
+  return (
+    <div className={styles.column}>
+      <Field id="shoots" label="Shoots" fault={faultAt('shootCount')}>
+        <UnitNumber
+          id="shoots"
+          value={answers.shootCount}
+          placeholder={plant ? `usually ${plant.shootCount}` : undefined}
+          suffix=""
+          step={1}
+          hasFault={faultAt('shootCount') !== null}
+          onChange={(shootCount) => answer({ shootCount })}
+        />
+      </Field>
+      <Field id="ball" label="Root ball" fault={faultAt('rootBallDiameterCm')}>
+        <UnitNumber
+          id="ball"
+          value={answers.rootBallDiameterCm}
+          placeholder={
+            plant
+              ? `usually ${number(isInch ? cmToInch(plant.rootBallDiameterCm) : plant.rootBallDiameterCm, 1)}`
+              : undefined
+          }
+          suffix={isInch ? 'in' : 'cm'}
+          step={0.5}
+          toShown={isInch ? cmToInch : undefined}
+          toCore={isInch ? inchToCm : undefined}
+          hasFault={faultAt('rootBallDiameterCm') !== null}
+          onChange={(rootBallDiameterCm) => answer({ rootBallDiameterCm })}
+        />
+      </Field>
+      <Field id="habit" label="How it grows" fault={faultAt('habit')}>
+        <Select
+          id="habit"
+          allowClear
+          placeholder={plant?.genus.habit}
+          value={answers.habit as string | undefined}
+          options={growthHabits.map((habit) => ({ value: habit, label: habit }))}
+          optionRender={({ value, label }) => (
+            <span className={styles.genusRow}>
+              <HabitGlyph habit={value as (typeof growthHabits)[number]} />
+              <span>{label}</span>
+            </span>
+          )}
+          onChange={(habit) => answer({ habit })}
+        />
+      </Field>
+    </div>
+  );
+}

@@ -1,0 +1,197 @@
+'use client';
+
+/** The case, said as one sentence; each phrase opens what it can be told with. */
+import { type ReactNode, useRef } from 'react';
+import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
+import { useUnits } from '../../../data/units-context';
+import { keyTable } from '../../../controls/keys';
+import { AwayFields } from '../questions/away-fields';
+import { GenusOverrideFields } from '../questions/genus-override-fields';
+import { HandsFields } from '../questions/hands-fields';
+import { PlantFields } from '../questions/plant-fields';
+import { PotFields } from '../questions/pot-fields';
+import { SchoolFields } from '../questions/school-fields';
+import { WaterFields } from '../questions/water-fields';
+import { startAnew } from '../state/actions';
+import { useCase } from '../state/case-store';
+import { usePlanned } from '../state/plan-store';
+import { useFaults } from '../state/worded';
+import { askNext } from './ask-next';
+import { openPhrase, useOpenPhrase } from './open-phrase';
+import { isAlways, type Phrase, type PhraseId, phraseOf, phrasesFor, type SentenceNames } from './phrases';
+import { Picker } from './picker';
+import { AndPicker } from './pickers/and-picker';
+import { GenusPicker } from './pickers/genus-picker';
+import { NowPicker } from './pickers/now-picker';
+import { PlacePicker } from './pickers/place-picker';
+import { RootsPicker } from './pickers/roots-picker';
+import { SignsPicker } from './pickers/signs-picker';
+import { SizePicker } from './pickers/size-picker';
+import { WateringPicker } from './pickers/watering-picker';
+import styles from './sentence.module.css';
+
+interface PickerEntry {
+  readonly title: string;
+  readonly widthPx: number;
+  readonly body: (close: () => void) => ReactNode;
+}
+
+const pickers: Readonly<Record<PhraseId | 'and', PickerEntry>> = {
+  genus: { title: 'Which orchid', widthPx: 400, body: (close) => <GenusPicker onDone={close} /> },
+  roots: { title: 'How thick are its roots', widthPx: 400, body: () => <RootsPicker /> },
+  shows: { title: 'What it shows', widthPx: 520, body: () => <SignsPicker /> },
+  place: { title: 'Where it stands', widthPx: 400, body: (close) => <PlacePicker onDone={close} /> },
+  watering: { title: 'How you water', widthPx: 440, body: () => <WateringPicker /> },
+  now: { title: 'What it is in now', widthPx: 460, body: () => <NowPicker /> },
+  size: { title: 'How large it is', widthPx: 340, body: () => <SizePicker /> },
+  health: { title: 'The plant in hand', widthPx: 420, body: () => <PlantFields /> },
+  hands: { title: 'Your bench', widthPx: 420, body: () => <HandsFields /> },
+  opinions: { title: 'Opinions you hold', widthPx: 600, body: () => <SchoolFields /> },
+  pots: { title: 'The next pot', widthPx: 480, body: () => <PotFields /> },
+  water: { title: 'Water and feed', widthPx: 420, body: () => <WaterFields /> },
+  away: { title: 'Away, or a heat wave', widthPx: 420, body: () => <AwayFields /> },
+  quirks: { title: 'How it differs from its kind', widthPx: 520, body: () => <GenusOverrideFields /> },
+  and: { title: 'What else can be said', widthPx: 480, body: () => <AndPicker /> },
+};
+
+/** Names of what the answers hold by key, or whole. */
+function useNames(): SentenceNames {
+  const answers = useCase((state) => state.answers);
+  const genus = answers.genus as string | Genus | undefined;
+  const place = answers.place as string | Place | undefined;
+  const current = (answers.current ?? {}) as { mediumId?: string; vesselKind?: string };
+  return {
+    genus:
+      typeof genus === 'object' ? genus.name : genus && genusIds.includes(genus) ? genusById(genus).name : 'orchid',
+    place: typeof place === 'object' ? place.name : (demoPlaces.find(({ id }) => id === place)?.name ?? 'some place'),
+    mediumName: mediaCatalogue.find(({ id }) => id === current.mediumId)?.name,
+    vesselName: vesselCatalogue.find(({ id }) => id === current.vesselKind)?.name,
+  };
+}
+
+/** Keys that open a phrase, from the one table of keys. */
+const keyOf: Partial<Record<PhraseId | 'and', string>> = {
+  genus: keyTable.genus.shown,
+  roots: keyTable.roots.shown,
+  shows: keyTable.shows.shown,
+  place: keyTable.place.shown,
+  watering: keyTable.watering.shown,
+  now: keyTable.now.shown,
+  and: keyTable.and.shown,
+};
+
+const shut = () => openPhrase(null);
+
+export function Sentence() {
+  const { units } = useUnits();
+  const answers = useCase((state) => state.answers);
+  const plan = usePlanned((state) => state.plan);
+  const openId = useOpenPhrase((state) => state.openId);
+  const names = useNames();
+  const faults = useFaults();
+  const faulty = new Set(faults.map(({ path }) => phraseOf(path)));
+  // A phrase that is used, open, or wrong stands in the sentence.
+  const phrases = phrasesFor({ answers, plan, names, units }).filter(
+    ({ id, isStated }) => isAlways(id) || isStated || id === openId || faulty.has(id),
+  );
+  const last = phrases.length - 1;
+  const swings = usePlanned((state) => state.doubts?.sensitivity.swings);
+  const next = swings ? askNext(swings, answers) : null;
+  return (
+    <section className={styles.sentence} aria-label="Your plant, place and time">
+      <p className={styles.line}>
+        {phrases.map((phrase, i) => (
+          <PhraseButton
+            key={phrase.id}
+            phrase={phrase}
+            fault={faults.find(({ path }) => phraseOf(path) === phrase.id)?.message ?? null}
+            isNext={phrase.id === next?.phrase}
+            after={i === last ? '' : ','}
+          />
+        ))}
+        <Said id="and" className={styles.and} label="and…" />
+        {next ? (
+          <button type="button" className={styles.next} onClick={() => openPhrase(next.phrase, next.fieldId)}>
+            {next.text}
+          </button>
+        ) : null}
+        <button type="button" className={styles.anew} onClick={startAnew} title="Start with another plant">
+          Start anew
+        </button>
+      </p>
+      {faults.length > 0 ? (
+        <p className={styles.fault} role="alert">
+          {faults[0]!.message}
+        </p>
+      ) : null}
+    </section>
+  );
+}
+
+interface PhraseButtonProps {
+  readonly phrase: Phrase;
+  readonly fault: string | null;
+  /** The answer hangs on it most. */
+  readonly isNext: boolean;
+  readonly after: string;
+}
+
+function PhraseButton({ phrase, fault, isNext, after }: PhraseButtonProps) {
+  const { id, before, text, isStated } = phrase;
+  return (
+    <span className={styles.part}>
+      {before === '' ? null : `${before}\u00a0`}
+      <Said
+        id={id}
+        className={styles.phrase}
+        label={text}
+        state={fault === null ? (isStated ? 'stated' : 'assumed') : 'wrong'}
+        isNext={isNext}
+      />
+      {after === '' ? null : <span className={styles.comma}>{after}</span>}
+    </span>
+  );
+}
+
+interface SaidProps {
+  readonly id: PhraseId | 'and';
+  readonly className: string | undefined;
+  readonly label: string;
+  readonly state?: 'stated' | 'assumed' | 'wrong';
+  readonly isNext?: boolean;
+}
+
+/** A phrase to touch, and what opens under it. */
+function Said({ id, className, label, state, isNext = false }: SaidProps) {
+  const isOpen = useOpenPhrase((open) => open.openId === id);
+  const fieldId = useOpenPhrase((open) => open.fieldId);
+  const anchor = useRef<HTMLButtonElement>(null);
+  const { title, widthPx, body } = pickers[id];
+  const key = keyOf[id];
+  const told = state === 'assumed' ? ', assumed' : state === 'wrong' ? ', cannot be used' : '';
+  return (
+    <>
+      <button
+        ref={anchor}
+        type="button"
+        className={className}
+        data-phrase={id}
+        data-state={state}
+        data-next={isNext ? '' : undefined}
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        aria-label={`${title}: ${label}${told}`}
+        aria-keyshortcuts={key}
+        title={key ? `${title} (${key})` : title}
+        onClick={() => openPhrase(isOpen ? null : id)}
+      >
+        {label}
+      </button>
+      {isOpen ? (
+        <Picker title={title} anchor={anchor} fieldId={fieldId} widthPx={widthPx} onClose={shut}>
+          {body(shut)}
+        </Picker>
+      ) : null}
+    </>
+  );
+}
