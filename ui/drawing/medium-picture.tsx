@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { airFilledPorosity, containerCapacity, hydraulicsOf, mediumById, mmToInch, sievesOf } from '@core';
 import { cm, number, percent } from '@core/words';
 import { packPieces } from './pieces';
-import { PieceShape } from './piece-shapes';
+import { PieceShapes } from './piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';
 import { useUnits } from '../data/units-context';
 import styles from './medium-picture.module.css';
@@ -46,9 +46,7 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
           strokeWidth={0.04}
         />
         <g>
-          {pieces.map((piece, i) => (
-            <PieceShape key={i} piece={piece} />
-          ))}
+          <PieceShapes pieces={pieces} />
         </g>
         {[1, 3, 6].map((rootMm, i) => (
           <g key={rootMm}>

@@ -7,7 +7,7 @@ import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import { fitFrame } from './frame';
 import { packPieces } from './pieces';
-import { PieceShape } from './piece-shapes';
+import { PieceShapes } from './piece-shapes';
 import { PlantSketch } from './plant-sketch';
 import { Ruler } from './ruler';
 
@@ -118,9 +118,7 @@ export function MountDrawing(props: MountDrawingProps) {
               strokeWidth={0.06}
             />
             <g transform={`translate(${thickness / 2} 0)`}>
-              {pieces.map((piece, k) => (
-                <PieceShape key={k} piece={piece} />
-              ))}
+              <PieceShapes pieces={pieces} />
             </g>
           </g>
         ) : null}

@@ -24,7 +24,7 @@ import { EdgeHandle } from './edge-handle';
 import { fitFrame, type Frame, roomAbove } from './frame';
 import { edgeRange, moveEdge } from './layer-edges';
 import { type Area, piecesOf } from './pieces';
-import { PieceShape } from './piece-shapes';
+import { PieceShapes } from './piece-shapes';
 import { PlanView } from './plan-view';
 import { PlantSketch } from './plant-sketch';
 import { PotWall } from './pot-wall';
@@ -248,9 +248,7 @@ const LayerPieces = memo(function LayerPieces({ spec }: { readonly spec: SetupSp
                 />
               ),
             )}
-            {piecesOf(layer, area, 11 + i * 97).map((piece, k) => (
-              <PieceShape key={k} piece={piece} />
-            ))}
+            <PieceShapes pieces={piecesOf(layer, area, 11 + i * 97)} />
           </g>
         );
       })}

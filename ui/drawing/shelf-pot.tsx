@@ -11,7 +11,7 @@ import {
   widthAtCm,
 } from '@core';
 import { piecesOf } from './pieces';
-import { PieceShape } from './piece-shapes';
+import { PieceShapes } from './piece-shapes';
 import { PotWall } from './pot-wall';
 import { colors, mediumColors } from '../theme/tokens';
 
@@ -88,13 +88,13 @@ function SmallPot({ spec }: { readonly spec: SetupSpec }) {
               fill={mediumColors[main.family]}
               opacity={0.45}
             />
-            {piecesOf(
-              { ...layer, mix: coarse },
-              { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom },
-              3 + i,
-            ).map((piece, k) => (
-              <PieceShape key={k} piece={piece} />
-            ))}
+            <PieceShapes
+              pieces={piecesOf(
+                { ...layer, mix: coarse },
+                { halfWidthCm: half, innerHalfCm: () => 0, fromCm: from, toCm: bottom },
+                3 + i,
+              )}
+            />
           </g>
         );
       })}

@@ -2,15 +2,14 @@
 
 /** The first screen: questions, the setup on the stage, what is said of it, and the shelf of choices. */
 import { App, Button, Progress } from 'antd';
-import { useEffect, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
 import { useOwn } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
 import { Planner } from '../../data/worker/planner';
-import { ShortcutsHelp } from '../../shell/shortcuts-help';
 import styles from './bench.module.css';
 import { Details } from './details/details';
-import { PottedDialog } from './potted-dialog';
 import { openPhrase } from './sentence/open-phrase';
 import { Sentence } from './sentence/sentence';
 import { Shelf } from './shelf/shelf';
@@ -25,7 +24,13 @@ import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
 import { usePlanWords, useReviewWords, useSpec } from './state/worded';
 import { tryChange, useWhatIf } from './state/what-if-store';
-import { WhatIfPanel } from './what-if/what-if-panel';
+
+/** What opens only when asked for comes when it is asked for. */
+const PottedDialog = dynamic(() => import('./potted-dialog').then((file) => file.PottedDialog), { ssr: false });
+const WhatIfPanel = dynamic(() => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel), { ssr: false });
+const ShortcutsHelp = dynamic(() => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp), {
+  ssr: false,
+});
 
 /** The bench begins with the draft in the browser, so the server's page shows only its frame. */
 export function Bench() {
@@ -63,10 +68,14 @@ function BenchInBrowser() {
 function Table() {
   const [isPotting, setPotting] = useState(false);
   const [isHelp, setHelp] = useState(false);
+  const openPotting = useCallback(() => setPotting(true), []);
   const plan = usePlanWords();
   const review = useReviewWords();
   const spec = useSpec();
   const isTrying = useWhatIf((state) => state.change !== null);
+  // The stage comes first; shelf and details follow in the time that it leaves.
+  const shownPlan = useDeferredValue(plan, null);
+  const shownReview = useDeferredValue(review, null);
 
   useBenchKeys({
     choose: (index) => {
@@ -102,13 +111,13 @@ function Table() {
       <div className={styles.details}>
         {isTrying && spec ? (
           <WhatIfPanel spec={spec} />
-        ) : plan && review ? (
-          <Details plan={plan} review={review} onPotted={() => setPotting(true)} />
+        ) : shownPlan && shownReview ? (
+          <Details plan={shownPlan} review={shownReview} onPotted={openPotting} />
         ) : null}
       </div>
-      <div className={styles.shelf}>{plan ? <Shelf setups={plan.setups} /> : null}</div>
+      <div className={styles.shelf}>{shownPlan ? <Shelf setups={shownPlan.setups} /> : null}</div>
       {isPotting ? <Potting onClose={() => setPotting(false)} /> : null}
-      <ShortcutsHelp isOpen={isHelp} onClose={() => setHelp(false)} />
+      {isHelp ? <ShortcutsHelp isOpen onClose={() => setHelp(false)} /> : null}
     </div>
   );
 }

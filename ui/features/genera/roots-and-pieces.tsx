@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { byFit, type Genus, mediaCatalogue, mediumById, type MediumFigures, typicalRootMm } from '@core';
 import { mm, mmRange, type WordUnits } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
-import { PieceShape } from '../../drawing/piece-shapes';
+import { PieceShapes } from '../../drawing/piece-shapes';
 import { colors, mediumColors } from '../../theme/tokens';
 
 interface RootsAndPiecesProps {
@@ -76,9 +76,7 @@ export function RootsAndPieces({ genus, units }: RootsAndPiecesProps) {
             fill={mediumColors[medium.family]}
             opacity={0.25}
           />
-          {pieces.map((piece, k) => (
-            <PieceShape key={k} piece={piece} />
-          ))}
+          <PieceShapes pieces={pieces} />
           <path
             d={`M${-BOX_CM * 0.3} ${-BOX_CM} C${-BOX_CM * 0.1} ${-BOX_CM * 0.7} ${BOX_CM * 0.2} ${-BOX_CM * 0.45} ${-BOX_CM * 0.05} -0.4`}
             fill="none"

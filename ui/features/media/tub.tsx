@@ -13,7 +13,7 @@ import {
 } from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
-import { PieceShape } from '../../drawing/piece-shapes';
+import { PieceShapes } from '../../drawing/piece-shapes';
 import { colors, mediumColors } from '../../theme/tokens';
 import styles from './media.module.css';
 
@@ -71,9 +71,7 @@ export function Tub({ parts, depthCm, monthsOld, units }: TubProps) {
         <rect x={-TUB_CM / 2} y={-depthCm - 1} width={TUB_CM} height={depthCm + 1} />
       </clipPath>
       <g clipPath={`url(#${clipId})`}>
-        {pieces.map((piece, i) => (
-          <PieceShape key={i} piece={piece} />
-        ))}
+        <PieceShapes pieces={pieces} />
       </g>
       <path
         d={`M${-TUB_CM / 2} ${-depthCm - 0.8} V0 H${TUB_CM / 2} V${-depthCm - 0.8}`}

@@ -2,7 +2,7 @@
 
 /** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
 import { Button, Segmented } from 'antd';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
@@ -29,7 +29,7 @@ interface DetailsProps {
 const pages = ['Why', 'Mix', 'Mind', 'After', 'Ruled out'] as const;
 type Page = (typeof pages)[number];
 
-export function Details({ plan, review, onPotted }: DetailsProps) {
+export const Details = memo(function Details({ plan, review, onPotted }: DetailsProps) {
   const { units } = useUnits();
   const curve = usePlanned((state) => state.curve);
   const [page, setPage] = useState<Page>('Why');
@@ -80,4 +80,4 @@ export function Details({ plan, review, onPotted }: DetailsProps) {
       </Button>
     </section>
   );
-}
+});

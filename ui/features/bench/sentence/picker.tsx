@@ -68,14 +68,32 @@ export function Picker({ title, anchor, fieldId, widthPx, onClose, children }: P
   }, [anchor, widthPx]);
 
   useEffect(() => {
+    const body = panel.current;
+    if (!body) return undefined;
+    const begin = (): boolean => {
+      const field = firstField(body, fieldId);
+      field?.focus({ preventScroll: true });
+      return field !== null;
+    };
+    if (begin()) return undefined;
+    // Until then the keys are the picker's, not the bench's.
+    body.focus({ preventScroll: true });
+    // The fields may still be on their way.
+    const watch = new MutationObserver(() => {
+      if (begin()) watch.disconnect();
+    });
+    watch.observe(body, { childList: true, subtree: true });
+    return () => watch.disconnect();
+  }, [fieldId]);
+
+  useEffect(() => {
     const phrase = anchor.current;
-    if (panel.current) firstField(panel.current, fieldId)?.focus({ preventScroll: true });
     return () => {
       // Only where the focus went down with the picker: a touch elsewhere keeps its own.
       if (document.activeElement === document.body || document.activeElement === null)
         phrase?.focus({ preventScroll: true });
     };
-  }, [anchor, fieldId]);
+  }, [anchor]);
 
   useEffect(() => {
     const outside = (event: PointerEvent) => {
@@ -100,6 +118,7 @@ export function Picker({ title, anchor, fieldId, widthPx, onClose, children }: P
     <div
       ref={panel}
       role="dialog"
+      tabIndex={-1}
       aria-label={title}
       className={styles.picker}
       style={place ?? { opacity: 0, width: widthPx }}

@@ -1,17 +1,11 @@
 'use client';
 
 /** The case, said as one sentence; each phrase opens what it can be told with. */
-import { type ReactNode, useRef } from 'react';
+import dynamic from 'next/dynamic';
+import { useEffect, useRef } from 'react';
 import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
 import { useUnits } from '../../../data/units-context';
 import { keyTable } from '../../../controls/keys';
-import { AwayFields } from '../questions/away-fields';
-import { GenusOverrideFields } from '../questions/genus-override-fields';
-import { HandsFields } from '../questions/hands-fields';
-import { PlantFields } from '../questions/plant-fields';
-import { PotFields } from '../questions/pot-fields';
-import { SchoolFields } from '../questions/school-fields';
-import { WaterFields } from '../questions/water-fields';
 import { startAnew } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
@@ -20,39 +14,9 @@ import { askNext } from './ask-next';
 import { openPhrase, useOpenPhrase } from './open-phrase';
 import { isAlways, type Phrase, type PhraseId, phraseOf, phrasesFor, type SentenceNames } from './phrases';
 import { Picker } from './picker';
-import { AndPicker } from './pickers/and-picker';
-import { GenusPicker } from './pickers/genus-picker';
-import { NowPicker } from './pickers/now-picker';
-import { PlacePicker } from './pickers/place-picker';
-import { RootsPicker } from './pickers/roots-picker';
-import { SignsPicker } from './pickers/signs-picker';
-import { SizePicker } from './pickers/size-picker';
-import { WateringPicker } from './pickers/watering-picker';
+import type { PickerBody as PickerBodyNow } from './picker-body';
+import { pickerFrames } from './picker-frames';
 import styles from './sentence.module.css';
-
-interface PickerEntry {
-  readonly title: string;
-  readonly widthPx: number;
-  readonly body: (close: () => void) => ReactNode;
-}
-
-const pickers: Readonly<Record<PhraseId | 'and', PickerEntry>> = {
-  genus: { title: 'Which orchid', widthPx: 400, body: (close) => <GenusPicker onDone={close} /> },
-  roots: { title: 'How thick are its roots', widthPx: 400, body: () => <RootsPicker /> },
-  shows: { title: 'What it shows', widthPx: 520, body: () => <SignsPicker /> },
-  place: { title: 'Where it stands', widthPx: 400, body: (close) => <PlacePicker onDone={close} /> },
-  watering: { title: 'How you water', widthPx: 440, body: () => <WateringPicker /> },
-  now: { title: 'What it is in now', widthPx: 460, body: () => <NowPicker /> },
-  size: { title: 'How large it is', widthPx: 340, body: () => <SizePicker /> },
-  health: { title: 'The plant in hand', widthPx: 420, body: () => <PlantFields /> },
-  hands: { title: 'Your bench', widthPx: 420, body: () => <HandsFields /> },
-  opinions: { title: 'Opinions you hold', widthPx: 600, body: () => <SchoolFields /> },
-  pots: { title: 'The next pot', widthPx: 480, body: () => <PotFields /> },
-  water: { title: 'Water and feed', widthPx: 420, body: () => <WaterFields /> },
-  away: { title: 'Away, or a heat wave', widthPx: 420, body: () => <AwayFields /> },
-  quirks: { title: 'How it differs from its kind', widthPx: 520, body: () => <GenusOverrideFields /> },
-  and: { title: 'What else can be said', widthPx: 480, body: () => <AndPicker /> },
-};
 
 /** Names of what the answers hold by key, or whole. */
 function useNames(): SentenceNames {
@@ -82,6 +46,18 @@ const keyOf: Partial<Record<PhraseId | 'and', string>> = {
 
 const shut = () => openPhrase(null);
 
+/**
+ * The pickers' fields come after the first answer stands: nobody needs them before. Once they are there a picker opens
+ * with them at once, so that what is typed after its key is not lost.
+ */
+let readyBody: typeof PickerBodyNow | null = null;
+const loadBodies = () =>
+  import('./picker-body').then(({ PickerBody: body }) => {
+    readyBody = body;
+    return body;
+  });
+const PickerBodyLater = dynamic(loadBodies, { ssr: false });
+
 export function Sentence() {
   const { units } = useUnits();
   const answers = useCase((state) => state.answers);
@@ -89,6 +65,10 @@ export function Sentence() {
   const openId = useOpenPhrase((state) => state.openId);
   const names = useNames();
   const faults = useFaults();
+  const isAnswered = usePlanned((state) => state.plan !== null && state.working === null);
+  useEffect(() => {
+    if (isAnswered) void loadBodies();
+  }, [isAnswered]);
   const faulty = new Set(faults.map(({ path }) => phraseOf(path)));
   // A phrase that is used, open, or wrong stands in the sentence.
   const phrases = phrasesFor({ answers, plan, names, units }).filter(
@@ -166,7 +146,8 @@ function Said({ id, className, label, state, isNext = false }: SaidProps) {
   const isOpen = useOpenPhrase((open) => open.openId === id);
   const fieldId = useOpenPhrase((open) => open.fieldId);
   const anchor = useRef<HTMLButtonElement>(null);
-  const { title, widthPx, body } = pickers[id];
+  const { title, widthPx } = pickerFrames[id];
+  const Body = readyBody ?? PickerBodyLater;
   const key = keyOf[id];
   const told = state === 'assumed' ? ', assumed' : state === 'wrong' ? ', cannot be used' : '';
   return (
@@ -189,7 +170,7 @@ function Said({ id, className, label, state, isNext = false }: SaidProps) {
       </button>
       {isOpen ? (
         <Picker title={title} anchor={anchor} fieldId={fieldId} widthPx={widthPx} onClose={shut}>
-          {body(shut)}
+          <Body id={id} onDone={shut} />
         </Picker>
       ) : null}
     </>

@@ -4,6 +4,7 @@
 import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import Link from 'next/link';
+import { memo } from 'react';
 import { daysOf, specId } from '@core';
 import { monthMark, number, type SetupAnswer } from '@core/words';
 import { nb } from '../../../controls/nb';
@@ -25,7 +26,7 @@ function daysRange(setup: SetupAnswer): string {
   return a === b ? `${a} days` : `${a}–${b} days`;
 }
 
-export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
+export const Shelf = memo(function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
   const beside = useStage((state) => state.beside);
   const pickedId = useStage((state) => state.chosenId);
   const isEdited = useStage((state) => state.edited !== null);
@@ -80,4 +81,4 @@ export function Shelf({ setups }: { readonly setups: readonly SetupAnswer[] }) {
       ) : null}
     </section>
   );
-}
+});

@@ -2,6 +2,7 @@
 
 import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
+import dynamic from 'next/dynamic';
 import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
 import { answerLine } from '@core/words';
@@ -11,15 +12,30 @@ import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
 import { useMonthIndex, usePlanWords, useReading, useReviewWords, useSpec } from '../state/worded';
-import { WhatIfStage } from '../what-if/what-if-stage';
 import { MountDrawing } from '../../../drawing/mount-drawing';
 import { PotDrawing } from '../../../drawing/pot-drawing';
-import { DryCurve } from './dry-curve';
 import { dueText } from './due';
 import { MonthStrip } from './month-strip';
 import styles from './stage.module.css';
 import { showHour, useHour } from './hours';
 import { TimeControl } from './time-control';
+
+/** When what is being drawn now stands on the screen. */
+function afterPaint(): Promise<void> {
+  return new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
+}
+
+/** The curve's library is large: the answer does not wait for it. */
+const DryCurve = dynamic(
+  () =>
+    afterPaint()
+      .then(() => import('./dry-curve'))
+      .then((file) => file.DryCurve),
+  {
+    ssr: false,
+  },
+);
+const WhatIfStage = dynamic(() => import('../what-if/what-if-stage').then((file) => file.WhatIfStage), { ssr: false });
 
 const DRAWING_WIDTH_PX = 540;
 const DRAWING_HEIGHT_PX = 356;
