@@ -1,4 +1,4 @@
-import { expect, pick, test, waitForPlan } from './server';
+import { expect, openPhrase, test, waitForPlan } from './server';
 
 test('a logger file becomes a place on the bench, and can be put away and brought back', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/places`);
@@ -9,7 +9,8 @@ test('a logger file becomes a place on the bench, and can be put away and brough
   await expect(visitor.getByRole('button', { name: /My stairwell/ })).toBeVisible();
   await visitor.goto(app.address);
   await waitForPlan(visitor);
-  await pick(visitor, 'Where it stands', 'My stairwell');
+  await openPhrase(visitor, 'place');
+  await visitor.getByRole('radio', { name: /My stairwell/ }).click();
   await waitForPlan(visitor);
   await expect(visitor.getByText(/From a logger/)).toBeVisible();
   await visitor.goto(`${app.address}/places`);

@@ -89,6 +89,7 @@ export async function waitForPlan(page: Page): Promise<void> {
   await expect(page.getByTestId('setup').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
   await expect(page.getByTestId('reading')).toBeVisible();
+  await expect(page.locator('[data-part="shelf"]')).toHaveAttribute('aria-busy', 'false');
 }
 
 export async function pick(page: Page, label: string, text: string): Promise<void> {

@@ -24,10 +24,10 @@ const desk = { width: 1280, height: 800 };
 const tablet = { width: 820, height: 1180 };
 
 async function genus(page, text) {
+  await page.keyboard.press('/');
   await page.getByLabel('Genus', { exact: true }).fill(text);
   await page.keyboard.press('Enter');
   await page.waitForTimeout(2500);
-  await page.getByRole('heading', { level: 1 }).click();
 }
 
 await picture('bench', '/', desk, async (page) => {
@@ -41,13 +41,20 @@ await picture('why', '/', desk, async (page) => {
   await page.getByText('Why', { exact: true }).click();
 });
 await picture('mount', '/', desk, async (page) => {
-  await page.getByLabel('Where it stands').click();
-  await page.locator('.ant-select-dropdown:visible').getByText('Mangrove Steps terrace').click();
-  await page.getByLabel('You water').fill('1');
+  await page.keyboard.press('l');
+  await page.getByRole('radio', { name: /Mangrove Steps terrace/ }).click();
+  await page.keyboard.press('d');
+  await page.getByRole('button', { name: 'every day' }).click();
+  await page.keyboard.press('Escape');
   await genus(page, 'vanda');
   await page.getByTestId('setup').filter({ hasText: 'mount' }).first().click();
 });
 await picture('tablet', '/', tablet);
+await picture('phone', '/', { width: 390, height: 844 });
+await picture('signs', '/', desk, async (page) => {
+  await page.keyboard.press('s');
+  await page.getByRole('button', { name: 'new root tips just showing' }).click();
+});
 await picture('plants', '/plants', desk);
 await picture('places', '/places', desk);
 await picture('log', '/plants', desk, async (page) => {
@@ -73,8 +80,9 @@ await picture('what-if', '/', desk, async (page) => {
   await page.getByText('in a middling month').waitFor();
 });
 await picture('schools', '/', desk, async (page) => {
-  await page.getByRole('button', { name: 'More to say…' }).click();
-  await page.getByRole('tab', { name: 'Opinions' }).click();
+  await page.keyboard.press('a');
+  await page.getByLabel('Find what to say').fill('schools');
+  await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'What would each do here?' }).first().click();
   await page.getByRole('table', { name: 'What each side would do here' }).waitFor({ timeout: 60_000 });
 });

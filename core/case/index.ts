@@ -29,6 +29,7 @@ export {
   type PlainSign,
   plainSigns,
   shootStates,
+  signsOf,
   type ShootState,
   showsShoot,
   showsTips,

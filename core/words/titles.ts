@@ -83,5 +83,7 @@ export function setupTitle(spec: SetupSpec, units: WordUnits): string {
 
 /** A setup on one line: what it is made of and what it is in. */
 export function titleOf(spec: SetupSpec, units: WordUnits): string {
+  // A mount is named by itself alone.
+  if (spec.vessel.kind === 'mount') return vesselText(spec, units);
   return `${setupTitle(spec, units)}, ${vesselText(spec, units)}`;
 }

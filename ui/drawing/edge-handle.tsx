@@ -13,19 +13,26 @@ interface EdgeHandleProps {
   readonly range: readonly [number, number];
   readonly halfWidthCm: number;
   readonly frame: Frame;
+  /** In which column it stands: near handles stand beside each other. */
+  readonly lane: number;
   readonly units: WordUnits;
   /** isStart: the first move of a drag or a key press, where undo should come back to. */
   readonly onMove: (heightCm: number, isStart: boolean) => void;
 }
 
 const KEY_STEP_CM = 0.5;
+const GRIP_GAP_PX = 26;
+/** Handles are touched in a ring of 44 px. */
+export const LANE_PX = 44;
+/** From the pot's wall to what may stand right of the first column. */
+export const BESIDE_GRIP_PX = GRIP_GAP_PX + 20;
 
-export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, units, onMove }: EdgeHandleProps) {
+export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, lane, units, onMove }: EdgeHandleProps) {
   const isFirst = useRef(false);
   const isDragging = useRef(false);
   const y = frame.basePx - heightCm * frame.scale;
   const half = halfWidthCm * frame.scale;
-  const gripX = frame.axisPx + half + 26;
+  const gripX = frame.axisPx + half + GRIP_GAP_PX + lane * LANE_PX;
 
   const heightAt = (event: PointerEvent<SVGGElement>): number => {
     const svg = event.currentTarget.ownerSVGElement;
@@ -74,7 +81,7 @@ export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, units, 
         isDragging.current = false;
       }}
     >
-      <rect x={frame.axisPx - half} y={y - 12} width={half * 2 + 26} height={24} fill="transparent" />
+      <rect x={frame.axisPx - half} y={y - 12} width={gripX - frame.axisPx + half} height={24} fill="transparent" />
       <path d={`M${frame.axisPx - half} ${y} H${gripX}`} stroke={colors.ink} strokeWidth={1.6} strokeDasharray="6 4" />
       <circle cx={gripX} cy={y} r={22} fill="transparent" />
       <circle cx={gripX} cy={y} r={13} fill={colors.raised} stroke={colors.ink} strokeWidth={1.6} />

@@ -8,7 +8,7 @@ import { colors } from '../theme/tokens';
 import { fitFrame } from './frame';
 import { packPieces } from './pieces';
 import { PieceShapes } from './piece-shapes';
-import { PlantSketch } from './plant-sketch';
+import { PlantSketch } from './plant/plant-sketch';
 import { Ruler } from './ruler';
 
 interface MountDrawingProps {
@@ -147,13 +147,11 @@ export function MountDrawing(props: MountDrawingProps) {
           : null}
         <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(${isLying ? 90 : 58})`}>
           <PlantSketch
-            habit={plant.habit}
+            plant={plant}
             xCm={0}
             baseCm={0}
-            heightCm={plant.heightCm}
             roomCm={Math.min(plant.heightCm, mount.heightCm * 0.6)}
-            stepCm={plant.genus.rhizomeStepCm}
-            shootCount={plant.shootCount}
+            reachCm={mount.heightCm * 0.45}
             isBuried={false}
           />
         </g>

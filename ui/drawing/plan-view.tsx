@@ -1,6 +1,7 @@
 /** The pot from above: round or square, where the ball goes, and which way growth runs. */
 import type { Placement, PlantInHand, Pot } from '@core';
 import { colors } from '../theme/tokens';
+import { figureOf } from './plant/figure';
 
 interface PlanViewProps {
   readonly pot: Pot;
@@ -11,28 +12,83 @@ interface PlanViewProps {
   readonly sizePx: number;
 }
 
-/** Several plants back to back, each growing outwards. */
-function Together({ count, ball, half }: { readonly count: number; readonly ball: number; readonly half: number }) {
-  // As many circles as fit side by side in a ring that fills the common ball.
-  const each = ball / (1 + 1 / Math.sin(Math.PI / count));
-  const ring = ball - each;
+/** Leaves of a shoot as seen from above, in cm. */
+const LEAF_WIDE_SHARE = 0.22;
+const MOST_LEAVES_ABOVE = 6;
+
+interface ShootsProps {
+  readonly plant: PlantInHand;
+  /** Where the middle of the ball lies, px. */
+  readonly x: number;
+  readonly y: number;
+  readonly scale: number;
+  /** Which way growth runs, degrees; 0 = to the right. */
+  readonly turnDeg: number;
+  /** How far leaves may reach, cm. */
+  readonly reachCm: number;
+}
+
+/** The plant of the section, from above: each shoot where it stands, the newest pale. */
+function Shoots({ plant, x, y, scale, turnDeg, reachCm }: ShootsProps) {
+  const figure = figureOf(plant);
+  const leafCm = Math.min(reachCm, plant.heightCm * 0.55);
+  const isStem = figure.form.stem !== undefined;
   return (
-    <>
-      {Array.from({ length: count }, (_, k) => {
-        const turn = (360 / count) * k;
+    <g transform={`translate(${x} ${y}) rotate(${turnDeg}) scale(${scale})`}>
+      {figure.shoots.map((shoot, k) => {
+        const leaves = Math.min(MOST_LEAVES_ABOVE, shoot.leaves);
+        const long = leafCm * (0.5 + 0.5 * shoot.grown) * (isStem ? 1 : 0.6);
         return (
-          <g key={k} transform={`rotate(${turn})`}>
-            <circle cx={ring} r={each} fill={colors.mossPale} stroke={colors.moss} strokeWidth={1.5} />
-            <path
-              d={`M${ring} 0 H${Math.max(ring + each, half * 0.86)} m-4 -4 l4 4 l-4 4`}
-              stroke={colors.clay}
-              strokeWidth={2}
-              fill="none"
-              strokeLinecap="round"
+          <g key={k} transform={`translate(${shoot.alongCm.toFixed(2)} ${shoot.asideCm.toFixed(2)})`}>
+            {Array.from({ length: leaves }, (_, n) => (
+              <ellipse
+                key={n}
+                cx={long / 2}
+                rx={long / 2}
+                ry={Math.max(0.25, (long * LEAF_WIDE_SHARE) / 2)}
+                fill="#7d9a6a"
+                fillOpacity={0.6}
+                stroke="#2d4a31"
+                strokeWidth={0.12}
+                transform={`rotate(${(360 / leaves) * n + 40 * shoot.lean})`}
+              />
+            ))}
+            <circle
+              r={isStem ? 0.5 : Math.min(1.1, Math.max(0.4, plant.heightCm * 0.025))}
+              fill={shoot.isNewest ? '#c6d39c' : '#a9b184'}
+              stroke="#2d4a31"
+              strokeWidth={0.15}
             />
           </g>
         );
       })}
+    </g>
+  );
+}
+
+/** One arrow for each plant of several. */
+function OutwardArrows({
+  count,
+  ball,
+  half,
+}: {
+  readonly count: number;
+  readonly ball: number;
+  readonly half: number;
+}) {
+  return (
+    <>
+      {Array.from({ length: count }, (_, k) => (
+        <path
+          key={k}
+          transform={`rotate(${(360 / count) * k})`}
+          d={`M${ball * 0.8} 0 H${Math.max(ball, half * 0.9)} m-4 -4 l4 4 l-4 4`}
+          stroke={colors.clay}
+          strokeWidth={2}
+          fill="none"
+          strokeLinecap="round"
+        />
+      ))}
     </>
   );
 }
@@ -73,11 +129,24 @@ export function PlanView({ pot, plant, placement, leftPx, topPx, sizePx }: PlanV
         <circle cx={middle} cy={middle} r={half} fill={colors.raised} stroke={colors.inkSoft} strokeWidth={2} />
       )}
       <g transform={`translate(${middle} ${middle})`}>
-        {plant.plantCount > 1 ? (
-          <Together count={plant.plantCount} ball={ball} half={half} />
-        ) : (
-          <circle cx={dx} cy={dy} r={ball} fill={colors.mossPale} stroke={colors.moss} strokeWidth={1.5} />
-        )}
+        <circle
+          cx={dx}
+          cy={dy}
+          r={ball}
+          fill={colors.mossPale}
+          stroke={colors.moss}
+          strokeWidth={1}
+          strokeDasharray="3 2"
+        />
+        <Shoots
+          plant={plant}
+          x={dx}
+          y={dy}
+          scale={scale}
+          turnDeg={isDiagonal ? -45 : 0}
+          reachCm={(half - Math.hypot(dx, dy)) / scale}
+        />
+        {plant.plantCount > 1 ? <OutwardArrows count={plant.plantCount} ball={ball} half={half} /> : null}
         {plant.plantCount > 1 ? null : runs ? (
           <g stroke={colors.clay} strokeWidth={2} fill="none" strokeLinecap="round">
             <path d={`M${fromX} ${fromY} L${tip.x} ${tip.y}`} />
@@ -89,9 +158,7 @@ export function PlanView({ pot, plant, placement, leftPx, topPx, sizePx }: PlanV
               }
             />
           </g>
-        ) : (
-          <circle cx={dx} cy={dy} r={2.5} fill={colors.moss} />
-        )}
+        ) : null}
       </g>
       <text x={middle} y={sizePx + 10} fontSize={11} fill={colors.inkSoft} textAnchor="middle">
         from above

@@ -20,17 +20,18 @@ import {
 } from '@core';
 import { cm, layerText, litres, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
-import { EdgeHandle } from './edge-handle';
+import { BESIDE_GRIP_PX, EdgeHandle, LANE_PX } from './edge-handle';
 import { fitFrame, type Frame, roomAbove } from './frame';
 import { edgeRange, moveEdge } from './layer-edges';
 import { type Area, piecesOf } from './pieces';
 import { PieceShapes } from './piece-shapes';
 import { PlanView } from './plan-view';
-import { PlantSketch } from './plant-sketch';
+import { PlantSketch } from './plant/plant-sketch';
 import { PotWall } from './pot-wall';
 import { FloatGauge, InnerWater, OuterPot, outerDepthCm } from './reservoir';
 import { growRoots, rootPath } from './roots';
 import { Ruler } from './ruler';
+import { handleLanes, spreadBlocks } from './side-by-side';
 import { WaterGauge } from './water-gauge';
 import { WaterOverlay } from './water-overlay';
 import { PerchedWaterMark } from './perched-water-mark';
@@ -51,8 +52,14 @@ export interface PotDrawingProps {
   readonly isBare?: boolean;
 }
 
+/** Lines of labels, and how wide a letter is of them, px. */
+const LINE_PX = 15;
+const LETTER_PX = 6.6;
+/** Labels begin under the view from above. */
+const PLAN_FOOT_PX = 120;
+
 /** Room beside the pot for gauge and labels, px. */
-const SIDE_PX = 138;
+const SIDE_PX = 150;
 const BARE_SIDE_PX = 14;
 
 function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
@@ -66,6 +73,9 @@ function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
 
 /** Height given to the plant above the surface at least, in heights of the pot. */
 const PLANT_SHARE = 0.42;
+
+/** Leaves reach so far beyond the pot's half, where gauge and labels begin. */
+const REACH_SHARE = 1.15;
 
 export function PotDrawing(props: PotDrawingProps) {
   const { spec, plant, placement, curve, hour, units, onEdit } = props;
@@ -92,6 +102,28 @@ export function PotDrawing(props: PotDrawingProps) {
   const isCut = plant.heightCm > roomCm + 1;
   const volumes = layerVolumesL(setup);
   const layerTops = layerBounds(setup.layers).map((bounds) => bounds.toCm);
+  const yOf = (heightCm: number) => frame.basePx - heightCm * frame.scale;
+  const lanes = handleLanes(layerTops.map(yOf), LANE_PX);
+  const labelX =
+    frame.axisPx + halfWidth(surfaceCm) * frame.scale + (onEdit ? BESIDE_GRIP_PX + Math.max(...lanes) * LANE_PX : 16);
+  const labels = (isBare ? [] : setup.layers).map((layer, i) => {
+    const middle = layerTops[i]! - layer.heightCm / 2;
+    return {
+      xPx: labelX,
+      fromPx: frame.axisPx + halfWidth(middle) * frame.scale,
+      fromYPx: yOf(middle),
+      lines: [
+        `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
+        ...wrap(layerText(spec.layers[i]!, units), Math.max(12, Math.floor((frame.widthPx - labelX) / LETTER_PX))),
+        layer.role === 'main' ? '' : layer.role,
+      ].filter((line) => line !== ''),
+    };
+  });
+  const labelYs = spreadBlocks(
+    labels.map(({ fromYPx, lines }) => ({ yPx: fromYPx, heightPx: lines.length * LINE_PX + 6 })),
+    PLAN_FOOT_PX,
+    frame.heightPx - 4,
+  );
 
   return (
     <svg
@@ -126,13 +158,11 @@ export function PotDrawing(props: PotDrawingProps) {
         <FloatGauge pot={pot} curve={curve} hour={hour} />
         <PotWall pot={pot} />
         <PlantSketch
-          habit={plant.habit}
+          plant={plant}
           xCm={plantX}
           baseCm={surfaceCm + placement.baseAboveSurfaceCm}
-          heightCm={plant.heightCm}
           roomCm={roomCm}
-          stepCm={plant.genus.rhizomeStepCm}
-          shootCount={plant.shootCount}
+          reachCm={(pot.rimDiameterCm / 2) * REACH_SHARE}
           isBuried={placement.depth === 'bulb 4 cm under'}
         />
       </g>
@@ -153,24 +183,9 @@ export function PotDrawing(props: PotDrawingProps) {
           sizePx={76}
         />
       )}
-      {(isBare ? [] : setup.layers).map((layer, i) => {
-        const top = layerTops[i]!;
-        const middle = top - layer.heightCm / 2;
-        const labelX = frame.axisPx + halfWidth(middle) * frame.scale + 16;
-        return (
-          <LayerLabel
-            key={i}
-            xPx={Math.max(labelX, frame.widthPx - 176)}
-            fromPx={frame.axisPx + halfWidth(middle) * frame.scale}
-            yPx={frame.basePx - middle * frame.scale}
-            lines={[
-              `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
-              ...wrap(layerText(spec.layers[i]!, units), 24),
-              layer.role === 'main' ? '' : layer.role,
-            ]}
-          />
-        );
-      })}
+      {labels.map((label, i) => (
+        <LayerLabel key={i} {...label} yPx={labelYs[i]!} />
+      ))}
       {onEdit
         ? setup.layers.map((layer, i) => (
             <EdgeHandle
@@ -180,6 +195,7 @@ export function PotDrawing(props: PotDrawingProps) {
               range={edgeRange(spec, i)}
               halfWidthCm={halfWidth(layerTops[i]!)}
               frame={frame}
+              lane={lanes[i]!}
               units={units}
               onMove={(toCm, isStart) => onEdit(moveEdge(spec, i, toCm), isStart)}
             />
@@ -202,19 +218,20 @@ function wrap(text: string, letters: number): string[] {
 
 interface LayerLabelProps {
   readonly xPx: number;
-  readonly fromPx: number;
   readonly yPx: number;
+  /** The layer it speaks of. */
+  readonly fromPx: number;
+  readonly fromYPx: number;
   readonly lines: readonly string[];
 }
 
-function LayerLabel({ xPx, fromPx, yPx, lines }: LayerLabelProps) {
-  const shown = lines.filter((line) => line !== '');
-  const startY = yPx - ((shown.length - 1) * 15) / 2 + 4;
+function LayerLabel({ xPx, yPx, fromPx, fromYPx, lines }: LayerLabelProps) {
+  const startY = yPx - ((lines.length - 1) * LINE_PX) / 2 + 4;
   return (
     <g pointerEvents="none">
-      <path d={`M${fromPx + 6} ${yPx} H${xPx - 6}`} stroke={colors.inkSoft} strokeWidth={1} />
-      {shown.map((line, i) => (
-        <text key={i} x={xPx} y={startY + i * 15} fontSize={13} fill={colors.ink} fontWeight={i === 0 ? 650 : 400}>
+      <path d={`M${fromPx + 6} ${fromYPx} L${xPx - 5} ${yPx}`} stroke={colors.inkSoft} strokeWidth={1} />
+      {lines.map((line, i) => (
+        <text key={i} x={xPx} y={startY + i * LINE_PX} fontSize={13} fill={colors.ink} fontWeight={i === 0 ? 650 : 400}>
           {line}
         </text>
       ))}

@@ -25,12 +25,19 @@ import { EngineContext, useEngine } from './state/use-engine';
 import { usePlanWords, useReviewWords, useSpec } from './state/worded';
 import { tryChange, useWhatIf } from './state/what-if-store';
 
-/** What opens only when asked for comes when it is asked for. */
-const PottedDialog = dynamic(() => import('./potted-dialog').then((file) => file.PottedDialog), { ssr: false });
-const WhatIfPanel = dynamic(() => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel), { ssr: false });
-const ShortcutsHelp = dynamic(() => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp), {
-  ssr: false,
-});
+/**
+ * What opens only when asked for comes after the first answer, and before it is asked for: it must open when the server is
+ * gone, too.
+ */
+const later = {
+  potted: () => import('./potted-dialog').then((file) => file.PottedDialog),
+  whatIf: () => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel),
+  whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
+  help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
+};
+const PottedDialog = dynamic(later.potted, { ssr: false });
+const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
+const ShortcutsHelp = dynamic(later.help, { ssr: false });
 
 /** The bench begins with the draft in the browser, so the server's page shows only its frame. */
 export function Bench() {
@@ -72,10 +79,16 @@ function Table() {
   const plan = usePlanWords();
   const review = useReviewWords();
   const spec = useSpec();
+  const isWorking = usePlanned((state) => state.working !== null);
   const isTrying = useWhatIf((state) => state.change !== null);
   // The stage comes first; shelf and details follow in the time that it leaves.
   const shownPlan = useDeferredValue(plan, null);
   const shownReview = useDeferredValue(review, null);
+
+  const isAnswered = plan !== null && !isWorking;
+  useEffect(() => {
+    if (isAnswered) for (const load of Object.values(later)) void load();
+  }, [isAnswered]);
 
   useBenchKeys({
     choose: (index) => {
@@ -102,7 +115,7 @@ function Table() {
   return (
     <div className={styles.bench}>
       <div className={styles.sentence}>
-        <Sentence />
+        <Sentence onKeys={() => setHelp(true)} />
       </div>
       <div className={styles.stage}>
         <PlanProgress />
@@ -115,7 +128,9 @@ function Table() {
           <Details plan={shownPlan} review={shownReview} onPotted={openPotting} />
         ) : null}
       </div>
-      <div className={styles.shelf}>{shownPlan ? <Shelf setups={shownPlan.setups} /> : null}</div>
+      <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || shownPlan !== plan}>
+        {shownPlan ? <Shelf setups={shownPlan.setups} /> : null}
+      </div>
       {isPotting ? <Potting onClose={() => setPotting(false)} /> : null}
       {isHelp ? <ShortcutsHelp isOpen onClose={() => setHelp(false)} /> : null}
     </div>

@@ -1,14 +1,17 @@
 /** The plant as it stands, beside a ruler. */
-import type { Genus } from '@core';
-import { PlantSketch } from '../../drawing/plant-sketch';
+import { type Genus, signsOf, typicalRootBallCm } from '@core';
+import { PlantSketch } from '../../drawing/plant/plant-sketch';
 import { colors } from '../../theme/tokens';
 
 const SHOWN_CM = 60;
+const SHOOTS = 4;
+const REACH_PX = 110;
 
 export function HabitSketch({ genus }: { readonly genus: Genus }) {
   const heightCm = Math.min(genus.heightCm, SHOWN_CM);
   const room = Math.max(12, heightCm * 1.15);
   const scale = 250 / room;
+  const shootCount = genus.habit === 'single stem' ? 1 : SHOOTS;
   const every = room > 40 ? 10 : room > 16 ? 5 : 2;
   return (
     <svg viewBox="0 0 260 300" width={260} height={300} role="img" aria-label={`How ${genus.name} stands, to scale`}>
@@ -26,13 +29,20 @@ export function HabitSketch({ genus }: { readonly genus: Genus }) {
       ))}
       <g transform={`translate(145 270) scale(${scale})`}>
         <PlantSketch
-          habit={genus.habit}
-          xCm={genus.habit === 'creeping' ? -genus.rhizomeStepCm * 1.5 : 0}
+          plant={{
+            genus,
+            habit: genus.habit,
+            shootCount,
+            plantCount: 1,
+            frontsRun: 'one way',
+            rootBallDiameterCm: typicalRootBallCm(genus, shootCount),
+            signs: signsOf(undefined),
+            heightCm: genus.heightCm,
+          }}
+          xCm={0}
           baseCm={0.2}
-          heightCm={heightCm}
           roomCm={heightCm}
-          stepCm={genus.rhizomeStepCm}
-          shootCount={genus.habit === 'single stem' ? 1 : 4}
+          reachCm={REACH_PX / scale}
           isBuried={false}
         />
       </g>

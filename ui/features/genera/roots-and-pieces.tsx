@@ -59,7 +59,14 @@ export function RootsAndPieces({ genus, units }: RootsAndPiecesProps) {
           <g key={i} fill="none" strokeLinecap="round">
             <path d={d} stroke="#3a3f30" strokeWidth={rootMm / 10 + 0.05} />
             <path d={d} stroke="#eee9d2" strokeWidth={rootMm / 10} />
-            <text x={x + 0.1} y={BOX_CM + 0.55} fontSize={0.3} textAnchor="middle" fill={colors.ink} stroke="none">
+            <text
+              x={x + 0.1}
+              y={BOX_CM + (i === 1 ? 1 : 0.55)}
+              fontSize={0.3}
+              textAnchor="middle"
+              fill={colors.ink}
+              stroke="none"
+            >
               {mm(rootMm, units).replace(' ', '\u00a0')}
             </text>
           </g>

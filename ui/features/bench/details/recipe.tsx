@@ -42,7 +42,7 @@ export function Recipe({ review, units }: RecipeProps) {
       </ol>
       <h2>{isMount ? 'Mount' : 'Pot'}</h2>
       <p>
-        {review.vesselText}. {percent(review.airAfterWatering)} air after watering.
+        {review.vesselText}.{isBare ? '' : ` ${percent(review.airAfterWatering)} air after watering.`}
       </p>
       {placing.length > 0 ? <h2>Plant</h2> : null}
       {placing.map((reason) => (

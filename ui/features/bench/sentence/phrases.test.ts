@@ -85,6 +85,8 @@ test('what else can be said is found in British and American words', () => {
   expect(first('fertilizer')).toBe(first('fertiliser'));
   expect(first('vacation')).toBe('Away from home');
   expect(first('shriveled')).toBe('Bulbs, how they look');
+  expect(first('EC')).toBe('Salts of the water');
+  expect(first('ertiliz')).toBe('Feed');
   expect(sayablesFor('')).toHaveLength(sayables.length);
   expect(sayablesFor('xyzzy')).toEqual([]);
 });

@@ -84,11 +84,10 @@ export const sayables: readonly Sayable[] = [
   { label: 'The pot it is in', phrase: 'now', fieldId: 'pot', also: 'rim vessel container basket present current' },
 ];
 
-/** Those whose words hold every word looked for. */
+/** Those that hold every word looked for at the beginning of one of theirs; else those that hold it anywhere. */
 export function sayablesFor(looked: string): readonly Sayable[] {
   const words = looked.toLowerCase().split(/\s+/).filter(Boolean);
-  return sayables.filter(({ label, also }) => {
-    const text = `${label} ${also}`.toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
+  const textOf = ({ label, also }: Sayable) => ` ${label} ${also}`.toLowerCase();
+  const begin = sayables.filter((entry) => words.every((word) => textOf(entry).includes(` ${word}`)));
+  return begin.length > 0 ? begin : sayables.filter((entry) => words.every((word) => textOf(entry).includes(word)));
 }

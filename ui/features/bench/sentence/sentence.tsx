@@ -58,7 +58,7 @@ const loadBodies = () =>
   });
 const PickerBodyLater = dynamic(loadBodies, { ssr: false });
 
-export function Sentence() {
+export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
   const { units } = useUnits();
   const answers = useCase((state) => state.answers);
   const plan = usePlanned((state) => state.plan);
@@ -95,6 +95,9 @@ export function Sentence() {
             {next.text}
           </button>
         ) : null}
+        <button type="button" className={styles.keys} onClick={onKeys}>
+          Keys
+        </button>
         <button type="button" className={styles.anew} onClick={startAnew} title="Start with another plant">
           Start anew
         </button>
