@@ -12,6 +12,7 @@ test('a logger file becomes a place on the bench, and can be put away and brough
   await openPhrase(visitor, 'place');
   await visitor.getByRole('radio', { name: /My stairwell/ }).click();
   await waitForPlan(visitor);
+  await openPhrase(visitor, 'place');
   await expect(visitor.getByText(/From a logger/)).toBeVisible();
   await visitor.goto(`${app.address}/places`);
   await visitor.getByRole('button', { name: /My stairwell/ }).click();

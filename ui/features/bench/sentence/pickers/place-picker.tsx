@@ -50,6 +50,7 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
               <i style={{ width: `${(100 * now.dryingPowerMmPerDay) / hardest}%` }} />
             </span>
             <span>{number(now.dryingPowerMmPerDay, 1)} mm a day</span>
+            {place.id === chosenId ? <small>{place.note}</small> : null}
           </button>
         ))}
       </div>
