@@ -44,7 +44,7 @@ test('how often to water: now, and in the month most unlike it', () => {
   const summer = answerLine(plan, withDays([9, 9, 8, 7, 6, 5, 3, 4, 6, 7, 8, 9]), metricWords);
   expect(summer.water).toBe('Water about every 9 days, every 3 days in July.');
   const fast = answerLine(plan, withDays(Array<number>(12).fill(0.2)), metricWords);
-  expect(fast.water).toBe('Water about every 5 hours.');
+  expect(fast.water).toBe('Wet it every day: it dries within 5 hours, and may.');
   expect(answerLine(plan, withDays(Array<number>(12).fill(1.1)), metricWords).water).toBe('Water about every day.');
 });
 
@@ -66,7 +66,7 @@ test('a mount is mounted, and wetted', () => {
   const mount = plan.setups.find(({ spec }) => spec.vessel.kind === 'mount');
   const { pot, water } = answerLine(plan, mount!, metricWords);
   expect(pot).toMatch(/^Mount it now on a [\d.]+ cm [a-z]/);
-  expect(water).toMatch(/^Wet it about every /);
+  expect(water).toMatch(/^Wet it (about every|2 times a day: it dries within)/);
 });
 
 test('where nothing suits it says so first', () => {

@@ -54,15 +54,19 @@ const TELLING_RATIO = 1.25;
 const HOURS_PER_DAY = 24;
 const DAYS_FROM = 0.75;
 
-/** "6 days", "5 hours": as one would say how often. */
+/** "6 days": as one would say how often. */
 function span(time: DryingTime): string {
   if (time.status !== 'dries') return `more than ${HORIZON_DAYS} days`;
-  if (time.days < DAYS_FROM) {
-    const hours = Math.max(1, Math.round(time.days * HOURS_PER_DAY));
-    return hours === 1 ? 'hour' : `${hours} hours`;
-  }
   const whole = Math.round(time.days);
   return whole <= 1 ? 'day' : `${number(whole, 0)} days`;
+}
+
+/** What dries within hours cannot be kept wet: it is wetted every day, and dries in between. */
+function dailyLine(time: DryingTime, timesADay: number): string {
+  const hours = Math.max(1, Math.round(daysIn(time) * HOURS_PER_DAY));
+  const within = hours === 1 ? 'an hour' : `${hours} hours`;
+  const often = timesADay > 1 ? `${number(timesADay, 0)} times a day` : 'every day';
+  return `Wet it ${often}: it dries within ${within}, and may.`;
 }
 
 const daysIn = (time: DryingTime): number => (time.status === 'dries' ? time.days : HORIZON_DAYS);
@@ -84,6 +88,8 @@ function waterLine(plan: PlanAnswer, { daysByMonth }: SetupReview): string {
   const verb = routine.kind === 'misting' ? 'Wet it' : 'Water';
   const dryRest = restMonths.length > 0 ? ' Keep it dry while it stands leafless.' : '';
   if (isDry(now)) return 'Keep it dry until the new growth roots.';
+  if (daysIn(daysByMonth[now]!) < DAYS_FROM)
+    return dailyLine(daysByMonth[now]!, routine.kind === 'misting' ? routine.timesADay : 1);
   const other = mostUnlike(daysByMonth, now, isDry);
   const elsewhen = other < 0 ? '' : `, every ${span(daysByMonth[other]!)} in ${monthNames[other]!}`;
   return `${verb} about every ${span(daysByMonth[now]!)}${elsewhen}.${dryRest}`;

@@ -151,7 +151,7 @@ export function MountDrawing(props: MountDrawingProps) {
             xCm={0}
             baseCm={0}
             roomCm={Math.min(plant.heightCm, mount.heightCm * 0.6)}
-            reachCm={mount.heightCm * 0.45}
+            edgeCm={mount.heightCm * 0.45}
             isBuried={false}
           />
         </g>

@@ -162,7 +162,7 @@ export function PotDrawing(props: PotDrawingProps) {
           xCm={plantX}
           baseCm={surfaceCm + placement.baseAboveSurfaceCm}
           roomCm={roomCm}
-          reachCm={(pot.rimDiameterCm / 2) * REACH_SHARE}
+          edgeCm={(pot.rimDiameterCm / 2) * REACH_SHARE}
           isBuried={placement.depth === 'bulb 4 cm under'}
         />
       </g>

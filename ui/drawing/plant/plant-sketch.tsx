@@ -10,8 +10,8 @@ interface PlantSketchProps {
   readonly baseCm: number;
   /** Height to which there is room to draw, cm above the base of the growth. */
   readonly roomCm: number;
-  /** How far leaves may reach to either side, cm. */
-  readonly reachCm: number;
+  /** How far from the drawing's axis leaves may reach to either side, cm. */
+  readonly edgeCm: number;
   readonly isBuried: boolean;
 }
 
@@ -48,14 +48,18 @@ function LeafShape({ kind, x, y, long, lean, isYoung }: LeafProps) {
   );
 }
 
-/** Leaning so far a leaf of a length reaches no further than there is room. */
-function within(long: number, lean: number, reachCm: number): number {
+/** Leaves are never drawn shorter than this, cm. */
+const LEAST_LEAF_CM = 1.5;
+
+/** Leaning so far a leaf of a length reaches no further than there is room on its side. */
+function within(long: number, lean: number, x: number, edgeCm: number): number {
+  const reach = lean < 0 ? edgeCm + x : edgeCm - x;
   const side = Math.abs(Math.sin((lean * Math.PI) / 180)) + 0.25;
-  return Math.min(long, reachCm / side);
+  return Math.min(long, Math.max(LEAST_LEAF_CM, reach / side));
 }
 
 /** A stem with leaves in two rows, and roots in the air where it is long. */
-function Stem({ figure, x, y, tall, reachCm }: ShootProps) {
+function Stem({ figure, x, y, tall, edgeCm }: ShootProps) {
   const { form, shoots } = figure;
   const isLong = form.stem === 'long';
   const stemTop = tall * (isLong ? 0.8 : 0.28);
@@ -80,7 +84,7 @@ function Stem({ figure, x, y, tall, reachCm }: ShootProps) {
         const side = k % 2 === 0 ? 1 : -1;
         const share = leaves < 2 ? 1 : k / (leaves - 1);
         const lean = side * (isLong ? 66 - 34 * share : 74 - 40 * share);
-        const long = within(length * (0.8 + 0.2 * Math.sin(Math.PI * share)), lean, reachCm);
+        const long = within(length * (0.8 + 0.2 * Math.sin(Math.PI * share)), lean, x, edgeCm);
         const from = y - stemTop * (isLong ? 0.2 + 0.8 * share : 0.3 + 0.7 * share);
         return <LeafShape key={k} kind={form.leaf} x={x} y={from} long={long} lean={lean} isYoung={share === 1} />;
       })}
@@ -94,7 +98,8 @@ interface ShootProps {
   readonly y: number;
   /** Height drawn, cm. */
   readonly tall: number;
-  readonly reachCm: number;
+  /** How far from the axis leaves may reach to either side, cm. */
+  readonly edgeCm: number;
 }
 
 function bulbSize(bulb: PlantFigure['form']['bulb'], high: number): number {
@@ -158,7 +163,7 @@ function ShootShape({
   x,
   y,
   tall,
-  reachCm,
+  edgeCm,
   isBuried,
 }: ShootProps & { shoot: Shoot; isBuried: boolean }) {
   const { form } = figure;
@@ -185,14 +190,14 @@ function ShootShape({
               kind={form.leaf}
               x={x}
               y={from}
-              long={within(long, 52, reachCm)}
+              long={within(long, side * 52, x, edgeCm)}
               lean={side * 52}
               isYoung={isYoung}
             />
           );
         }
         const lean = (share - 0.5) * 2 * (isFan ? FAN_LEAN : 30) + tilt * 0.6 + (shoot.leaves === 1 ? tilt * 1.4 : 0);
-        const own = within(long * (isFan ? 0.78 + 0.22 * Math.cos((share - 0.5) * 3) : 1), lean, reachCm);
+        const own = within(long * (isFan ? 0.78 + 0.22 * Math.cos((share - 0.5) * 3) : 1), lean, x, edgeCm);
         return (
           <LeafShape key={k} kind={form.leaf} x={x} y={y - bulbHigh * 0.97} long={own} lean={lean} isYoung={isYoung} />
         );
@@ -203,8 +208,8 @@ function ShootShape({
 }
 
 /** A spray of three flowers from the youngest grown shoot. */
-function Bloom({ x, y, tall, reachCm }: Omit<ShootProps, 'figure'>) {
-  const out = Math.min(reachCm * 0.7, tall * 0.5);
+function Bloom({ x, y, tall, edgeCm }: Omit<ShootProps, 'figure'>) {
+  const out = Math.max(1, Math.min((edgeCm - x) * 0.7, tall * 0.5));
   const flower = Math.min(1.6, Math.max(0.5, tall * 0.07));
   return (
     <g>
@@ -242,7 +247,7 @@ function Bloom({ x, y, tall, reachCm }: Omit<ShootProps, 'figure'>) {
 }
 
 export const PlantSketch = memo(function PlantSketch(props: PlantSketchProps) {
-  const { plant, xCm, baseCm, roomCm, reachCm, isBuried } = props;
+  const { plant, xCm, baseCm, roomCm, edgeCm, isBuried } = props;
   const figure = figureOf(plant);
   const tall = Math.min(plant.heightCm, roomCm);
   const y = -baseCm;
@@ -250,9 +255,9 @@ export const PlantSketch = memo(function PlantSketch(props: PlantSketchProps) {
     return (
       <g data-part="plant">
         {figure.shoots.map((shoot, k) => (
-          <Stem key={k} figure={figure} x={xCm + shoot.alongCm} y={y} tall={tall} reachCm={reachCm} />
+          <Stem key={k} figure={figure} x={xCm + shoot.alongCm} y={y} tall={tall} edgeCm={edgeCm} />
         ))}
-        {figure.inBloom ? <Bloom x={xCm} y={y - tall * 0.2} tall={tall} reachCm={reachCm} /> : null}
+        {figure.inBloom ? <Bloom x={xCm} y={y - tall * 0.2} tall={tall} edgeCm={edgeCm} /> : null}
       </g>
     );
   }
@@ -282,12 +287,12 @@ export const PlantSketch = memo(function PlantSketch(props: PlantSketchProps) {
           x={xCm + shoot.alongCm}
           y={y - rise(shoot)}
           tall={shootTall}
-          reachCm={reachCm}
+          edgeCm={edgeCm}
           isBuried={isBuried}
         />
       ))}
       {figure.inBloom && newest ? (
-        <Bloom x={xCm + newest.alongCm * 0.6} y={y - rise(newest)} tall={tall} reachCm={reachCm} />
+        <Bloom x={xCm + newest.alongCm * 0.6} y={y - rise(newest)} tall={tall} edgeCm={edgeCm} />
       ) : null}
     </g>
   );

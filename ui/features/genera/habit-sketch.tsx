@@ -42,7 +42,7 @@ export function HabitSketch({ genus }: { readonly genus: Genus }) {
           xCm={0}
           baseCm={0.2}
           roomCm={heightCm}
-          reachCm={REACH_PX / scale}
+          edgeCm={REACH_PX / scale}
           isBuried={false}
         />
       </g>

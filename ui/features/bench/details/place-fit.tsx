@@ -20,9 +20,24 @@ export function PlaceFitLine({ plan }: { readonly plan: PlanAnswer }) {
     verdict: fit.verdict,
   }));
   const worded = wordPlaceFit(plan.place, place.name, better.length > 0 ? better : plan.betterPlaces, units);
+  if (worded.sentence === '') {
+    return (
+      <div className={styles.place} data-fit={worded.verdict} data-testid="place-fit">
+        <strong>{worded.headline}.</strong>
+      </div>
+    );
+  }
   return (
-    <div className={styles.place} data-fit={worded.verdict} data-testid="place-fit">
-      <strong>{worded.headline}.</strong> {nb(worded.sentence)}
-    </div>
+    <details
+      className={styles.place}
+      data-fit={worded.verdict}
+      data-testid="place-fit"
+      open={worded.verdict === 'does not suit'}
+    >
+      <summary>
+        <strong>{worded.headline}.</strong>
+      </summary>
+      {nb(worded.sentence)}
+    </details>
   );
 }
