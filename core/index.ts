@@ -155,6 +155,10 @@ export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide
 export {
   makePlan,
   planInSteps,
+  type Finding,
+  type PlanStep,
+  hear,
+  shareWork,
   makeRecipe,
   type Placement,
   placementOf,

@@ -25,4 +25,5 @@ export {
 export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
+export { type Finding, hear, shareWork } from './shared-work';
 export type { Timing, TimingSign, WaitingRisk } from './timing';

@@ -58,6 +58,7 @@ import { type Placement, placementOf } from './placement';
 import { k } from './constants';
 import { type ReasonFact, reasonsFor } from './reasons';
 import { seasonOf } from './season';
+import { type SharedWork, sharedJudge } from './shared-work';
 import { decideTiming, type Timing } from './timing';
 
 export interface LayerMeasures extends LayerSpec {
@@ -246,19 +247,23 @@ const FIRST_ANSWER = 6;
 export function* planInSteps(
   input: PlanCase,
   places: PlaceBook,
-  options: Pick<PlanOptions, 'isRough'> = {},
+  options: Pick<PlanOptions, 'isRough'> & { readonly shared?: SharedWork } = {},
 ): Generator<PlanStep, PlanFacts> {
+  const { shared } = options;
   const resolved = resolveCase(input, places);
   const context = contextOf(resolved);
   const specs = generateCandidates(context);
   // The years take about as long as the screening: progress counts both alike.
   const total = 2 * specs.length;
   const step = (done: number, best: PlanFacts | null = null): PlanStep => ({ done, total, best });
-  const screening = screenAll(context, specs);
+  const screening = screenAll(context, specs, shared);
   let screened = screening.next();
   for (; !screened.done; screened = screening.next()) yield step(screened.value);
   const { open, forbidden } = screened.value;
   const { first, later } = pickForTheYear(open);
+
+  const judgeYear = sharedJudge(shared, 'year', judge);
+  const judgeShown = sharedJudge(shared, 'fine', judgeFinely);
 
   const ruledOut: Forbidden[] = [...forbidden];
   const judgedSetups: Judged[] = [];
@@ -285,7 +290,7 @@ export function* planInSteps(
     yearsComputed: years,
   });
   const take = ({ spec }: Screened): PlanStep => {
-    const judged = judgeFully(context, factsOf(context, spec), judge);
+    const judged = judgeFully(context, factsOf(context, spec), judgeYear);
     if (isAllowed(judged)) judgedSetups.push(judged);
     years += 1;
     const isFirstAnswer = judgedSetups.length === FIRST_ANSWER && years < first.length;
@@ -293,14 +298,27 @@ export function* planInSteps(
     return step(specs.length * (1 + Math.min(1, years / first.length)), best);
   };
   const scores = () => judgedSetups.map((judged) => judged.score);
+  if (shared?.isFromBack) {
+    for (const { spec } of [...first].reverse()) {
+      judgeYear(context, factsOf(context, spec));
+      yield step(specs.length);
+    }
+  }
   for (const entry of first) if (!isHopeless(entry, scores())) yield take(entry);
   // Where rules put aside too many, the next most promising are judged as well, but not without end.
   for (const entry of later.slice(0, MOST_LATER)) if (judgedSetups.length < LEAST_SETUPS) yield take(entry);
 
   // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
   const suited: Judged[] = [];
-  for (const judged of pickVaried(judgedSetups.sort(byScore))) {
-    const shown = options.isRough ? judged : judgeFully(context, judged.facts, judgeFinely);
+  const picked = pickVaried(judgedSetups.sort(byScore));
+  if (shared?.isFromBack && !options.isRough) {
+    for (const { facts } of [...picked].reverse()) {
+      judgeShown(context, facts);
+      yield step(total);
+    }
+  }
+  for (const judged of picked) {
+    const shown = options.isRough ? judged : judgeFully(context, judged.facts, judgeShown);
     if (options.isRough || isAllowed(shown)) suited.push(shown);
     yield step(total);
   }

@@ -2,7 +2,7 @@
  * Which of the thousands of candidates are worth a whole year: by rules first, then by some weeks of
  * drying, kind by kind.
  */
-import type { Approach, SetupSpec } from '../../case';
+import { type Approach, type SetupSpec, specId } from '../../case';
 import { allRules, forbiddingRule, rulePoints } from '../rules';
 import { type CandidateFacts, type CaseContext, factsOf } from '../setups';
 import { k } from './constants';
@@ -25,6 +25,13 @@ interface Waiting {
   readonly dryPoints: number;
 }
 
+/** Where two work at the kinds of one case: what is found is put in, and told. */
+export interface SharedKinds {
+  readonly kinds: Map<string, readonly Screened[]>;
+  readonly isFromBack: boolean;
+  readonly tell: (finding: { readonly kind: string; readonly best: readonly Screened[] }) => void;
+}
+
 export interface Screening {
   readonly open: readonly Screened[];
   readonly forbidden: readonly Forbidden[];
@@ -35,7 +42,11 @@ export interface Screening {
  * weeks of drying, best first, and stops where not even full comfort could bring a later one among
  * the best of its kind (branch and bound: nothing is lost by it). Yields how many are done.
  */
-export function* screenAll(context: CaseContext, specs: readonly SetupSpec[]): Generator<number, Screening> {
+export function* screenAll(
+  context: CaseContext,
+  specs: readonly SetupSpec[],
+  shared?: SharedKinds,
+): Generator<number, Screening> {
   const waiting = new Map<string, Waiting[]>();
   const forbidden: Forbidden[] = [];
   const kept: Waiting[] = [];
@@ -57,17 +68,25 @@ export function* screenAll(context: CaseContext, specs: readonly SetupSpec[]): G
       else waiting.set(kind, [entry]);
     }
   }
-  const open: Screened[] = [];
-  for (const list of waiting.values()) {
-    for (const step of bestOfKind(context, list)) {
-      if ('best' in step) open.push(...step.best);
-      else yield done + step.done;
+  const kinds = [...waiting.keys()];
+  const bests = shared?.kinds ?? new Map<string, readonly Screened[]>();
+  for (const kind of shared?.isFromBack ? [...kinds].reverse() : kinds) {
+    const list = waiting.get(kind)!;
+    // Where two work at it the other may have been here.
+    if (!bests.has(kind)) {
+      for (const step of bestOfKind(context, list)) {
+        if ('best' in step) {
+          bests.set(kind, step.best);
+          shared?.tell({ kind, best: step.best });
+        } else yield done + step.done;
+      }
     }
     done += list.length;
     yield done;
   }
+  const open = kinds.flatMap((kind) => [...bests.get(kind)!]);
   for (const { facts, kind, dryPoints: points } of kept) {
-    const isThere = open.some(({ spec }) => spec === facts.spec);
+    const isThere = open.some(({ spec }) => specId(spec) === facts.id);
     if (!isThere)
       open.push({ spec: facts.spec, kind, promise: points + promisedPoints(context, facts), isAsItIs: true });
   }

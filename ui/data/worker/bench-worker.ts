@@ -3,6 +3,10 @@ import * as Comlink from 'comlink';
 import {
   compareSides,
   type FaultAt,
+  type Finding,
+  hear,
+  shareWork,
+  type PlanStep,
   FaultError,
   planInSteps,
   type PlanCase,
@@ -60,23 +64,53 @@ function breath(): Promise<void> {
   });
 }
 
-const api = {
-  /** null where it was stopped before it was done. onBest: a first answer, before the last is there. */
-  async plan(planCase: PlanCase, onProgress: OnProgress, onBest: OnBest): Promise<PlanFacts | null> {
-    const turn = (planTurn += 1);
-    const steps = planInSteps(planCase, placeBook);
+/** Runs a plan, hearing messages now and then: what stops it, and what a helper found. */
+async function runPlan(
+  planCase: PlanCase,
+  port: MessagePort | null,
+  isFromBack: boolean,
+  onStep: (step: PlanStep, isPause: boolean) => void,
+): Promise<PlanFacts | null> {
+  const turn = (planTurn += 1);
+  const shared = port ? shareWork(isFromBack, (finding) => port.postMessage(finding)) : undefined;
+  if (port && shared) port.onmessage = ({ data }: MessageEvent<Finding>) => hear(shared, data);
+  try {
+    const steps = planInSteps(planCase, placeBook, shared ? { shared } : {});
     let since = performance.now();
     for (;;) {
       const step = steps.next();
       if (step.done) return step.value;
-      const { done, total, best } = step.value;
-      if (best) void onBest(best);
-      if (performance.now() - since < CHUNK_MS) continue;
-      void onProgress(done, total);
+      const isPause = performance.now() - since >= CHUNK_MS;
+      onStep(step.value, isPause);
+      if (!isPause) continue;
       await breath();
       if (turn !== planTurn) return null;
       since = performance.now();
     }
+  } finally {
+    port?.close();
+  }
+}
+
+const api = {
+  /**
+   * null where it was stopped before it was done. onBest: a first answer, before the last is there. port: to another worker
+   * that helps with the same plan.
+   */
+  async plan(
+    planCase: PlanCase,
+    onProgress: OnProgress,
+    onBest: OnBest,
+    port: MessagePort | null,
+  ): Promise<PlanFacts | null> {
+    return runPlan(planCase, port, false, ({ done, total, best }, isPause) => {
+      if (best) void onBest(best);
+      if (isPause) void onProgress(done, total);
+    });
+  },
+  /** Works at the same plan from the other end, and tells what it finds. */
+  async help(planCase: PlanCase, port: MessagePort): Promise<void> {
+    await runPlan(planCase, port, true, () => undefined);
   },
   /** Stops the plan under way; the worker stays warm. */
   stopPlan(): void {

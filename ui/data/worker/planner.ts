@@ -1,5 +1,5 @@
 /**
- * The bench's three workers: one for the plan, one for slow second thoughts about it (how sure, what
+ * The bench's workers: one for the plan and one that helps it, one for slow second thoughts about it (how sure, what
  * would change it, what each school would do), one for quick answers about a single setup. They answer
  * in figures; the screens word them, so that other units need no new computation.
  */
@@ -27,27 +27,46 @@ export interface TriedFacts {
   readonly curve: SetupCurve;
 }
 
+/** One core more than the page itself needs while it waits. */
+const hasTwoCores = (): boolean => navigator.hardwareConcurrency >= 2;
+
 export class Planner {
   private readonly planning = new LongWork(startWorker, (api) => void api.stopPlan());
+  private readonly helping = new LongWork(startWorker, (api) => void api.stopPlan());
   private readonly thinking = new LongWork(startWorker);
   private readonly quick = startWorker();
 
   constructor() {
     this.planning.warm();
+    if (hasTwoCores()) this.helping.warm();
   }
 
-  /** Computes a plan; a plan still running for an earlier question is cancelled. onBest: a first answer on the way. */
+  /**
+   * Computes a plan; a plan still running for an earlier question is cancelled. onBest: a first answer on the way. Where
+   * there are two cores a second worker begins at the other end.
+   */
   async plan(planCase: PlanCase, onProgress: OnProgress, onBest: OnBest): Promise<Outcome<PlanFacts>> {
-    const outcome = await this.planning.run((api) =>
-      api.plan(planCase, Comlink.proxy(onProgress), Comlink.proxy(onBest)),
+    const between = hasTwoCores() ? new MessageChannel() : null;
+    const outcome = this.planning.run((api) =>
+      api.plan(
+        planCase,
+        Comlink.proxy(onProgress),
+        Comlink.proxy(onBest),
+        between ? Comlink.transfer(between.port1, [between.port1]) : null,
+      ),
     );
-    if (outcome.status !== 'done') return outcome;
-    return outcome.value === null ? { status: 'cancelled' } : { status: 'done', value: outcome.value };
+    // Should the helper fail, the plan is only slower.
+    if (between) void this.helping.run((api) => api.help(planCase, Comlink.transfer(between.port2, [between.port2])));
+    const answer = await outcome;
+    if (answer.status !== 'done') return answer;
+    this.helping.cancel();
+    return answer.value === null ? { status: 'cancelled' } : { status: 'done', value: answer.value };
   }
 
   /** Stops a plan that is being computed. */
   cancel(): void {
     this.planning.cancel();
+    this.helping.cancel();
   }
 
   doubts(planCase: PlanCase, specs: readonly SetupSpec[], onProgress: OnProgress): Promise<Outcome<DoubtFacts>> {
@@ -81,6 +100,7 @@ export class Planner {
 
   close(): void {
     this.planning.close();
+    this.helping.close();
     this.thinking.close();
     this.quick.worker.terminate();
   }
