@@ -157,15 +157,7 @@ function Bulb({
   );
 }
 
-function ShootShape({
-  figure,
-  shoot,
-  x,
-  y,
-  tall,
-  edgeCm,
-  isBuried,
-}: ShootProps & { shoot: Shoot; isBuried: boolean }) {
+function ShootShape({ figure, shoot, x, y, tall, edgeCm, isBuried }: ShootProps & { shoot: Shoot; isBuried: boolean }) {
   const { form } = figure;
   const isYoung = shoot.isNewest && shoot.grown < 1;
   const high = tall * shoot.grown;

@@ -1,7 +1,7 @@
 'use client';
 
 /** The first screen: questions, the setup on the stage, what is said of it, and the shelf of choices. */
-import { App, Button, Progress } from 'antd';
+import { App, Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
@@ -23,6 +23,7 @@ import { usePlanned } from './state/plan-store';
 import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
 import { usePlanWords, useReviewWords, useSpec } from './state/worded';
+import { ProgressBar } from '../../controls/progress-bar';
 import { tryChange, useWhatIf } from './state/what-if-store';
 
 /**
@@ -144,13 +145,7 @@ function PlanProgress() {
     <div className={styles.progress} aria-live="polite">
       {working ? (
         <>
-          <Progress
-            percent={Math.round((100 * working.done) / Math.max(1, working.total))}
-            size="small"
-            showInfo={false}
-            strokeColor="#35613d"
-            aria-label="Working out the setups"
-          />
+          <ProgressBar label="Working out the setups" done={working.done} total={working.total} />
           <Button size="small" onClick={() => engine.cancel()}>
             Stop
           </Button>

@@ -1,7 +1,7 @@
 'use client';
 
 /** What the schools would do with this genus in the place on the bench; asked for, since it takes seconds. */
-import { Button, Progress } from 'antd';
+import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { PlanCase, SchoolId, SidesFacts } from '@core';
 import {
@@ -19,6 +19,7 @@ import { commonScale } from '../../drawing/setup-section';
 import { ShelfPot } from '../../drawing/shelf-pot';
 import { placeById } from '../../data/place-book';
 import { Planner } from '../../data/worker/planner';
+import { ProgressBar } from '../../controls/progress-bar';
 import styles from './genera.module.css';
 
 interface SchoolsHereProps {
@@ -64,13 +65,7 @@ export function SchoolsHere({ genusId, units }: SchoolsHereProps) {
       <h2>What the schools would do in {placeName}</h2>
       {isWorking ? (
         <div className={styles.asking} aria-live="polite">
-          <Progress
-            percent={Math.round((100 * comparisons.length) / asked.length)}
-            size="small"
-            showInfo={false}
-            strokeColor="#35613d"
-            aria-label="Working out each school"
-          />
+          <ProgressBar label="Working out each school" done={comparisons.length} total={asked.length} />
           <Button size="small" onClick={() => planner.current?.stopThinking()}>
             Stop
           </Button>

@@ -1,7 +1,7 @@
 'use client';
 
 /** How sure the answer is, what matters most, and what would change the order. On demand: it takes a second. */
-import { Button, Progress } from 'antd';
+import { Button } from 'antd';
 import { type SetupSpec, specId } from '@core';
 import { number, percent } from '@core/words';
 import { choose as chooseSetup } from '../state/actions';
@@ -9,6 +9,7 @@ import { usePlanned } from '../state/plan-store';
 import { useEngine } from '../state/use-engine';
 import { useDoubtWords } from '../state/worded';
 import styles from './details.module.css';
+import { ProgressBar } from '../../../controls/progress-bar';
 import { nb } from '../../../controls/nb';
 
 const confidenceNames = { firm: 'Firm', fair: 'Fair', wide: 'Wide open' } as const;
@@ -21,13 +22,7 @@ export function DoubtsView() {
   if (thinking) {
     return (
       <div className={styles.thinking} aria-live="polite">
-        <Progress
-          percent={Math.round((100 * thinking.done) / Math.max(1, thinking.total))}
-          size="small"
-          showInfo={false}
-          strokeColor="#35613d"
-          aria-label="Weighing what may be off"
-        />
+        <ProgressBar label="Weighing what may be off" done={thinking.done} total={thinking.total} />
         <Button size="small" onClick={() => engine.stopThinking()}>
           Stop weighing
         </Button>

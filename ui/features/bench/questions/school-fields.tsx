@@ -1,7 +1,7 @@
 'use client';
 
 /** Where growers disagree: take a side, or see what each would do here and what it costs. */
-import { Button, Progress, Radio } from 'antd';
+import { Button, Radio } from 'antd';
 import { useState } from 'react';
 import { type School, schools, type SidesFacts } from '@core';
 import { number, percent, priceText, type SchoolComparison, setupTitle, wordSides, type WordUnits } from '@core/words';
@@ -12,6 +12,7 @@ import { usePlanned } from '../state/plan-store';
 import { useEngine } from '../state/use-engine';
 import { ShelfPot } from '../../../drawing/shelf-pot';
 import { commonScale } from '../../../drawing/setup-section';
+import { ProgressBar } from '../../../controls/progress-bar';
 import styles from './questions.module.css';
 
 export function SchoolFields() {
@@ -81,13 +82,7 @@ function SchoolField({ school, chosen, choices, onChoose }: SchoolFieldProps) {
       </Radio.Group>
       {isAsking ? (
         <div className={styles.asking} aria-live="polite">
-          <Progress
-            percent={Math.round((100 * (thinking?.done ?? 0)) / Math.max(1, thinking?.total ?? 1))}
-            size="small"
-            showInfo={false}
-            strokeColor="#35613d"
-            aria-label="Working out each side"
-          />
+          <ProgressBar label="Working out each side" done={thinking?.done ?? 0} total={thinking?.total ?? 1} />
           <Button size="small" onClick={() => engine.stopThinking()}>
             Stop
           </Button>
