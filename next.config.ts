@@ -1,6 +1,8 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
+  // What a browser kept of another build is not asked any more.
+  env: { CAIRN_BUILD: String(Date.now()) },
   // ./check builds into a folder of its own, so that it can run beside ./start.
   distDir: process.env.NEXT_DIST_DIR ?? '.next',
   // Next writes the build folder's types into this file; ./check hands over one of its own.

@@ -5,6 +5,7 @@ import { App, Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
+import { keepLastAnswer, lastAnswerTo } from '../../data/last-answer';
 import { useOwn } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
 import { Planner } from '../../data/worker/planner';
@@ -51,7 +52,7 @@ function BenchInBrowser() {
   const [engine, setEngine] = useState<Engine | null>(null);
   useEffect(() => {
     openDraft();
-    const started = startEngine(new Planner());
+    const started = startEngine(new Planner(), { lastAnswerTo, keepLastAnswer });
     const end = keepDraft();
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the workers exist only while the page does
     setEngine(started);

@@ -5,7 +5,7 @@ import { emptyDraft } from '../../../data/bench-draft';
 import type { Outcome } from '../../../data/worker/long-work';
 import { answer, choose, edit, keepTried, showMonth, startAnew, toggleBeside } from './actions';
 import { readingOf, useCase } from './case-store';
-import { type BenchPlanner, type Engine, SETTLE_MS, startEngine } from './engine';
+import { type AnswerMemory, type BenchPlanner, type Engine, SETTLE_MS, startEngine } from './engine';
 import { emptyPlan, specOf, usePlanned } from './plan-store';
 import { emptyStage, forgetEdits, undoEdit, useStage } from './stage-store';
 import { tryChange, useWhatIf } from './what-if-store';
@@ -31,6 +31,8 @@ interface Asked {
   readonly planCase: PlanCase;
   readonly answer: (outcome?: Outcome<PlanFacts>) => Promise<void>;
 }
+
+const nothingKept: AnswerMemory = { lastAnswerTo: () => null, keepLastAnswer: () => undefined };
 
 function fakePlanner() {
   const asked: Asked[] = [];
@@ -86,7 +88,7 @@ beforeEach(() => {
   tryChange(null);
   usePlanned.setState(emptyPlan);
   fake = fakePlanner();
-  engine = startEngine(fake.planner);
+  engine = startEngine(fake.planner, nothingKept);
 });
 afterEach(() => engine.close());
 
@@ -237,4 +239,57 @@ test('closed, it hears nothing and ends its workers', async () => {
   await settle();
   expect(fake.asked).toHaveLength(0);
   expect(fake.counts.closed).toBe(1);
+});
+
+test('the answer given last stands there at once, and nothing is computed', async () => {
+  engine.close();
+  useCase.setState({ answers: small, ownMedia: [] });
+  const kept: string[] = [];
+  const memory: AnswerMemory = {
+    lastAnswerTo: (key) => (kept.includes(key) ? planFor(small) : null),
+    keepLastAnswer: (key) => kept.push(key),
+  };
+  fake = fakePlanner();
+  engine = startEngine(fake.planner, memory);
+  await jest.advanceTimersByTimeAsync(SETTLE_MS);
+  await fake.asked[0]!.answer();
+  expect(kept).toHaveLength(1);
+  engine.close();
+
+  fake = fakePlanner();
+  engine = startEngine(fake.planner, memory);
+  expect(usePlanned.getState()).toMatchObject({ working: null, plan: planFor(small) });
+  await jest.advanceTimersByTimeAsync(10 * SETTLE_MS);
+  expect(fake.asked).toHaveLength(0);
+  // Another case is worked out as ever.
+  answer({ shootCount: 5 });
+  await jest.advanceTimersByTimeAsync(SETTLE_MS);
+  expect(fake.asked).toHaveLength(1);
+});
+
+test('a first answer stands there while the rest is judged, and one to an earlier question never does', async () => {
+  const firsts: ((best: PlanFacts) => void)[] = [];
+  engine.close();
+  useCase.setState({ answers: small, ownMedia: [] });
+  fake = fakePlanner();
+  const { plan } = fake.planner;
+  engine = startEngine(
+    {
+      ...fake.planner,
+      plan: (planCase, onProgress, onBest) => {
+        firsts.push(onBest);
+        return plan(planCase, onProgress, onBest);
+      },
+    },
+    nothingKept,
+  );
+  await jest.advanceTimersByTimeAsync(SETTLE_MS);
+  firsts[0]!(planFor(small));
+  expect(usePlanned.getState().plan).toBe(planFor(small));
+  expect(usePlanned.getState().working).not.toBeNull();
+  answer({ shootCount: 6 });
+  await jest.advanceTimersByTimeAsync(SETTLE_MS);
+  const late = { ...planFor(small), candidateCount: 1 };
+  firsts[0]!(late);
+  expect(usePlanned.getState().plan).not.toBe(late);
 });

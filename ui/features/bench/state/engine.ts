@@ -2,7 +2,7 @@
  * Keeps what is worked out in step with what is said: watches the stores, asks the workers, and puts
  * their answers into the plan's store. No component computes anything itself.
  */
-import { type PlanCase, type SchoolId, type SidesFacts, specId, type TuningFacts } from '@core';
+import { type PlanCase, type PlanFacts, type SchoolId, type SidesFacts, specId, type TuningFacts } from '@core';
 import { Latest } from '../../../data/latest';
 import type { Refusable } from '../../../data/worker/bench-worker';
 import { messageOf, type Outcome } from '../../../data/worker/long-work';
@@ -36,7 +36,13 @@ export interface Engine {
 const starting = { done: 0, total: 1 } as const;
 const nothing = { status: 'cancelled' } as const;
 
-export function startEngine(planner: BenchPlanner): Engine {
+/** What remembers answers from one start to the next. */
+export interface AnswerMemory {
+  readonly lastAnswerTo: (key: string) => PlanFacts | null;
+  readonly keepLastAnswer: (key: string, plan: PlanFacts) => void;
+}
+
+export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine {
   let askedKey: string | null = null;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let idle: ReturnType<typeof setTimeout> | undefined;
@@ -100,10 +106,15 @@ export function startEngine(planner: BenchPlanner): Engine {
     if (isClosed || askedKey !== key || outcome.status === 'cancelled') return;
     if (outcome.status === 'failed') set({ working: null, failure: outcome.message });
     else {
-      set({ working: null, failure: null, planCase, plan: outcome.value, doubts: null });
-      markPainted('final');
-      idle = setTimeout(askDoubts, IDLE_MS);
+      showAnswer(planCase, outcome.value);
+      memory.keepLastAnswer(key, outcome.value);
     }
+  }
+
+  function showAnswer(planCase: PlanCase, facts: PlanFacts): void {
+    set({ working: null, failure: null, planCase, plan: facts, doubts: null });
+    markPainted('final');
+    idle = setTimeout(askDoubts, IDLE_MS);
   }
 
   function askDoubts(): void {
@@ -132,6 +143,13 @@ export function startEngine(planner: BenchPlanner): Engine {
     clearTimeout(idle);
     planner.stopThinking();
     set({ thinking: null });
+    const known = memory.lastAnswerTo(key);
+    if (known) {
+      planner.cancel();
+      showAnswer(planCase, known);
+      markPainted('first good');
+      return;
+    }
     set({ working: starting });
     timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
   }
