@@ -48,6 +48,8 @@ const LEADERS = 3;
 
 /** A plan hears messages so often, ms. */
 const CHUNK_MS = 24;
+/** And tells so seldom how far it is: drawing the bar takes time from the work, ms. */
+const TELL_MS = 200;
 
 /** Which plan is wanted: another number stops the one under way. */
 let planTurn = 0;
@@ -103,9 +105,12 @@ const api = {
     onBest: OnBest,
     port: MessagePort | null,
   ): Promise<PlanFacts | null> {
+    let toldAt = performance.now();
     return runPlan(planCase, port, false, ({ done, total, best }, isPause) => {
       if (best) void onBest(best);
-      if (isPause) void onProgress(done, total);
+      if (!isPause || performance.now() - toldAt < TELL_MS) return;
+      toldAt = performance.now();
+      void onProgress(done, total);
     });
   },
   /** Works at the same plan from the other end, and tells what it finds. */

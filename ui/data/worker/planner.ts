@@ -27,8 +27,9 @@ export interface TriedFacts {
   readonly curve: SetupCurve;
 }
 
-/** One core more than the page itself needs while it waits. */
-const hasTwoCores = (): boolean => navigator.hardwareConcurrency >= 2;
+/** On two cores the browser's own drawing takes the second: measured there, a helper makes a cold start slower. */
+const CORES_FOR_A_HELPER = 4;
+const hasCoreForHelper = (): boolean => navigator.hardwareConcurrency >= CORES_FOR_A_HELPER;
 
 export class Planner {
   private readonly planning = new LongWork(startWorker, (api) => void api.stopPlan());
@@ -38,15 +39,15 @@ export class Planner {
 
   constructor() {
     this.planning.warm();
-    if (hasTwoCores()) this.helping.warm();
+    if (hasCoreForHelper()) this.helping.warm();
   }
 
   /**
    * Computes a plan; a plan still running for an earlier question is cancelled. onBest: a first answer on the way. Where
-   * there are two cores a second worker begins at the other end.
+   * there are cores enough a second worker begins at the other end.
    */
   async plan(planCase: PlanCase, onProgress: OnProgress, onBest: OnBest): Promise<Outcome<PlanFacts>> {
-    const between = hasTwoCores() ? new MessageChannel() : null;
+    const between = hasCoreForHelper() ? new MessageChannel() : null;
     const outcome = this.planning.run((api) =>
       api.plan(
         planCase,
