@@ -170,14 +170,11 @@ async function main(): Promise<void> {
   if (!address) throw new Error('give the address of a running application: npm run bench:browser starts one');
   const waits = await measure();
   if (isJson) {
-    console.log(JSON.stringify(waits));
+    process.stdout.write(`${JSON.stringify(waits)}\n`);
     return;
   }
-  const rows = Object.entries(waits).map(([name, value]) => [
-    name,
-    { is: value, target: targets[name as keyof Waits] },
-  ]);
-  console.table(Object.fromEntries(rows));
+  for (const [name, value] of Object.entries(waits))
+    process.stdout.write(`${name.padEnd(20)}${String(value).padStart(7)}   at most ${targets[name as keyof Waits]}\n`);
 }
 
 void main();
