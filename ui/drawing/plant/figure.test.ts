@@ -1,13 +1,12 @@
 /** One figure of a plant for the section and for the view from above. */
-import { demoPlaces, genusById, genusIds } from '@core';
-import { planCaseSchema } from '../../../core/testing';
-import { resolveCase } from '../../../core/case';
+import { genusById, genusIds } from '@core';
+import { planCaseSchema, resolveCase } from '@core/testing';
 import { figureOf } from './figure';
 import { drawnGenera } from './forms';
 import { leafOf } from './leaf';
 
 const plantOf = (said: object) =>
-  resolveCase(planCaseSchema.parse({ genus: 'cattleya-unifoliate', place: 'heated-flat', ...said }), demoPlaces).plant;
+  resolveCase(planCaseSchema.parse({ genus: 'cattleya-unifoliate', place: 'heated-flat', ...said })).plant;
 const spread = (values: readonly number[]) => Math.max(...values) - Math.min(...values);
 
 test('the same plant is always drawn alike, another is not', () => {
