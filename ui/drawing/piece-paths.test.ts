@@ -18,7 +18,7 @@ const points = (d: string) =>
   [...d.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)] as const);
 
 test('pieces of a kind are one path, kinds are told apart', () => {
-  const kinds = piecePaths([piece({}), piece({ xCm: 2 }), piece({ shape: 'pitted', family: 'pumice' })]);
+  const kinds = piecePaths([piece({}), piece({ xCm: 2 }), piece({ xCm: 4, shape: 'pitted', family: 'pumice' })]);
   expect(kinds.map(({ family, shape }) => `${family} ${shape}`)).toEqual(['conifer bark chip', 'pumice pitted']);
   expect(kinds[0]!.body.match(/M/g)).toHaveLength(2);
   expect(kinds[1]!.detail.match(/M/g)).toHaveLength(3);
@@ -39,6 +39,13 @@ test('turned by a quarter it is as high as it was wide', () => {
   expect(size(0, 0)).toBeCloseTo(1);
   expect(size(90, 1)).toBeCloseTo(1);
   expect(size(90, 0)).toBeCloseTo(0.35);
+});
+
+test('what lies on another is drawn after it, and never within one path', () => {
+  const heap = [piece({}), piece({ xCm: 0.6 }), piece({ xCm: 1.2 }), piece({ xCm: 9 })];
+  const paths = piecePaths(heap);
+  expect(paths.map(({ body }) => body.match(/M/g)!.length)).toEqual([2, 1, 1]);
+  expect(points(paths[1]!.body)[0]![0]).toBeLessThan(points(paths[2]!.body)[0]![0]);
 });
 
 test('nothing makes nothing', () => expect(piecePaths([])).toEqual([]));

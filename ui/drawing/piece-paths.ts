@@ -2,14 +2,15 @@
  * One outline for each kind of piece, so that media differ without colour: slivers of bark, round
  * pebbles, angular granules, pitted pumice and lava, strands of moss, blocks, plates, crumbs.
  *
- * All pieces of a kind make one path: a browser draws a path of a thousand outlines at once, and a thousand elements one
+ * All pieces of a kind that do not touch make one path: a browser draws a path of a thousand outlines at once, and a thousand elements one
  * by one.
  */
 import type { PieceShape } from '@core';
 import type { Piece } from './pieces';
 
-/** Pieces of one family and shape, in cm; y points down. */
+/** Pieces of one family and shape in one layer, in cm; y points down. */
 export interface PiecePaths {
+  readonly key: string;
   readonly family: string;
   readonly shape: PieceShape;
   readonly body: string;
@@ -96,20 +97,47 @@ const LINE_SHARE = 0.18;
 const MOST_STRAND_CM = 0.12;
 const STRAND_SHARE = 0.7;
 
-/** All pieces as a few paths, in the order in which their kinds first lie there. */
+/** How far outlines reach beyond a piece's radius: nearer ones may touch. */
+const REACH = 1.2;
+
+/** What lies on another is in a layer above it; within a layer no two outlines touch, so that none shows through another. */
+function layersOf(pieces: readonly Piece[]): readonly number[] {
+  const layers: number[] = [];
+  pieces.forEach((piece, i) => {
+    let layer = 0;
+    for (let k = 0; k < i; k += 1) {
+      const below = pieces[k]!;
+      const reach = (below.radiusCm + piece.radiusCm) * REACH;
+      const dx = below.xCm - piece.xCm;
+      const dy = below.yCm - piece.yCm;
+      if (layers[k]! >= layer && dx * dx + dy * dy < reach * reach) layer = layers[k]! + 1;
+    }
+    layers.push(Math.min(layer, MOST_LAYERS - 1));
+  });
+  return layers;
+}
+
+/** Of a deep heap only the upper ones tell. */
+const MOST_LAYERS = 6;
+
+/** All pieces as a few paths: from the lowest layer up, and in each by kinds in the order in which they first lie there. */
 export function piecePaths(pieces: readonly Piece[]): readonly PiecePaths[] {
-  const kinds = new Map<string, Piece[]>();
-  for (const piece of pieces) {
-    const key = `${piece.family}|${piece.shape}`;
-    const list = kinds.get(key);
-    if (list) list.push(piece);
-    else kinds.set(key, [piece]);
-  }
-  return [...kinds.values()].map((list) => {
+  const layers = layersOf(pieces);
+  const groups = new Map<string, { readonly layer: number; readonly list: Piece[] }>();
+  pieces.forEach((piece, i) => {
+    const layer = layers[i]!;
+    const key = `${layer}|${piece.family}|${piece.shape}`;
+    const group = groups.get(key);
+    if (group) group.list.push(piece);
+    else groups.set(key, { layer, list: [piece] });
+  });
+  const inOrder = [...groups.entries()].sort(([, a], [, b]) => a.layer - b.layer);
+  return inOrder.map(([key, { list }]) => {
     const drawn = list.map((piece) => draw[piece.shape](piece, placeOf(piece)));
     const meanCm = list.reduce((sum, { radiusCm }) => sum + radiusCm, 0) / list.length;
     const { family, shape } = list[0]!;
     return {
+      key,
       family,
       shape,
       body: drawn.map(({ body }) => body).join(''),

@@ -19,7 +19,7 @@ export function PieceShapes({ pieces }: { readonly pieces: readonly Piece[] }) {
   return (
     <>
       {piecePaths(pieces).map((kind) => (
-        <Kind key={`${kind.family}|${kind.shape}`} kind={kind} />
+        <Kind key={kind.key} kind={kind} />
       ))}
     </>
   );
