@@ -54,7 +54,7 @@ export interface PotDrawingProps {
 
 /** Lines of labels, and how wide a letter is of them, px. */
 const LINE_PX = 15;
-const LETTER_PX = 6.6;
+const LETTER_PX = 7.4;
 /** Labels begin under the view from above. */
 const PLAN_FOOT_PX = 120;
 
