@@ -1,9 +1,6 @@
 /** How a plant grows, as a small drawing: the same strokes for every plant of a habit. */
 import type { GrowthHabit } from '@core';
-
-const LEAF = '#7d9a6a';
-const LINE = '#2d4a31';
-const BULB = '#a9b184';
+import { BULB, LEAF, LEAF_LINE } from './plant/colors';
 
 /** A leaf from a point, so long, leaning by so many degrees. */
 function Leaf({ x, y, long, wide, lean }: { x: number; y: number; long: number; wide: number; lean: number }) {
@@ -12,18 +9,20 @@ function Leaf({ x, y, long, wide, lean }: { x: number; y: number; long: number; 
       transform={`translate(${x} ${y}) rotate(${lean})`}
       d={`M0 0 C${-wide} ${-long * 0.35} ${-wide * 0.8} ${-long * 0.8} 0 ${-long} C${wide * 0.8} ${-long * 0.8} ${wide} ${-long * 0.35} 0 0Z`}
       fill={LEAF}
-      stroke={LINE}
+      stroke={LEAF_LINE}
       strokeWidth={0.8}
     />
   );
 }
 
 function Bulb({ x, high, wide }: { x: number; high: number; wide: number }) {
-  return <ellipse cx={x} cy={34 - high / 2} rx={wide / 2} ry={high / 2} fill={BULB} stroke={LINE} strokeWidth={0.8} />;
+  return (
+    <ellipse cx={x} cy={34 - high / 2} rx={wide / 2} ry={high / 2} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
+  );
 }
 
 function Rhizome({ from, to }: { from: number; to: number }) {
-  return <path d={`M${from} 34 H${to}`} stroke={LINE} strokeWidth={2} strokeLinecap="round" />;
+  return <path d={`M${from} 34 H${to}`} stroke={LEAF_LINE} strokeWidth={2} strokeLinecap="round" />;
 }
 
 const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
@@ -32,7 +31,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
       {[-70, -48, 48, 70].map((lean, i) => (
         <Leaf key={lean} x={20} y={32 - (i % 3) * 3} long={17} wide={3.6} lean={lean} />
       ))}
-      <path d="M20 36 V18" stroke={LINE} strokeWidth={3} strokeLinecap="round" />
+      <path d="M20 36 V18" stroke={LEAF_LINE} strokeWidth={3} strokeLinecap="round" />
       <path d="M20 34 C14 36 10 35 7 38 M20 34 C25 37 28 35 32 38" stroke="#8b8f7c" strokeWidth={1.6} fill="none" />
     </>
   ),
@@ -61,7 +60,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
     <>
       {[12, 20, 28].map((x, i) => (
         <g key={x} transform={`rotate(${-9 + i * 9} ${x} 34)`}>
-          <path d={`M${x} 34 V8`} stroke={LINE} strokeWidth={3.4} strokeLinecap="round" />
+          <path d={`M${x} 34 V8`} stroke={LEAF_LINE} strokeWidth={3.4} strokeLinecap="round" />
           <path d={`M${x} 34 V8`} stroke={BULB} strokeWidth={2} strokeLinecap="round" />
           {[12, 18, 24].map((y, j) => (
             <Leaf key={y} x={x} y={y} long={9} wide={2} lean={j % 2 === 0 ? 62 : -62} />
@@ -83,10 +82,16 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
   ),
   rambling: (
     <>
-      <path d="M4 30 C12 38 18 26 24 33 S34 30 37 24" stroke={LINE} strokeWidth={2} fill="none" strokeLinecap="round" />
+      <path
+        d="M4 30 C12 38 18 26 24 33 S34 30 37 24"
+        stroke={LEAF_LINE}
+        strokeWidth={2}
+        fill="none"
+        strokeLinecap="round"
+      />
       {[8, 20, 32].map((x, i) => (
         <g key={x}>
-          <ellipse cx={x} cy={29 - i} rx={2.6} ry={4} fill={BULB} stroke={LINE} strokeWidth={0.8} />
+          <ellipse cx={x} cy={29 - i} rx={2.6} ry={4} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
           <Leaf x={x} y={25 - i} long={14} wide={2.6} lean={-14 + i * 14} />
         </g>
       ))}
@@ -94,10 +99,10 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
   ),
   'climbing chain': (
     <>
-      <path d="M9 36 L31 10" stroke={LINE} strokeWidth={2} strokeLinecap="round" />
+      <path d="M9 36 L31 10" stroke={LEAF_LINE} strokeWidth={2} strokeLinecap="round" />
       {[0, 1, 2, 3].map((i) => (
         <g key={i} transform={`translate(${11 + i * 6} ${33 - i * 7.4})`}>
-          <ellipse cx={2} cy={-3} rx={2.4} ry={3.8} fill={BULB} stroke={LINE} strokeWidth={0.8} />
+          <ellipse cx={2} cy={-3} rx={2.4} ry={3.8} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
           <Leaf x={2} y={-6} long={11} wide={1.8} lean={38} />
         </g>
       ))}
@@ -105,7 +110,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
   ),
   'creeping stem': (
     <>
-      <path d="M5 35 C12 35 15 34 17 27 M17 35 C24 35 28 33 30 24" stroke={LINE} strokeWidth={2.4} fill="none" />
+      <path d="M5 35 C12 35 15 34 17 27 M17 35 C24 35 28 33 30 24" stroke={LEAF_LINE} strokeWidth={2.4} fill="none" />
       {[
         [17, 27],
         [30, 24],
@@ -123,7 +128,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
       <path d="M3 27 H37" stroke="#8a7a5c" strokeWidth={1.4} strokeDasharray="3 2" />
       {[13, 25].map((x) => (
         <g key={x}>
-          <circle cx={x} cy={33} r={4} fill={BULB} stroke={LINE} strokeWidth={0.8} />
+          <circle cx={x} cy={33} r={4} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
           <Leaf x={x} y={29} long={22} wide={2.6} lean={-10} />
           <Leaf x={x} y={29} long={19} wide={2.6} lean={14} />
         </g>

@@ -1,6 +1,7 @@
 /** The pot from above: round or square, where the ball goes, and which way growth runs. */
 import type { Placement, PlantInHand, Pot } from '@core';
 import { colors } from '../theme/tokens';
+import { BULB, LEAF, LEAF_LINE, YOUNG_BULB } from './plant/colors';
 import { figureOf } from './plant/figure';
 
 interface PlanViewProps {
@@ -46,17 +47,17 @@ function Shoots({ plant, x, y, scale, turnDeg, reachCm }: ShootsProps) {
                 cx={long / 2}
                 rx={long / 2}
                 ry={Math.max(0.25, (long * LEAF_WIDE_SHARE) / 2)}
-                fill="#7d9a6a"
+                fill={LEAF}
                 fillOpacity={0.6}
-                stroke="#2d4a31"
+                stroke={LEAF_LINE}
                 strokeWidth={0.12}
                 transform={`rotate(${(360 / leaves) * n + 40 * shoot.lean})`}
               />
             ))}
             <circle
               r={isStem ? 0.5 : Math.min(1.1, Math.max(0.4, plant.heightCm * 0.025))}
-              fill={shoot.isNewest ? '#c6d39c' : '#a9b184'}
-              stroke="#2d4a31"
+              fill={shoot.isNewest ? YOUNG_BULB : BULB}
+              stroke={LEAF_LINE}
               strokeWidth={0.15}
             />
           </g>

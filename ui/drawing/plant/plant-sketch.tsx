@@ -1,5 +1,6 @@
 /** The plant above the medium, from the side: its shoots where they stand, at their true size as far as there is room. */
 import { memo } from 'react';
+import { BLOOM, BLOOM_EYE, BULB, LEAF, LEAF_LINE, ROOT, ROOT_LINE, YOUNG_BULB, YOUNG_LEAF } from './colors';
 import { type Figured, figureOf, type PlantFigure, type Shoot } from './figure';
 import { leafOf } from './leaf';
 
@@ -14,15 +15,6 @@ interface PlantSketchProps {
   readonly edgeCm: number;
   readonly isBuried: boolean;
 }
-
-const LEAF = '#7d9a6a';
-const YOUNG = '#a3bd78';
-const LEAF_LINE = '#2d4a31';
-const BULB = '#a9b184';
-const ROOT = '#eee9d2';
-const ROOT_LINE = '#3a3f30';
-const BLOOM = '#b4637f';
-const EYE = '#f2d27a';
 
 /** Leaves of a shoot are so much longer than what is left above the bulb: they lean. */
 const LEAN_GAIN = 1.1;
@@ -42,7 +34,7 @@ function LeafShape({ kind, x, y, long, lean, isYoung }: LeafProps) {
   const { outline, veins } = leafOf(kind, x, y, long, lean);
   return (
     <g>
-      <path d={outline} fill={isYoung ? YOUNG : LEAF} stroke={LEAF_LINE} strokeWidth={0.06} />
+      <path d={outline} fill={isYoung ? YOUNG_LEAF : LEAF} stroke={LEAF_LINE} strokeWidth={0.06} />
       <path d={veins} fill="none" stroke={LEAF_LINE} strokeWidth={0.04} opacity={0.55} />
     </g>
   );
@@ -123,7 +115,7 @@ function Bulb({
   isYoung: boolean;
 }) {
   const wide = bulbSize(form.bulb, high);
-  const fill = isYoung ? '#c6d39c' : BULB;
+  const fill = isYoung ? YOUNG_BULB : BULB;
   if (form.bulb === 'cane') {
     const nodes = Math.max(2, Math.round(high / 1.8));
     return (
@@ -230,7 +222,7 @@ function Bloom({ x, y, tall, edgeCm }: Omit<ShootProps, 'figure'>) {
                 transform={`rotate(${turn} ${fx} ${fy})`}
               />
             ))}
-            <circle cx={fx} cy={fy} r={flower * 0.22} fill={EYE} />
+            <circle cx={fx} cy={fy} r={flower * 0.22} fill={BLOOM_EYE} />
           </g>
         );
       })}

@@ -1,22 +1,16 @@
 /** What a plant shows, as small drawings: roots and their tips, the newest shoot, and what else can be seen. */
+import { BLOOM, BLOOM_EYE, BULB, LEAF, LEAF_LINE, ROOT, ROOT_LINE, ROOT_TIP } from '../../../../drawing/plant/colors';
 import type { SignKey } from '../../questions/signs';
 
-const ROOT = '#eee9d2';
-const EDGE = '#3a3f30';
-const TIP = '#5f8f4a';
-const LEAF = '#7d9a6a';
-const LINE = '#2d4a31';
-const BULB = '#a9b184';
 const ROT = '#5d3d25';
-const BLOOM = '#b4637f';
 const SOIL = '#8a7a5c';
 
 function Root({ d, tip }: { readonly d: string; readonly tip?: readonly [number, number] }) {
   return (
     <>
-      <path d={d} stroke={EDGE} strokeWidth={6} fill="none" strokeLinecap="round" />
+      <path d={d} stroke={ROOT_LINE} strokeWidth={6} fill="none" strokeLinecap="round" />
       <path d={d} stroke={ROOT} strokeWidth={4.6} fill="none" strokeLinecap="round" />
-      {tip ? <circle cx={tip[0]} cy={tip[1]} r={3} fill={TIP} stroke={EDGE} strokeWidth={0.7} /> : null}
+      {tip ? <circle cx={tip[0]} cy={tip[1]} r={3} fill={ROOT_TIP} stroke={ROOT_LINE} strokeWidth={0.7} /> : null}
     </>
   );
 }
@@ -24,9 +18,9 @@ function Root({ d, tip }: { readonly d: string; readonly tip?: readonly [number,
 function Plant({ children }: { readonly children?: React.ReactNode }) {
   return (
     <>
-      <path d="M8 38 H40" stroke={LINE} strokeWidth={2.4} strokeLinecap="round" />
-      <ellipse cx={15} cy={31} rx={4.4} ry={7} fill={BULB} stroke={LINE} />
-      <path d="M15 24 C11 14 12 9 15 5 C18 9 19 14 15 24Z" fill={LEAF} stroke={LINE} />
+      <path d="M8 38 H40" stroke={LEAF_LINE} strokeWidth={2.4} strokeLinecap="round" />
+      <ellipse cx={15} cy={31} rx={4.4} ry={7} fill={BULB} stroke={LEAF_LINE} />
+      <path d="M15 24 C11 14 12 9 15 5 C18 9 19 14 15 24Z" fill={LEAF} stroke={LEAF_LINE} />
       {children}
     </>
   );
@@ -38,11 +32,16 @@ function NewShoot({ high, hasRoots = false }: { readonly high: number; readonly 
       <path
         d={`M32 38 C26 ${38 - high * 0.6} 29 ${38 - high} 32 ${38 - high} C35 ${38 - high} 38 ${38 - high * 0.6} 32 38Z`}
         fill="#b9cf7d"
-        stroke={LINE}
+        stroke={LEAF_LINE}
       />
       {hasRoots ? (
         <>
-          <path d="M31 39 C28 42 27 43 26 46 M33 39 C36 42 37 43 38 46" stroke={EDGE} strokeWidth={3} fill="none" />
+          <path
+            d="M31 39 C28 42 27 43 26 46 M33 39 C36 42 37 43 38 46"
+            stroke={ROOT_LINE}
+            strokeWidth={3}
+            fill="none"
+          />
           <path d="M31 39 C28 42 27 43 26 46 M33 39 C36 42 37 43 38 46" stroke={ROOT} strokeWidth={1.8} fill="none" />
         </>
       ) : null}
@@ -87,7 +86,7 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
   'shoot none': <Plant />,
   inBloom: (
     <Plant>
-      <path d="M17 36 C26 30 28 18 34 10" stroke={LINE} strokeWidth={1.6} fill="none" />
+      <path d="M17 36 C26 30 28 18 34 10" stroke={LEAF_LINE} strokeWidth={1.6} fill="none" />
       {[0, 72, 144, 216, 288].map((turn) => (
         <ellipse
           key={turn}
@@ -96,19 +95,19 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
           rx={2.6}
           ry={4.4}
           fill={BLOOM}
-          stroke={LINE}
+          stroke={LEAF_LINE}
           strokeWidth={0.6}
           transform={`rotate(${turn} 34 11)`}
         />
       ))}
-      <circle cx={34} cy={11} r={2} fill="#f2d27a" stroke={LINE} strokeWidth={0.6} />
+      <circle cx={34} cy={11} r={2} fill={BLOOM_EYE} stroke={LEAF_LINE} strokeWidth={0.6} />
     </Plant>
   ),
   leavesShed: (
     <>
-      <path d="M8 38 H40" stroke={LINE} strokeWidth={2.4} strokeLinecap="round" />
+      <path d="M8 38 H40" stroke={LEAF_LINE} strokeWidth={2.4} strokeLinecap="round" />
       {[15, 25, 34].map((x) => (
-        <ellipse key={x} cx={x} cy={30} rx={4.4} ry={8} fill={BULB} stroke={LINE} />
+        <ellipse key={x} cx={x} cy={30} rx={4.4} ry={8} fill={BULB} stroke={LEAF_LINE} />
       ))}
       <path d="M6 44 C10 41 14 42 17 45 M26 45 C30 41 35 42 38 45" stroke="#a98d4b" strokeWidth={2.4} fill="none" />
     </>
@@ -120,7 +119,7 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
   ),
   rot: (
     <>
-      <path d="M22 5 C19 16 25 24 20 40" stroke={EDGE} strokeWidth={6} fill="none" strokeLinecap="round" />
+      <path d="M22 5 C19 16 25 24 20 40" stroke={ROOT_LINE} strokeWidth={6} fill="none" strokeLinecap="round" />
       <path d="M22 5 C19 16 25 24 20 40" stroke={ROT} strokeWidth={4.6} fill="none" strokeLinecap="round" />
       <path d="M32 8 C31 16 34 24 32 32" stroke={ROT} strokeWidth={1.6} fill="none" strokeDasharray="4 3" />
       <path d="M9 12 q3 -4 0 -7 M13 14 q3 -4 0 -7" stroke="#6b7a3a" strokeWidth={1.6} fill="none" />
