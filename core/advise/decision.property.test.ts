@@ -12,7 +12,7 @@ import { heaviestPart, meanPieceMm } from '../physics/media';
 import type { Place } from '../physics/places';
 import { languageFaults } from '../testing/language';
 import { metricWords, type PlanAnswer, type SetupAnswer, wordPlan } from '../words';
-import type { SetupFacts } from './plan';
+import type { SetupFacts } from './setup-facts';
 import { makePlan, resolveCase, reviewSetup } from '../testing';
 
 const CASES = 40;

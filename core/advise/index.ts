@@ -11,17 +11,9 @@ export type { SetupCosts } from './costs';
 export type { FitCause, FitVerdict, MonthFit, PlaceFit } from '../decide/place';
 export type { Division } from './division';
 export { type Placement, placementOf } from './placement';
-export {
-  type BetterPlace,
-  makePlan,
-  planInSteps,
-  type PlanStep,
-  type PlanFacts,
-  reviewSetup,
-  type Verdict,
-  verdictOn,
-  type SetupFacts,
-} from './plan';
+export { type BetterPlace, makePlan, type PlanFacts, planInSteps, type PlanStep } from './plan';
+export { reviewSetup, type Verdict, verdictOn } from './review';
+export type { SetupFacts } from './setup-facts';
 export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';

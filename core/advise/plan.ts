@@ -2,99 +2,28 @@
  * The plan: generate setups, rule out, judge, rank, and give the figures that say why. Its
  * sentences stand in words/plan.
  */
-import {
-  type Approach,
-  type LayerSpec,
-  type PlaceBook,
-  type PlanCase,
-  realiseMix,
-  resolveCase,
-  type ResolvedCase,
-  type SetupSpec,
-} from '../case';
+import { type PlaceBook, type PlanCase, resolveCase, type ResolvedCase } from '../case';
 import {
   type Forbidden,
   groupRuledOut,
-  isAsItIs,
-  leastBad,
-  standOuts,
-  type StandsOut,
   isHopeless,
+  leastBad,
   LEAST_SETUPS,
   pickForTheYear,
   pickVaried,
-  type Pull,
-  pullsOf,
-  scoredBy,
-  type ScoredBy,
   type RuledOutFact,
   screenAll,
   type Screened,
-  scoreOf,
+  standOuts,
 } from '../decide/choice';
 import { betterPlaces, type FitVerdict, type PlaceFit } from '../decide/place';
-import { allRules, forbiddingRule, type RuleFinding, runRules } from '../decide/rules';
-import {
-  type CandidateFacts,
-  type CaseContext,
-  contextOf,
-  factsOf,
-  generateCandidates,
-  judge,
-  judgeFinely,
-  type Judgement,
-  layerVolumesL,
-} from '../decide/setups';
-import type { DryingTime, ModelDoubt } from '../physics/drydown';
-import { type BagMeasure, bagMeasures } from '../physics/media';
-import type { Stability } from '../physics/pots';
-import type { YearReport } from '../physics/year';
-import { type AftercareFact, firstAftercare } from './aftercare';
-import { changeOver, type ChangeOverFact } from './change-over';
-import { costsOf, type SetupCosts } from './costs';
-import { firstWeeksOf } from './first-weeks';
-import { type Division, divisionOf } from './division';
-import { type Placement, placementOf } from './placement';
+import { allRules, forbiddingRule } from '../decide/rules';
+import { type CaseContext, contextOf, factsOf, generateCandidates, judge, judgeFinely } from '../decide/setups';
 import { k } from './constants';
-import { type ReasonFact, reasonsFor } from './reasons';
-import { seasonOf } from './season';
+import { type Division, divisionOf } from './division';
+import { figuresOf, type Judged, judgeFully, type SetupFacts } from './setup-facts';
 import { type SharedWork, sharedJudge } from './shared-work';
 import { decideTiming, type Timing } from './timing';
-
-export interface LayerMeasures extends LayerSpec {
-  readonly volumeL: number;
-  /** Litres to take out of each bag for this layer. */
-  readonly bags: readonly BagMeasure[];
-}
-
-export interface SetupFacts {
-  readonly id: string;
-  readonly approach: Approach;
-  readonly spec: SetupSpec;
-  readonly layers: readonly LayerMeasures[];
-  readonly placement: Placement;
-  readonly daysByMonth: readonly DryingTime[];
-  readonly year: YearReport;
-  readonly airAfterWatering: number;
-  readonly lifeYears: number;
-  readonly stability: Stability | null;
-  readonly score: number;
-  /** The medium and kind of pot it stands in, with room to grow. */
-  readonly isAsItIs: boolean;
-  /** The rule that forbids it: of a setup changed by hand, and where nothing suits and the least bad is shown. */
-  readonly ruledOutBy: RuleFinding | null;
-  /** What it is on the shelf for; null of a setup that is not there. */
-  readonly standsOut: StandsOut | null;
-  readonly scoredBy: ScoredBy;
-  readonly pulls: readonly Pull[];
-  readonly reasons: readonly ReasonFact[];
-  readonly findings: readonly RuleFinding[];
-  readonly aftercare: readonly AftercareFact[];
-  readonly changeOver: ChangeOverFact;
-  readonly costs: SetupCosts;
-  /** Days a full reservoir lasts in the month that empties it fastest; null without one or beyond the horizon. */
-  readonly reservoirDays: number | null;
-}
 
 export interface PlanFacts {
   /** The best first; never empty. */
@@ -141,74 +70,8 @@ export interface PlanOptions {
 /** How many of the next most promising are looked at where the first were all put aside. */
 const MOST_LATER = 60;
 
-interface Judged {
-  readonly facts: CandidateFacts;
-  readonly judgement: Judgement;
-  readonly findings: readonly RuleFinding[];
-  readonly scoredBy: ScoredBy;
-  readonly pulls: readonly Pull[];
-  readonly score: number;
-  readonly isAsItIs: boolean;
-}
-
-/** As it is judged for its place in the order, or, finely, for what is shown of it. */
-function judgeFully(context: CaseContext, facts: CandidateFacts, how: typeof judge): Judged {
-  const judgement = how(context, facts);
-  const findings = runRules(allRules, { context, facts, judgement });
-  const by = scoredBy(context, facts, judgement, findings);
-  const pulls = pullsOf(context, by, findings);
-  return { facts, judgement, findings, scoredBy: by, pulls, score: scoreOf(pulls), isAsItIs: isAsItIs(context, facts) };
-}
-
 function byScore(a: Judged, b: Judged): number {
   return b.score - a.score || a.facts.id.localeCompare(b.facts.id);
-}
-
-/** The figures of one judged setup. */
-function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
-  const { facts, judgement, findings, pulls, score, isAsItIs: asItIs } = judged;
-  const { spec, setup } = facts;
-  const volumes = layerVolumesL(setup);
-  const placement = placementOf(context, facts);
-  return {
-    id: facts.id,
-    approach: spec.approach,
-    spec,
-    layers: spec.layers.map((layer, index) => {
-      const volumeL = volumes[index] ?? 0;
-      return {
-        ...layer,
-        volumeL,
-        bags: bagMeasures(realiseMix(layer.mix), volumeL, layer.isSideBySide),
-      };
-    }),
-    placement,
-    daysByMonth: judgement.byMonth,
-    year: judgement.year,
-    airAfterWatering: facts.airAfterWatering,
-    lifeYears: facts.lifeYears,
-    stability: judgement.stability,
-    score,
-    isAsItIs: asItIs,
-    ruledOutBy: findings.find((finding) => finding.effect === 'rule out') ?? null,
-    standsOut: null,
-    scoredBy: judged.scoredBy,
-    pulls,
-    reasons: reasonsFor({ context, facts, judgement, placement }),
-    findings: findings.filter((finding) => finding.effect !== 'rule out'),
-    changeOver: changeOver(context, facts),
-    costs: costsOf(context, facts, judgement.year, volumes),
-    reservoirDays: judgement.reservoirDays,
-    aftercare: firstAftercare({
-      plant: context.plant,
-      stance: context.resolved.stance,
-      ...seasonOf(context.resolved),
-      isMount: setup.kind === 'mount',
-      hasReservoir: facts.hasReservoir,
-      waterDsM: context.feeding.waterDsM,
-      firstWeeks: firstWeeksOf(context, facts, judgement),
-    }),
-  };
 }
 
 /** Where every setup is put aside, those that come nearest, each with the rule against it. */
@@ -335,33 +198,4 @@ export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOption
     if (step.done) return step.value;
     options.onProgress?.(step.value.done, step.value.total);
   }
-}
-
-/** A setup the grower has changed by hand, or any other in this case. */
-export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): SetupFacts {
-  const context = contextOf(resolveCase(input, places));
-  return figuresOf(context, judgeFully(context, factsOf(context, spec), judgeFinely));
-}
-
-/** How one setup fares: what ranking and doubts need, without the figures that a screen shows. */
-export interface Verdict {
-  readonly year: YearReport;
-  readonly score: number;
-  readonly isRuledOut: boolean;
-}
-
-/** doubt: where the model is to be taken as off. */
-export function verdictOn(
-  input: PlanCase,
-  places: PlaceBook,
-  spec: SetupSpec,
-  doubt: ModelDoubt | null = null,
-): Verdict {
-  const context = contextOf(resolveCase(input, places), doubt);
-  const { judgement, findings, score } = judgeFully(context, factsOf(context, spec), judge);
-  return {
-    year: judgement.year,
-    score,
-    isRuledOut: findings.some((finding) => finding.effect === 'rule out'),
-  };
 }
