@@ -70,6 +70,10 @@ test('half-filled work survives a reload, wrong values too', async ({ bench }) =
   await expect(bench.getByLabel('You water', { exact: true })).toHaveValue('99');
   await bench.getByLabel('You water', { exact: true }).fill('5');
   await waitForPlan(bench);
+  // The fields are still those that were typed in: the key reaches the picker.
+  await expect(bench.getByLabel('You water', { exact: true })).toBeFocused();
+  await bench.keyboard.press('Escape');
+  await expect(bench.getByRole('dialog')).toHaveCount(0);
 });
 
 test('a layer boundary can be dragged, moved by keys, and the change undone', async ({ bench }) => {

@@ -2,7 +2,7 @@
 
 /** The case, said as one sentence; each phrase opens what it can be told with. */
 import dynamic from 'next/dynamic';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
 import { useUnits } from '../../../data/units-context';
 import { keyTable } from '../../../controls/keys';
@@ -150,7 +150,6 @@ function Said({ id, className, label, state, isNext = false }: SaidProps) {
   const fieldId = useOpenPhrase((open) => open.fieldId);
   const anchor = useRef<HTMLButtonElement>(null);
   const { title, widthPx } = pickerFrames[id];
-  const Body = readyBody ?? PickerBodyLater;
   const key = keyOf[id];
   const told = state === 'assumed' ? ', assumed' : state === 'wrong' ? ', cannot be used' : '';
   return (
@@ -173,9 +172,15 @@ function Said({ id, className, label, state, isNext = false }: SaidProps) {
       </button>
       {isOpen ? (
         <Picker title={title} anchor={anchor} fieldId={fieldId} widthPx={widthPx} onClose={shut}>
-          <Body id={id} onDone={shut} />
+          <OpenBody id={id} />
         </Picker>
       ) : null}
     </>
   );
+}
+
+/** The same fields from its opening to its closing: fields that came meanwhile would take the focus away. */
+function OpenBody({ id }: { readonly id: PhraseId | 'and' }) {
+  const [{ Body }] = useState(() => ({ Body: readyBody ?? PickerBodyLater }));
+  return <Body id={id} onDone={shut} />;
 }
