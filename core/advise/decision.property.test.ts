@@ -165,7 +165,7 @@ test('the numbers in the sentences are those of the setup', () => {
     }
     const fastest = Math.min(...setup.daysByMonth.map(daysOf));
     const days = fastest < 3 ? Math.round(fastest * 2) / 2 : Math.round(fastest);
-    const shown = fastest < 0.5 ? `${Math.max(1, Math.round(fastest * 24))} hour` : `${days} day`;
+    const shown = fastest < 0.75 ? `${Math.max(1, Math.round(fastest * 24))} hour` : `${days} day`;
     if (!setup.daysByMonth.some((time) => time.status === 'dries')) continue;
     drying += 1;
     expect(said('drying')).toContain(`after ${shown}`);

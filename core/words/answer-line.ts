@@ -2,8 +2,8 @@
 import type { SetupSpec } from '../case';
 import type { DepthRule, Genus } from '../catalogue/genera';
 import { mountKindById, potKindById } from '../catalogue/vessels';
-import { type DryingTime, HORIZON_DAYS } from '../physics/drydown';
-import { cm, monthNames, number, type WordUnits } from './format';
+import { daysOf, type DryingTime, HORIZON_DAYS } from '../physics/drydown';
+import { cm, days, DAYS_FROM, monthNames, number, type WordUnits } from './format';
 import type { PlanAnswer, SetupReview } from './plan';
 import { setupTitle } from './titles';
 
@@ -51,8 +51,6 @@ function potLine(plan: PlanAnswer, { spec, placement, ruledOutBy }: SetupReview,
 
 /** Another month is worth a word where its days differ by more than this ratio. */
 const TELLING_RATIO = 1.25;
-const HOURS_PER_DAY = 24;
-const DAYS_FROM = 0.75;
 
 /** "6 days": as one would say how often. */
 function span(time: DryingTime): string {
@@ -63,17 +61,13 @@ function span(time: DryingTime): string {
 
 /** What dries within hours cannot be kept wet: it is wetted every day, and dries in between. */
 function dailyLine(time: DryingTime, timesADay: number): string {
-  const hours = Math.max(1, Math.round(daysIn(time) * HOURS_PER_DAY));
-  const within = hours === 1 ? 'an hour' : `${hours} hours`;
   const often = timesADay > 1 ? `${number(timesADay, 0)} times a day` : 'every day';
-  return `Wet it ${often}: it dries within ${within}, and may.`;
+  return `Wet it ${often}: it dries within ${days(daysOf(time))}, and may.`;
 }
-
-const daysIn = (time: DryingTime): number => (time.status === 'dries' ? time.days : HORIZON_DAYS);
 
 /** The month that differs most from the one it is now; −1 where none differs enough. */
 function mostUnlike(byMonth: readonly DryingTime[], now: number, isLeftOut: (month: number) => boolean): number {
-  const ratio = (i: number) => Math.abs(Math.log(daysIn(byMonth[i]!) / daysIn(byMonth[now]!)));
+  const ratio = (i: number) => Math.abs(Math.log(daysOf(byMonth[i]!) / daysOf(byMonth[now]!)));
   const others = byMonth.map((_, i) => i).filter((i) => i !== now && !isLeftOut(i));
   const best = others.reduce((most, i) => (most < 0 || ratio(i) > ratio(most) ? i : most), -1);
   return best >= 0 && ratio(best) > Math.log(TELLING_RATIO) ? best : -1;
@@ -88,7 +82,7 @@ function waterLine(plan: PlanAnswer, { daysByMonth }: SetupReview): string {
   const verb = routine.kind === 'misting' ? 'Wet it' : 'Water';
   const dryRest = restMonths.length > 0 ? ' Keep it dry while it stands leafless.' : '';
   if (isDry(now)) return 'Keep it dry until the new growth roots.';
-  if (daysIn(daysByMonth[now]!) < DAYS_FROM)
+  if (daysOf(daysByMonth[now]!) < DAYS_FROM)
     return dailyLine(daysByMonth[now]!, routine.kind === 'misting' ? routine.timesADay : 1);
   const other = mostUnlike(daysByMonth, now, isDry);
   const elsewhen = other < 0 ? '' : `, every ${span(daysByMonth[other]!)} in ${monthNames[other]!}`;

@@ -63,11 +63,12 @@ export function percent(share: number): string {
 }
 
 const HOURS_PER_DAY = 24;
-const HALF_A_DAY = 0.5;
+/** Below this a day is too coarse a word. */
+export const DAYS_FROM = 0.75;
 
 /** To the half day where that tells, in hours where a day is too coarse. */
 export function days(value: number): string {
-  if (value < HALF_A_DAY) {
+  if (value < DAYS_FROM) {
     const hours = Math.max(1, Math.round(value * HOURS_PER_DAY));
     return `${hours} ${hours === 1 ? 'hour' : 'hours'}`;
   }

@@ -11,18 +11,8 @@ const inRest: Readonly<Record<Genus['rest'], string | null>> = {
   'leafless and moist': 'rests, just moist',
 };
 
-const HOURS_PER_DAY = 24;
-const DAYS_FROM = 0.75;
-
-/** Bare roots dry within hours. */
-function daysOrHours(value: number): string {
-  if (value >= DAYS_FROM) return days(value);
-  const hours = Math.max(1, Math.round(value * HOURS_PER_DAY));
-  return `${hours} ${hours === 1 ? 'hour' : 'hours'}`;
-}
-
 /** rest: of its kind in this month; "none" while it grows. */
 export function dueText(monthIndex: number, time: DryingTime | undefined, rest: Genus['rest']): string {
-  const drying = time?.status === 'dries' ? `water after ${daysOrHours(time.days)}` : `wet beyond ${HORIZON_DAYS} days`;
+  const drying = time?.status === 'dries' ? `water after ${days(time.days)}` : `wet beyond ${HORIZON_DAYS} days`;
   return `${monthNames[monthIndex]!}: ${inRest[rest] ?? drying}`;
 }
