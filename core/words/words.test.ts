@@ -22,7 +22,8 @@ test('numbers as growers read them', () => {
   expect(percent(0.256)).toBe('26 %');
   expect(days(0)).toBe('1 hour');
   expect(days(0.1)).toBe('2 hours');
-  expect(days(0.5)).toBe('0.5 days');
+  expect(days(0.5)).toBe('12 hours');
+  expect(days(0.75)).toBe('1 day');
   expect(days(1)).toBe('1 day');
   expect(days(2.4)).toBe('2.5 days');
   expect(days(6.6)).toBe('7 days');
