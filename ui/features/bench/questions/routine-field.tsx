@@ -3,6 +3,7 @@
 /** How often and how the plant is watered: days to tap, for a rhythm or for a week. */
 import { Segmented } from 'antd';
 import { UnitNumber } from '../../../controls/unit-number';
+import { weekdayNames } from './weekdays';
 import styles from './questions.module.css';
 
 interface RoutineFieldProps {
@@ -17,7 +18,6 @@ const kinds = [
   { label: 'when dry', value: 'when dry' },
   { label: 'mist', value: 'misting' },
 ];
-const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const everyDays = Array.from({ length: 14 }, (_, i) => i + 1);
 
 const starts: Readonly<Record<string, unknown>> = {

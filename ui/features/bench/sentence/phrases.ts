@@ -6,6 +6,7 @@ import type { PlanFacts } from '@core';
 import { cm, kindName, monthNames, number, type WordUnits } from '@core/words';
 import type { RawCase } from '../../../data/bench-draft';
 import { chosenSigns, inShort } from '../questions/signs';
+import { weekdayNames } from '../questions/weekdays';
 
 export const phraseIds = [
   'genus',
@@ -84,8 +85,6 @@ const numberOr = (value: unknown): number | undefined => (typeof value === 'numb
 const countOf = (value: unknown): number => (Array.isArray(value) ? value.length : Object.keys(value ?? {}).length);
 const few = (parts: readonly (string | undefined)[]): string => parts.filter((part) => part !== undefined).join(', ');
 const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
-
-const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 /** "every 7 days, soaked". */
 function wateringText(given: unknown): string {
