@@ -7,6 +7,7 @@ import { cm, number, percent } from '@core/words';
 import { packPieces } from './pieces';
 import { PieceShapes } from './piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';
+import { ROOT, ROOT_LINE } from './plant/colors';
 import { useUnits } from '../data/units-context';
 import styles from './medium-picture.module.css';
 
@@ -52,10 +53,10 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
           <g key={rootMm}>
             <path
               d={`M${BOX_CM / 2 + 0.7 + i} ${-BOX_CM + 0.2} V-0.6`}
-              stroke="#3a3f30"
+              stroke={ROOT_LINE}
               strokeWidth={rootMm / 10 + 0.06}
             />
-            <path d={`M${BOX_CM / 2 + 0.7 + i} ${-BOX_CM + 0.2} V-0.6`} stroke="#eee9d2" strokeWidth={rootMm / 10} />
+            <path d={`M${BOX_CM / 2 + 0.7 + i} ${-BOX_CM + 0.2} V-0.6`} stroke={ROOT} strokeWidth={rootMm / 10} />
             <text x={BOX_CM / 2 + 0.7 + i} y={-0.1} fontSize={0.34} textAnchor="middle" fill={colors.ink}>
               {rootMm} mm
             </text>

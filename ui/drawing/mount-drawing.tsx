@@ -4,7 +4,8 @@
 import { useMemo } from 'react';
 import { type MountedSetup, type PlantInHand, realise, type SetupCurve, type SetupSpec } from '@core';
 import { cm, type WordUnits } from '@core/words';
-import { colors } from '../theme/tokens';
+import { colors, mediumColors, MOUNT_WOOD } from '../theme/tokens';
+import { ROOT, ROOT_LINE } from './plant/colors';
 import { fitFrame } from './frame';
 import { packPieces } from './pieces';
 import { PieceShapes } from './piece-shapes';
@@ -92,7 +93,7 @@ export function MountDrawing(props: MountDrawingProps) {
           width={BACKING_CM}
           height={mount.heightCm}
           rx={0.4}
-          fill="#8d7152"
+          fill={MOUNT_WOOD}
           stroke={colors.ink}
           strokeWidth={0.08}
         />
@@ -113,7 +114,7 @@ export function MountDrawing(props: MountDrawingProps) {
               width={thickness}
               height={padHeight}
               rx={Math.min(0.4, thickness / 2)}
-              fill="#b3b779"
+              fill={mediumColors.sphagnum}
               stroke={colors.ink}
               strokeWidth={0.06}
             />
@@ -127,8 +128,8 @@ export function MountDrawing(props: MountDrawingProps) {
           const d = `M${thickness + 0.2} ${y} q${-thickness * 0.9} ${1 + k * 0.3} ${-thickness * 0.4} ${padHeight * 0.3}`;
           return (
             <g key={k} fill="none" strokeLinecap="round">
-              <path d={d} stroke="#3a3f30" strokeWidth={rootCm + 0.07} />
-              <path d={d} stroke="#eee9d2" strokeWidth={rootCm} />
+              <path d={d} stroke={ROOT_LINE} strokeWidth={rootCm + 0.07} />
+              <path d={d} stroke={ROOT} strokeWidth={rootCm} />
             </g>
           );
         })}

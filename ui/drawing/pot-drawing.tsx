@@ -27,6 +27,7 @@ import { type Area, piecesOf } from './pieces';
 import { PieceShapes } from './piece-shapes';
 import { PlanView } from './plan-view';
 import { PlantSketch } from './plant/plant-sketch';
+import { ROOT, ROOT_LINE, ROOT_TIP } from './plant/colors';
 import { PotWall } from './pot-wall';
 import { FloatGauge, InnerWater, OuterPot, outerDepthCm } from './reservoir';
 import { growRoots, rootPath } from './roots';
@@ -308,14 +309,14 @@ const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
         const tip = root.points[root.points.length - 1];
         return (
           <g key={i}>
-            <path d={d} stroke="#3a3f30" strokeWidth={widthCm + 0.07} />
-            <path d={d} stroke="#eee9d2" strokeWidth={widthCm} />
+            <path d={d} stroke={ROOT_LINE} strokeWidth={widthCm + 0.07} />
+            <path d={d} stroke={ROOT} strokeWidth={widthCm} />
             {root.hasTip && tip ? (
               <circle
                 cx={tip.xCm}
                 cy={-tip.yCm}
                 r={widthCm * 0.56}
-                fill="#5f8f4a"
+                fill={ROOT_TIP}
                 stroke="#23402a"
                 strokeWidth={0.05}
               />

@@ -1,6 +1,6 @@
 /** The pot a plant is in, as far as it is known: its kind, its width to one scale, what fills it. */
 import { makePot, mediaCatalogue, potKindById, vesselCatalogue, widthAtCm } from '@core';
-import { mediumColors } from '../theme/tokens';
+import { colors, mediumColors, MOUNT_WOOD } from '../theme/tokens';
 import { PotWall } from './pot-wall';
 
 interface PotOutlineProps {
@@ -14,7 +14,7 @@ const SIZE_PX = 150;
 /** Pots up to this wide are drawn to one scale; wider ones as wide. */
 const WIDEST_CM = 24;
 const USUAL_RIM_CM = 12;
-const BARE = '#d9dccd';
+const BARE = colors.trough;
 
 export function PotOutline({ vesselKind, rimDiameterCm, mediumId }: PotOutlineProps) {
   const kind = vesselCatalogue.find(({ id }) => id === (vesselKind ?? 'plastic-round'));
@@ -23,7 +23,7 @@ export function PotOutline({ vesselKind, rimDiameterCm, mediumId }: PotOutlinePr
   if (!isPot) {
     return (
       <svg width={SIZE_PX} height={SIZE_PX} viewBox="0 0 150 150" aria-hidden="true">
-        <rect x={60} y={14} width={22} height={122} rx={5} fill="#8d7152" stroke="#1f2b26" />
+        <rect x={60} y={14} width={22} height={122} rx={5} fill={MOUNT_WOOD} stroke={colors.ink} />
       </svg>
     );
   }
@@ -41,7 +41,7 @@ export function PotOutline({ vesselKind, rimDiameterCm, mediumId }: PotOutlinePr
         <path
           d={`M${-half(fillCm)} ${-fillCm} L${-half(0)} 0 H${half(0)} L${half(fillCm)} ${-fillCm} Z`}
           fill={medium ? mediumColors[medium.family] : BARE}
-          stroke="#1f2b26"
+          stroke={colors.ink}
           strokeWidth={0.08}
           strokeDasharray={medium ? undefined : '0.5 0.4'}
         />

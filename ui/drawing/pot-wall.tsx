@@ -1,5 +1,6 @@
 /** The wall, cut: thick and speckled for clay, thin for plastic, broken for slots, nets and slats. */
 import { type Pot, widthAtCm } from '@core';
+import { colors } from '../theme/tokens';
 
 const fills: Readonly<Record<Pot['wall'], string>> = {
   plastic: '#55605b',
@@ -24,7 +25,7 @@ export function PotWall({ pot }: { readonly pot: Pot }) {
   const holes = pot.baseOpenAreaCm2 > 0 ? 3 : 0;
   const baseWidth = pot.baseDiameterCm + 2 * thick;
   return (
-    <g data-part="wall" stroke="#1f2b26" strokeWidth={0.06}>
+    <g data-part="wall" stroke={colors.ink} strokeWidth={0.06}>
       {([1, -1] as const).map((sign) =>
         isBroken ? (
           <path
@@ -41,12 +42,12 @@ export function PotWall({ pot }: { readonly pot: Pot }) {
       <rect x={-baseWidth / 2} y={0} width={baseWidth} height={thick} fill={fills[pot.wall]} />
       {Array.from({ length: holes }, (_, k) => {
         const at = ((k + 0.5) / holes - 0.5) * pot.baseDiameterCm * 0.8;
-        return <rect key={k} x={at - 0.35} y={-0.02} width={0.7} height={thick + 0.04} fill="#e6e9df" stroke="none" />;
+        return <rect key={k} x={at - 0.35} y={-0.02} width={0.7} height={thick + 0.04} fill={colors.ground} stroke="none" />;
       })}
       {pot.cone ? (
         <path
           d={`M${-pot.cone.baseDiameterCm / 2} 0 L${-pot.cone.tipDiameterCm / 2} ${-pot.cone.heightCm} H${pot.cone.tipDiameterCm / 2} L${pot.cone.baseDiameterCm / 2} 0 Z`}
-          fill="#e6e9df"
+          fill={colors.ground}
           strokeWidth={0.12}
           stroke={fills[pot.wall]}
           strokeDasharray="0.5 0.22"
@@ -62,7 +63,7 @@ export function PotWall({ pot }: { readonly pot: Pot }) {
                 cx={sign * (half(h) + thick / 2)}
                 cy={-h}
                 r={0.07}
-                fill="#1f2b26"
+                fill={colors.ink}
                 stroke="none"
                 opacity={0.5}
               />

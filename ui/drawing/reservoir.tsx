@@ -39,7 +39,7 @@ function Bowl({ pot, curve, hour }: ReservoirProps) {
       <path
         d={`M${-rim} ${-top} L${-foot} 0.25 H${foot} L${rim} ${-top}`}
         fill="none"
-        stroke="#5b6660"
+        stroke={colors.inkSoft}
         strokeWidth={0.3}
         strokeLinejoin="round"
       />
@@ -66,7 +66,7 @@ export function OuterPot({ pot, curve, hour }: ReservoirProps) {
       <path
         d={`M${-half} ${-pot.heightCm * 0.9} V${depth} H${half} V${-pot.heightCm * 0.9}`}
         fill="none"
-        stroke="#5b6660"
+        stroke={colors.inkSoft}
         strokeWidth={0.3}
         strokeLinejoin="round"
       />
@@ -115,7 +115,7 @@ export function InnerWater({ pot, curve, hour }: ReservoirProps) {
               cx={(sign * widthAtCm(pot, reservoir.holeHeightCm)) / 2 + sign * 0.08}
               cy={-reservoir.holeHeightCm}
               r={0.28}
-              fill="#e6e9df"
+              fill={colors.ground}
               stroke={colors.ink}
               strokeWidth={0.08}
             />
@@ -149,7 +149,7 @@ export function FloatGauge({ pot, curve, hour }: ReservoirProps) {
         width={0.64}
         height={WINDOW_CM}
         rx={0.2}
-        fill="#ffffff"
+        fill={colors.raised}
         fillOpacity={0.75}
         stroke={colors.ink}
         strokeWidth={0.08}

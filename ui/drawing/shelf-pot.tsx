@@ -12,8 +12,9 @@ import {
 } from '@core';
 import { piecesOf } from './pieces';
 import { PieceShapes } from './piece-shapes';
+import { ROOT } from './plant/colors';
 import { PotWall } from './pot-wall';
-import { colors, mediumColors } from '../theme/tokens';
+import { colors, mediumColors, MOUNT_WOOD } from '../theme/tokens';
 
 /** Height of the board's edge under what stands on it, px. */
 export const STANDS_PX = 5;
@@ -126,7 +127,7 @@ function SmallMount({ spec }: { readonly spec: SetupSpec }) {
         width={MOUNT_THICK_CM}
         height={mount.heightCm}
         rx={0.3}
-        fill="#8d7152"
+        fill={MOUNT_WOOD}
         stroke={colors.ink}
         strokeWidth={0.12}
       />
@@ -136,7 +137,7 @@ function SmallMount({ spec }: { readonly spec: SetupSpec }) {
         width={Math.max(0.3, pad)}
         height={mount.heightCm * 0.67}
         rx={0.3}
-        fill={pad > 0 ? '#b3b779' : '#eee9d2'}
+        fill={pad > 0 ? mediumColors.sphagnum : ROOT}
         stroke={colors.ink}
         strokeWidth={0.12}
       />

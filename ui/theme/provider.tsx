@@ -1,15 +1,20 @@
 'use client';
 
 import { AntdRegistry } from '@ant-design/nextjs-registry';
-import { App, ConfigProvider } from 'antd';
+import { App, ConfigProvider, theme } from 'antd';
 import type { ReactNode } from 'react';
-import { colors, fonts, TOUCH_PX } from './tokens';
+import { palettes } from './palette';
+import { fonts, TOUCH_PX } from './tokens';
+import { useScheme } from './use-palette';
 
 export function ThemeProvider({ children }: { readonly children: ReactNode }) {
+  const scheme = useScheme();
+  const colors = palettes[scheme];
   return (
     <AntdRegistry>
       <ConfigProvider
         theme={{
+          algorithm: scheme === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
           token: {
             colorPrimary: colors.moss,
             colorInfo: colors.water,
@@ -18,9 +23,11 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
             colorText: colors.ink,
             colorTextSecondary: colors.inkSoft,
             colorTextDescription: colors.inkSoft,
-            colorTextPlaceholder: '#5f6b64',
-            colorBorder: '#8d978a',
+            colorTextPlaceholder: colors.inkSoft,
+            colorBorder: colors.border,
             colorBgContainer: colors.raised,
+            colorBgElevated: colors.raised,
+            colorTextLightSolid: colors.onInk,
             colorBgLayout: colors.ground,
             fontFamily: fonts.text,
             fontSize: 15,
@@ -33,12 +40,12 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
               railSize: 8,
               handleSize: 20,
               handleSizeHover: 22,
-              railBg: '#b9c2b2',
+              railBg: colors.rail,
               trackBg: colors.water,
               trackHoverBg: colors.water,
               handleColor: colors.water,
             },
-            Segmented: { itemSelectedBg: colors.moss, itemSelectedColor: '#ffffff', trackBg: '#dde2d6' },
+            Segmented: { itemSelectedBg: colors.moss, itemSelectedColor: colors.onInk, trackBg: colors.trough },
           },
         }}
       >

@@ -1,21 +1,9 @@
-/** Colours and measures of the look. docs/design.md says why; contrast is checked in tests. */
-export const colors = {
-  /** Ground: dry lichen. */
-  ground: '#e6e9df',
-  paper: '#f8f9f4',
-  raised: '#ffffff',
-  ink: '#1f2b26',
-  inkSoft: '#4d5a53',
-  line: '#c3cabb',
-  moss: '#35613d',
-  mossPale: '#dbe6d6',
-  clay: '#94452a',
-  clayPale: '#f1e0d7',
-  water: '#1c6286',
-  waterPale: '#d3e5ee',
-  straw: '#7a5a12',
-  bad: '#8b2d2a',
-} as const;
+import { palettes, variableOf, type ColorName } from './palette';
+
+/** Colours by name for drawings and style attributes: they follow the light or dark wish of the system. */
+export const colors = Object.fromEntries(
+  Object.keys(palettes.light).map((name) => [name, `var(${variableOf(name)})`]),
+) as Readonly<Record<ColorName, string>>;
 
 /** Fills of the media as they look when damp; every family also has its own piece shape. */
 export const mediumColors: Readonly<Record<string, string>> = {
@@ -36,6 +24,9 @@ export const mediumColors: Readonly<Record<string, string>> = {
   stone: '#a5aaa9',
   synthetic: '#cfd9dc',
 };
+
+/** The dead wood or cork that a plant is tied to. */
+export const MOUNT_WOOD = '#8d7152';
 
 export const fonts = {
   text: "'Public Sans Variable', system-ui, sans-serif",

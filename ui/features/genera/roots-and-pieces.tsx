@@ -6,6 +6,7 @@ import { byFit, type Genus, mediaCatalogue, mediumById, type MediumFigures, typi
 import { mm, mmRange, type WordUnits } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
 import { PieceShapes } from '../../drawing/piece-shapes';
+import { ROOT, ROOT_LINE } from '../../drawing/plant/colors';
 import { colors, mediumColors } from '../../theme/tokens';
 
 interface RootsAndPiecesProps {
@@ -57,8 +58,8 @@ export function RootsAndPieces({ genus, units }: RootsAndPiecesProps) {
         const d = `M${x} 0 C${x + 0.3} 1 ${x - 0.3} 2.2 ${x + 0.1} ${BOX_CM}`;
         return (
           <g key={i} fill="none" strokeLinecap="round">
-            <path d={d} stroke="#3a3f30" strokeWidth={rootMm / 10 + 0.05} />
-            <path d={d} stroke="#eee9d2" strokeWidth={rootMm / 10} />
+            <path d={d} stroke={ROOT_LINE} strokeWidth={rootMm / 10 + 0.05} />
+            <path d={d} stroke={ROOT} strokeWidth={rootMm / 10} />
             <text
               x={x + 0.1}
               y={BOX_CM + (i === 1 ? 1 : 0.55)}
@@ -87,14 +88,14 @@ export function RootsAndPieces({ genus, units }: RootsAndPiecesProps) {
           <path
             d={`M${-BOX_CM * 0.3} ${-BOX_CM} C${-BOX_CM * 0.1} ${-BOX_CM * 0.7} ${BOX_CM * 0.2} ${-BOX_CM * 0.45} ${-BOX_CM * 0.05} -0.4`}
             fill="none"
-            stroke="#3a3f30"
+            stroke={ROOT_LINE}
             strokeWidth={typicalRootMm(genus) / 10 + 0.05}
             strokeLinecap="round"
           />
           <path
             d={`M${-BOX_CM * 0.3} ${-BOX_CM} C${-BOX_CM * 0.1} ${-BOX_CM * 0.7} ${BOX_CM * 0.2} ${-BOX_CM * 0.45} ${-BOX_CM * 0.05} -0.4`}
             fill="none"
-            stroke="#eee9d2"
+            stroke={ROOT}
             strokeWidth={typicalRootMm(genus) / 10}
             strokeLinecap="round"
           />

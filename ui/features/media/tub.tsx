@@ -14,7 +14,7 @@ import {
 import { cm, percent, type WordUnits } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
 import { PieceShapes } from '../../drawing/piece-shapes';
-import { colors, mediumColors } from '../../theme/tokens';
+import { colors, mediumColors, MOUNT_WOOD } from '../../theme/tokens';
 import styles from './media.module.css';
 
 interface TubProps {
@@ -81,7 +81,7 @@ export function Tub({ parts, depthCm, monthsOld, units }: TubProps) {
       />
       <g>
         <rect x={chartX} y={-heightCm} width={CHART_CM} height={heightCm} fill={colors.raised} />
-        <rect x={chartX} y={-heightCm} width={CHART_CM * solid} height={heightCm} fill="#8d7152" opacity={0.75} />
+        <rect x={chartX} y={-heightCm} width={CHART_CM * solid} height={heightCm} fill={MOUNT_WOOD} opacity={0.75} />
         <path
           d={`M${chartX + CHART_CM * solid} 0 ${outline.join(' ')} L${chartX + CHART_CM * solid} ${-heightCm} Z`}
           fill={colors.water}

@@ -15,7 +15,8 @@ import { useMemo } from 'react';
 import { Line } from 'react-chartjs-2';
 import { celsiusToFahrenheit } from '@core';
 import { monthNames } from '@core/words';
-import { colors } from '../../theme/tokens';
+import type { ColorName } from '../../theme/palette';
+import { usePalette } from '../../theme/use-palette';
 import { useUnits } from '../../data/units-context';
 import styles from './places.module.css';
 
@@ -28,11 +29,11 @@ export interface YearLine {
   readonly isDashed?: boolean;
 }
 
-const axisColor: Readonly<Record<Axis, string>> = {
-  temperature: colors.clay,
-  humidity: colors.water,
-  deficit: colors.straw,
-  drying: colors.moss,
+const axisColor: Readonly<Record<Axis, ColorName>> = {
+  temperature: 'clay',
+  humidity: 'water',
+  deficit: 'straw',
+  drying: 'moss',
 };
 const axisPoint = { temperature: 'circle', humidity: 'rect', deficit: 'triangle', drying: 'rectRot' } as const;
 
@@ -40,6 +41,7 @@ Chart.register(CategoryScale, LinearScale, LineElement, PointElement, Tooltip, L
 
 export function YearChart({ title, lines }: { readonly title: string; readonly lines: readonly YearLine[] }) {
   const { units } = useUnits();
+  const colors = usePalette();
   const axes = useMemo(() => [...new Set(lines.map((line) => line.axis))], [lines]);
   const unitOf = (axis: Axis) =>
     ({ temperature: units.temperature === 'F' ? '°F' : '°C', humidity: '%', deficit: 'kPa', drying: 'mm a day' })[axis];
@@ -57,8 +59,8 @@ export function YearChart({ title, lines }: { readonly title: string; readonly l
           axis,
           {
             position: i === 0 ? ('left' as const) : ('right' as const),
-            title: { display: true, text: unitOf(axis), color: axisColor[axis] },
-            ticks: { color: axisColor[axis] },
+            title: { display: true, text: unitOf(axis), color: colors[axisColor[axis]] },
+            ticks: { color: colors[axisColor[axis]] },
             grid: { display: i === 0, color: colors.line },
             ...(axis === 'humidity' ? { min: 0, max: 100 } : axis === 'temperature' ? {} : { min: 0 }),
           },
@@ -82,8 +84,8 @@ export function YearChart({ title, lines }: { readonly title: string; readonly l
                 line.axis === 'temperature' && units.temperature === 'F' ? celsiusToFahrenheit(value) : value,
               ),
               yAxisID: line.axis,
-              borderColor: axisColor[line.axis],
-              backgroundColor: axisColor[line.axis],
+              borderColor: colors[axisColor[line.axis]],
+              backgroundColor: colors[axisColor[line.axis]],
               borderDash: line.isDashed ? [5, 4] : [],
               pointStyle: line.isDashed && line.axis === 'temperature' ? 'crossRot' : axisPoint[line.axis],
               pointRadius: 3,

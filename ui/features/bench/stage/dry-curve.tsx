@@ -15,7 +15,8 @@ import {
 import { useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SetupCurve } from '@core';
-import { colors, fonts } from '../../../theme/tokens';
+import { fonts } from '../../../theme/tokens';
+import { usePalette } from '../../../theme/use-palette';
 import styles from './stage.module.css';
 
 interface DryCurveProps {
@@ -25,32 +26,39 @@ interface DryCurveProps {
   readonly hour: number;
 }
 
+interface NowLine {
+  readonly day: number;
+  readonly threshold: number;
+  readonly color: string;
+  readonly dueColor: string;
+}
+
 declare module 'chart.js' {
   interface PluginOptionsByType<TType extends import('chart.js').ChartType> {
-    nowLine?: { readonly day: number; readonly threshold: number } | (TType extends never ? never : undefined);
+    nowLine?: NowLine | (TType extends never ? never : undefined);
   }
 }
 
 /** The upright line at the hour shown, and the level line at which to water. */
 const nowLine: Plugin<'line'> = {
   id: 'nowLine',
-  afterDatasetsDraw(chart, _args, options: { day?: number; threshold?: number }) {
+  afterDatasetsDraw(chart, _args, options: Partial<NowLine>) {
     const { ctx, chartArea, scales } = chart;
     const x = scales.x?.getPixelForValue(options.day ?? 0) ?? 0;
     const y = scales.y?.getPixelForValue((options.threshold ?? 0) * 100) ?? 0;
     ctx.save();
-    ctx.strokeStyle = colors.clay;
+    ctx.strokeStyle = options.dueColor ?? '';
     ctx.setLineDash([6, 4]);
     ctx.beginPath();
     ctx.moveTo(chartArea.left, y);
     ctx.lineTo(chartArea.right, y);
     ctx.stroke();
-    ctx.fillStyle = colors.clay;
+    ctx.fillStyle = options.dueColor ?? '';
     ctx.font = `12px ${fonts.text}`;
     ctx.textAlign = 'right';
     ctx.fillText('water again', chartArea.right - 4, y - 5);
     ctx.setLineDash([]);
-    ctx.strokeStyle = colors.ink;
+    ctx.strokeStyle = options.color ?? '';
     ctx.lineWidth = 2;
     ctx.beginPath();
     ctx.moveTo(x, chartArea.top);
@@ -65,6 +73,7 @@ Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip, nowLine)
 const layerDash: Readonly<Record<string, number[]>> = { main: [], crocking: [2, 3], 'top dressing': [8, 4] };
 
 export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
+  const colors = usePalette();
   const [byLayer, setByLayer] = useState(false);
   const isByLayer = byLayer && other === null && curve.layers.length > 1;
   const data = useMemo<ChartData<'line', { x: number; y: number }[]>>(() => {
@@ -104,7 +113,7 @@ export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
           label: 'water left',
           data: rows.map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
           borderColor: colors.water,
-          backgroundColor: 'rgba(28, 98, 134, 0.16)',
+          backgroundColor: `${colors.water}29`,
           fill: true,
           pointRadius: 0,
           borderWidth: 2.5,
@@ -119,7 +128,7 @@ export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
         },
       ],
     };
-  }, [curve, other, isByLayer]);
+  }, [curve, other, isByLayer, colors]);
   const options = useMemo<ChartOptions<'line'>>(
     () => ({
       animation: false,
@@ -133,7 +142,7 @@ export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
           labels: { color: colors.ink, boxWidth: 22, boxHeight: 1, font: { size: 11 } },
         },
         tooltip: { enabled: false },
-        nowLine: { day: hour / 24, threshold: curve.thresholdShare },
+        nowLine: { day: hour / 24, threshold: curve.thresholdShare, color: colors.ink, dueColor: colors.clay },
       },
       scales: {
         x: {
@@ -157,7 +166,7 @@ export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
         },
       },
     }),
-    [curve, other, hour, isByLayer],
+    [curve, other, hour, isByLayer, colors],
   );
   return (
     <>

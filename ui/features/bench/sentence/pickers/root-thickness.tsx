@@ -2,6 +2,7 @@
 
 /** Everyday things at their true width, with which a root can be judged by eye. */
 import { useScreenScale } from '../../../../data/screen-scale';
+import { ROOT, ROOT_LINE } from '../../../../drawing/plant/colors';
 import styles from './pickers.module.css';
 
 export const byEye = [
@@ -41,8 +42,8 @@ export function RootThickness({ value, onPick }: RootThicknessProps) {
             viewBox={`0 0 ${LENGTH_MM} ${HEIGHT_MM}`}
             aria-hidden="true"
           >
-            <path d={RUN} fill="none" stroke="#3a3f30" strokeWidth={thing.mm + 0.25} />
-            <path d={RUN} fill="none" stroke="#eee9d2" strokeWidth={thing.mm} />
+            <path d={RUN} fill="none" stroke={ROOT_LINE} strokeWidth={thing.mm + 0.25} />
+            <path d={RUN} fill="none" stroke={ROOT} strokeWidth={thing.mm} />
           </svg>
           <span>
             {thing.name} <strong>{thing.mm} mm</strong>

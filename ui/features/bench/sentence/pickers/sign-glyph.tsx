@@ -114,7 +114,7 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
   ),
   resting: (
     <Plant>
-      <path d="M37 8 A9 9 0 1 0 41 21 A7 7 0 0 1 37 8Z" fill="#c9d3df" stroke="#4d5a53" />
+      <path d="M37 8 A9 9 0 1 0 41 21 A7 7 0 0 1 37 8Z" fill="#c9d3df" stroke="var(--ink-soft)" />
     </Plant>
   ),
   rot: (
@@ -130,13 +130,13 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
       <g transform="rotate(14 22 38)">
         <Plant />
       </g>
-      <path d="M34 10 q6 4 4 11 M5 12 q-3 4 -2 9" stroke="#94452a" strokeWidth={2} fill="none" strokeLinecap="round" />
+      <path d="M34 10 q6 4 4 11 M5 12 q-3 4 -2 9" stroke="var(--clay)" strokeWidth={2} fill="none" strokeLinecap="round" />
     </>
   ),
   noPot: (
     <>
       <path d="M12 16 H36 L32 44 H16 Z" fill="none" stroke={SOIL} strokeWidth={2} strokeDasharray="5 4" />
-      <path d="M26 16 L22 26 L27 31 L24 40" stroke="#94452a" strokeWidth={2} fill="none" />
+      <path d="M26 16 L22 26 L27 31 L24 40" stroke="var(--clay)" strokeWidth={2} fill="none" />
     </>
   ),
 };
