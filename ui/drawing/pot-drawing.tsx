@@ -57,6 +57,9 @@ export interface PotDrawingProps {
 const LINE_PX = 15;
 const LETTER_PX = 7.4;
 /** Labels begin under the view from above. */
+/** Where the water by height stands, clear of the bench line. */
+const GAUGE_LEFT_PX = 72;
+const GAUGE_WIDTH_PX = 74;
 const PLAN_FOOT_PX = 120;
 
 /** Room beside the pot for gauge and labels, px. */
@@ -143,7 +146,7 @@ export function PotDrawing(props: PotDrawingProps) {
         </clipPath>
       </defs>
       <path
-        d={`M${Math.max(6, frame.axisPx - 150)} ${frame.heightPx - 4} H${Math.min(frame.widthPx - 6, frame.axisPx + 150)}`}
+        d={`M${Math.max(isBare ? 6 : GAUGE_LEFT_PX + GAUGE_WIDTH_PX + 6, frame.axisPx - 150)} ${frame.heightPx - 4} H${Math.min(frame.widthPx - 6, frame.axisPx + 150)}`}
         stroke={colors.inkSoft}
         strokeWidth={2}
       />
@@ -172,7 +175,9 @@ export function PotDrawing(props: PotDrawingProps) {
           {`plant ${cm(plant.heightCm, units)} tall, shortened here`}
         </text>
       ) : null}
-      {curve && !isBare ? <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={72} widthPx={74} /> : null}
+      {curve && !isBare ? (
+        <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={GAUGE_LEFT_PX} widthPx={GAUGE_WIDTH_PX} />
+      ) : null}
       {isBare ? null : <PerchedWaterMark setup={setup} frame={frame} units={units} />}
       {isBare ? null : (
         <PlanView

@@ -42,7 +42,9 @@ export function PotWall({ pot }: { readonly pot: Pot }) {
       <rect x={-baseWidth / 2} y={0} width={baseWidth} height={thick} fill={fills[pot.wall]} />
       {Array.from({ length: holes }, (_, k) => {
         const at = ((k + 0.5) / holes - 0.5) * pot.baseDiameterCm * 0.8;
-        return <rect key={k} x={at - 0.35} y={-0.02} width={0.7} height={thick + 0.04} fill={colors.ground} stroke="none" />;
+        return (
+          <rect key={k} x={at - 0.35} y={-0.02} width={0.7} height={thick + 0.04} fill={colors.ground} stroke="none" />
+        );
       })}
       {pot.cone ? (
         <path

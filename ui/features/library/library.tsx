@@ -45,7 +45,7 @@ export function Library() {
   const chosen = entries.find((entry) => entry.id === picked) ?? entries[0] ?? null;
   return (
     <div className={styles.library}>
-      <div className={styles.bar}>
+      <div className={`on-screen-only ${styles.bar}`}>
         <Segmented
           aria-label="Which catalogue"
           options={[...sections]}
@@ -64,7 +64,7 @@ export function Library() {
           onChange={(event) => setText(event.target.value)}
         />
       </div>
-      <nav className={styles.names} aria-label={section}>
+      <nav className={`on-screen-only ${styles.names}`} aria-label={section}>
         {entries.map((entry) => (
           <button
             key={entry.id}

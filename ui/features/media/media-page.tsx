@@ -96,35 +96,37 @@ function MediaInBrowser() {
             />
           </div>
         </div>
-        <figure className={styles.picture}>
-          <Tub parts={draft.parts} depthCm={draft.depthCm} monthsOld={draft.monthsOld} units={units} />
-          <figcaption>
-            To scale. Drained: the foot stays wettest, however coarse what lies below it.
-            {draft.monthsOld > 0 ? ' Aged at 20 °C, middling wet: it has crumbled, settled and closed.' : ''}
-          </figcaption>
-        </figure>
+        <div className={styles.middle}>
+          <figure className={styles.picture}>
+            <Tub parts={draft.parts} depthCm={draft.depthCm} monthsOld={draft.monthsOld} units={units} />
+            <figcaption>
+              To scale. Drained: the foot stays wettest, however coarse what lies below it.
+              {draft.monthsOld > 0 ? ' Aged at 20 °C, middling wet: it has crumbled, settled and closed.' : ''}
+            </figcaption>
+          </figure>
+          <section className={styles.ownMedia} aria-label="My media">
+            <h2>My media</h2>
+            {own.length === 0 ? (
+              <p className={styles.hint}>None yet. Those you keep join every plan on the bench.</p>
+            ) : null}
+            <ul>
+              {own.map((entry) => (
+                <OwnRow
+                  key={entry.id}
+                  kind="medium"
+                  entry={entry}
+                  name={entry.data.name}
+                  tell={tellMedium}
+                  onChange={() => setChanging(entry)}
+                  onPutAway={() => putAway(entry.id)}
+                />
+              ))}
+            </ul>
+            {undo ? <Button onClick={undo}>Undo</Button> : null}
+            <UnreadableNote kept={unreadable} />
+          </section>
+        </div>
         <MixResults report={report} units={units} />
-      </section>
-      <section className={styles.ownMedia} aria-label="My media">
-        <h2>My media</h2>
-        {own.length === 0 ? (
-          <p className={styles.hint}>None yet. Those you keep join every plan on the bench.</p>
-        ) : null}
-        <ul>
-          {own.map((entry) => (
-            <OwnRow
-              key={entry.id}
-              kind="medium"
-              entry={entry}
-              name={entry.data.name}
-              tell={tellMedium}
-              onChange={() => setChanging(entry)}
-              onPutAway={() => putAway(entry.id)}
-            />
-          ))}
-        </ul>
-        {undo ? <Button onClick={undo}>Undo</Button> : null}
-        <UnreadableNote kept={unreadable} />
       </section>
       <PorosityGuide key={changing?.id ?? 'new'} changing={changing} onDone={() => setChanging(null)} />
     </div>

@@ -66,7 +66,7 @@ export function PorosityGuide({ changing, onDone }: PorosityGuideProps) {
   const set = (index: number, patch: Partial<RawRun>) =>
     setRuns(runs.map((run, i) => (i === index ? { ...run, ...patch } : run)));
   return (
-    <section className={styles.guide} aria-label="Measure your own medium">
+    <section className={`on-screen-only ${styles.guide}`} aria-label="Measure your own medium">
       <h2>{changing ? `Change ${changing.data.name}` : 'Measure your own medium'}</h2>
       <div className={styles.guideColumns}>
         <Steps

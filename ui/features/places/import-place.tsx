@@ -65,7 +65,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
 
   const reading = state.status === 'read' ? state.reading : null;
   return (
-    <div className={styles.import}>
+    <div className={`on-screen-only ${styles.import}`}>
       <h2>Bring your own air</h2>
       <label htmlFor="import-latitude">Latitude, south negative</label>
       <InputNumber

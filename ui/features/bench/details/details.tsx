@@ -6,6 +6,7 @@ import { memo, useState } from 'react';
 import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
+import { useMedia } from '../../../theme/use-media';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
 import { Aftercare } from './aftercare';
@@ -18,6 +19,7 @@ import { Recipe } from './recipe';
 import { RootZone } from './root-zone';
 import { RuledOutList } from './ruled-out';
 import { PerchedWater } from './perched-water';
+import { Printed } from './printed';
 import { Why } from './why';
 
 interface DetailsProps {
@@ -33,6 +35,7 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
   const { units } = useUnits();
   const curve = usePlanned((state) => state.curve);
   const [page, setPage] = useState<Page>('Why');
+  if (useMedia('print')) return <Printed plan={plan} review={review} />;
   return (
     <section className={styles.details} aria-label="About this setup">
       <div className={styles.now} data-verdict={plan.timing.verdict}>

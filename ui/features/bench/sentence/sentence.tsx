@@ -91,14 +91,23 @@ export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
         ))}
         <Said id="and" className={styles.and} label="and…" />
         {next ? (
-          <button type="button" className={styles.next} onClick={() => openPhrase(next.phrase, next.fieldId)}>
+          <button
+            type="button"
+            className={`on-screen-only ${styles.next}`}
+            onClick={() => openPhrase(next.phrase, next.fieldId)}
+          >
             {next.text}
           </button>
         ) : null}
-        <button type="button" className={styles.keys} onClick={onKeys}>
+        <button type="button" className={`on-screen-only ${styles.keys}`} onClick={onKeys}>
           Keys
         </button>
-        <button type="button" className={styles.anew} onClick={startAnew} title="Start with another plant">
+        <button
+          type="button"
+          className={`on-screen-only ${styles.anew}`}
+          onClick={startAnew}
+          title="Start with another plant"
+        >
           Start anew
         </button>
       </p>

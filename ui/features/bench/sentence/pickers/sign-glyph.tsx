@@ -130,7 +130,13 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
       <g transform="rotate(14 22 38)">
         <Plant />
       </g>
-      <path d="M34 10 q6 4 4 11 M5 12 q-3 4 -2 9" stroke="var(--clay)" strokeWidth={2} fill="none" strokeLinecap="round" />
+      <path
+        d="M34 10 q6 4 4 11 M5 12 q-3 4 -2 9"
+        stroke="var(--clay)"
+        strokeWidth={2}
+        fill="none"
+        strokeLinecap="round"
+      />
     </>
   ),
   noPot: (
