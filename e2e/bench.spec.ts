@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import { done, expect, openPhrase, sayGenus, test, waitForPlan } from './server';
 
 test('the first screen answers at once: ranked setups with reasons, ruled-out ones with why', async ({ bench }) => {
@@ -108,40 +107,6 @@ test('inches and Fahrenheit', async ({ bench }) => {
   await bench.getByText('°C', { exact: true }).click();
 });
 
-test('the whole job by keyboard only', async ({ bench, app }) => {
-  await bench.keyboard.press('/');
-  await expect(bench.getByLabel('Genus', { exact: true })).toBeFocused();
-  await bench.keyboard.type('masdev');
-  await bench.keyboard.press('Enter');
-  // The picker closes, and the focus is where it came from.
-  await expect(bench.locator('[data-phrase="genus"]')).toHaveText('Masdevallia and Dracula');
-  await expect(bench.locator('[data-phrase="genus"]')).toBeFocused();
-  await bench.keyboard.press('Tab');
-  await expect(bench.locator('[data-phrase="roots"]')).toBeFocused();
-  await bench.keyboard.press('Enter');
-  await expect(bench.getByLabel('Root thickness')).toBeFocused();
-  await bench.keyboard.type('0.8');
-  await bench.keyboard.press('Escape');
-  await expect(bench.locator('[data-phrase="roots"]')).toHaveText('roots 0.8 mm');
-  await expect(bench.locator('[data-phrase="roots"]')).toBeFocused();
-  await waitForPlan(bench);
-  await bench.getByTestId('setup').nth(1).focus();
-  await bench.keyboard.press('2');
-  await expect(bench.getByTestId('setup').nth(1)).toHaveAttribute('aria-pressed', 'true');
-  await bench.keyboard.press('ArrowRight');
-  await expect(bench.getByTestId('reading')).toContainText('Day 0.3');
-  await bench.keyboard.press('p');
-  const name = bench.getByLabel('Name on the tag');
-  await name.focus();
-  await bench.keyboard.press('Control+a');
-  await bench.keyboard.type('Keyboard Masdevallia');
-  await bench.getByRole('button', { name: 'Keep it' }).focus();
-  await bench.keyboard.press('Enter');
-  await expect(bench.getByText('Kept in the log of')).toBeVisible();
-  await bench.goto(`${app.address}/plants`);
-  await expect(bench.getByRole('link', { name: /Keyboard Masdevallia/ })).toBeVisible();
-});
-
 test('the setup chosen stays on the stage and the months choose its air', async ({ bench }) => {
   await bench.getByTestId('setup').nth(2).click();
   const title = await bench.getByRole('heading', { level: 1 }).innerText();
@@ -169,25 +134,4 @@ test('picking never moves what lies below', async ({ bench }) => {
   await done(bench);
   await expect(bench.locator('[data-phrase="shows"]')).toHaveText('showing tips, bloom, wobbles');
   expect(await top()).toBe(before);
-});
-
-test.describe('accessibility (WCAG 2.2 AA, axe)', () => {
-  for (const path of ['/', '/plants', '/places', '/library']) {
-    test(path, async ({ visitor, app }) => {
-      await visitor.goto(app.address + path);
-      if (path === '/') await waitForPlan(visitor);
-      const report = await new AxeBuilder({ page: visitor })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-        .analyze();
-      expect(
-        report.violations.map(
-          (violation) =>
-            `${violation.id}: ${violation.nodes
-              .map((node) => node.target.join(' '))
-              .slice(0, 3)
-              .join(' | ')}`,
-        ),
-      ).toEqual([]);
-    });
-  }
 });

@@ -105,7 +105,7 @@ test('a change refused after the fact stays, with its reason, until the grower d
   await visitor.getByRole('status').filter({ hasText: '1 not yet kept' }).click();
   await expect(visitor.getByText(/refused: potKindId/)).toBeVisible();
   await visitor.getByRole('button', { name: 'Throw away' }).click();
-  await visitor.getByRole('button', { name: 'Throw away' }).last().click();
+  await visitor.getByRole('button', { name: 'Throw away for good' }).click();
   await expect(visitor.getByText('1 not yet kept')).toHaveCount(0);
 });
 

@@ -75,7 +75,7 @@ test('a long file does not hold the page, shows how far it is, and can be stoppe
     mimeType: 'text/csv',
     buffer: Buffer.from(['Time,Temp,RH', ...rows].join('\n')),
   });
-  const progress = visitor.getByRole('progressbar', { name: 'Read of the file' });
+  const progress = visitor.getByRole('progressbar', { name: 'How much of the file is read' });
   await expect(progress).toBeVisible();
   // The page answers while the file is read.
   await visitor.getByLabel('Latitude, south negative').fill('12');

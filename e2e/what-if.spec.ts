@@ -56,7 +56,7 @@ test('up to four setups are compared on one sheet', async ({ bench }) => {
   await expect(bench.getByText('next repotting in')).toBeVisible();
   const printed = await bench.pdf({ preferCSSPageSize: true, printBackground: true });
   expect(printed.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
-  await bench.getByRole('button', { name: 'Take away' }).first().click();
+  await bench.getByRole('button', { name: 'Leave out' }).first().click();
   await expect(bench.getByRole('columnheader')).toHaveCount(4);
   const found = await new AxeBuilder({ page: bench }).withTags(['wcag2a', 'wcag2aa']).analyze();
   expect(found.violations.map((violation) => violation.id)).toEqual([]);

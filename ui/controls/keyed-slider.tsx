@@ -1,11 +1,8 @@
 'use client';
 
-/**
- * A slider whose keys are handled here: the library's own handling sets state in an effect of every
- * key press, which React takes for an endless loop when keys come fast.
- */
-import { Slider } from 'antd';
-import type { KeyboardEvent } from 'react';
+/** A slider as the browser makes it; its keys are handled here, for the big steps and the same step everywhere. */
+import type { CSSProperties, KeyboardEvent } from 'react';
+import styles from './keyed-slider.module.css';
 import { keyIndex } from './keys';
 
 export interface KeyedSliderProps {
@@ -53,7 +50,7 @@ export function keyTarget(
 }
 
 export function KeyedSlider(props: KeyedSliderProps) {
-  const { label, min, max, step, bigStep, value, className, valueText, onChange } = props;
+  const { label, min, max, step, bigStep, value, className = '', valueText, onChange } = props;
   const onKeyDown = (event: KeyboardEvent) => {
     const target = keyTarget(event.key, { value, min, max, step, bigStep });
     if (target === null) return;
@@ -61,19 +58,20 @@ export function KeyedSlider(props: KeyedSliderProps) {
     event.stopPropagation();
     onChange(Math.round(target * 1000) / 1000);
   };
+  const share = max > min ? ((value - min) / (max - min)) * 100 : 0;
   return (
-    <div className={className} onKeyDown={onKeyDown}>
-      <Slider
-        min={min}
-        max={max}
-        step={step}
-        value={value}
-        keyboard={false}
-        onChange={onChange}
-        tooltip={{ open: false }}
-        ariaLabelForHandle={label}
-        ariaValueTextFormatterForHandle={valueText ? (shown) => valueText(shown ?? min) : undefined}
-      />
-    </div>
+    <input
+      type="range"
+      className={`${styles.slider} ${className}`}
+      style={{ '--share': `${share}%` } as CSSProperties}
+      aria-label={label}
+      aria-valuetext={valueText?.(value)}
+      min={min}
+      max={max}
+      step={step}
+      value={value}
+      onKeyDown={onKeyDown}
+      onChange={(event) => onChange(event.currentTarget.valueAsNumber)}
+    />
   );
 }

@@ -8,9 +8,10 @@ import { type BenchKey, keyIndex, keyTable } from './keys';
 export type KeyHandlers = Readonly<Record<BenchKey, (index: number) => void>>;
 
 /** Where keys belong to what is typed or chosen there. */
-const TYPING = 'input, textarea, [role="combobox"], [role="dialog"], .ant-select, .ant-modal';
+const TYPING =
+  'input:not([type="range"], [type="radio"], [type="checkbox"]), textarea, select, [role="combobox"], [role="dialog"], .ant-select, .ant-modal';
 /** Where arrow keys move something already. */
-const MOVING = `${TYPING}, [role="slider"], [role="radiogroup"]`;
+const MOVING = `${TYPING}, [type="range"], [role="slider"], [role="radiogroup"]`;
 
 const isIn = (event: KeyboardEvent, places: string): boolean =>
   event.target instanceof Element && event.target.closest(places) !== null;
@@ -27,7 +28,8 @@ function useKey(name: BenchKey, onKey: (index: number) => void): void {
       // Keys are told apart by what they write, so that every layout has its "/" and "?".
       useKey: !isCommand,
       preventDefault: true,
-      enableOnFormTags: ['slider', 'radio'],
+      // Which fields keep their keys is said above.
+      enableOnFormTags: true,
       ignoreEventWhen: (event) =>
         isIn(event, usesArrows(name) ? MOVING : TYPING) ||
         (!isCommand && (event.ctrlKey || event.metaKey || event.altKey)),

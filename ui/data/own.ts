@@ -2,12 +2,12 @@
 
 /** The grower's own media, pots and genera. */
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
 import { useState } from 'react';
 import { client, type OwnKind } from './client';
 import { everyPage, type Kept, type Unreadable } from './pages';
 import { messageOf } from './worker/long-work';
 import type { OwnEntry, OwnTypes } from '@server/own/schemas';
+import { useMessage } from '../theme/message';
 
 const keyOf = (kind: OwnKind) => ['own', kind] as const;
 
@@ -66,7 +66,7 @@ export interface PutAway {
 
 /** Puts an own thing away at once, and back where the server refuses; offers it back afterwards. */
 export function usePutAway(kind: OwnKind): PutAway {
-  const { message } = App.useApp();
+  const message = useMessage();
   const queries = useQueryClient();
   const [last, setLast] = useState<string | null>(null);
   const queryKey = keyOf(kind);

@@ -1,10 +1,10 @@
 'use client';
 
 /** Keeping something: what becomes of it is said, and a form that may be emptied is told so. */
-import { App } from 'antd';
 import { useCallback } from 'react';
 import { NotYetKeptError } from './client';
 import { messageOf } from './worker/long-work';
+import { useMessage } from '../theme/message';
 
 export type Kept<T> =
   | { readonly status: 'kept'; readonly value: T }
@@ -13,7 +13,7 @@ export type Kept<T> =
   | { readonly status: 'refused'; readonly error: unknown; readonly message: string };
 
 export function useKeep(): <T>(save: () => Promise<T>) => Promise<Kept<T>> {
-  const { message } = App.useApp();
+  const message = useMessage();
   return useCallback(
     async (save) => {
       try {

@@ -2,17 +2,18 @@
 
 /** Putting things away: at once on the screen, undone where the server refuses, and offered back for a while. */
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useCallback } from 'react';
 import { client, type Kept, NotYetKeptError } from './client';
 import { messageOf } from './worker/long-work';
+import { useMessage } from '../theme/message';
 
 /** Seconds in which a deletion can be taken back on the spot. */
 const UNDO_SECONDS = 12;
 
 /** Puts away what a list shows under a query's key, says so, and offers to take it back. */
 export function useUndoable(): (kind: Kept, id: string, said: string) => Promise<boolean> {
-  const { message } = App.useApp();
+  const message = useMessage();
   const queries = useQueryClient();
   return useCallback(
     async (kind, id, said) => {

@@ -22,8 +22,8 @@ interface EdgeHandleProps {
 
 const KEY_STEP_CM = 0.5;
 const GRIP_GAP_PX = 26;
-/** Handles are touched in a ring of 44 px. */
-export const LANE_PX = 44;
+/** Handles are touched in a ring of more than 44 px, on a screen somewhat narrower too. */
+export const LANE_PX = 48;
 /** From the pot's wall to what may stand right of the first column. */
 export const BESIDE_GRIP_PX = GRIP_GAP_PX + 20;
 
@@ -83,7 +83,7 @@ export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, lane, u
     >
       <rect x={frame.axisPx - half} y={y - 12} width={gripX - frame.axisPx + half} height={24} fill="transparent" />
       <path d={`M${frame.axisPx - half} ${y} H${gripX}`} stroke={colors.ink} strokeWidth={1.6} strokeDasharray="6 4" />
-      <circle cx={gripX} cy={y} r={22} fill="transparent" />
+      <circle cx={gripX} cy={y} r={24} fill="transparent" />
       <circle cx={gripX} cy={y} r={13} fill={colors.raised} stroke={colors.ink} strokeWidth={1.6} />
       <path
         d={`M${gripX - 4} ${y - 2.5} l4 -5 l4 5 M${gripX - 4} ${y + 2.5} l4 5 l4 -5`}

@@ -19,26 +19,27 @@ export interface FrameNeeds {
   readonly belowCm: number;
   readonly widestCm: number;
   /** Room left and right of the pot for gauge and labels, px. */
-  readonly sidePx: number;
+  readonly leftPx: number;
+  readonly rightPx: number;
   /** Pixels per centimetre where several drawings share one scale; else as large as fits. */
   readonly scale?: number;
 }
 
 /** Height left above what stands so high, where the width sets the scale, cm. */
 export function roomAbove(needs: Omit<FrameNeeds, 'aboveCm'>, standingCm: number): number {
-  const scale = needs.scale ?? (needs.widthPx - 2 * needs.sidePx) / needs.widestCm;
+  const scale = needs.scale ?? (needs.widthPx - needs.leftPx - needs.rightPx) / needs.widestCm;
   return Math.max(0, (needs.heightPx - 2 * MARGIN_PX) / scale - standingCm - needs.belowCm);
 }
 
 export function fitFrame(needs: FrameNeeds): Frame {
   const usableHeight = needs.heightPx - 2 * MARGIN_PX;
-  const usableWidth = needs.widthPx - 2 * needs.sidePx;
+  const usableWidth = needs.widthPx - needs.leftPx - needs.rightPx;
   const scale = needs.scale ?? Math.min(usableHeight / (needs.aboveCm + needs.belowCm), usableWidth / needs.widestCm);
   return {
     widthPx: needs.widthPx,
     heightPx: needs.heightPx,
     scale,
-    axisPx: needs.widthPx / 2,
+    axisPx: needs.leftPx + usableWidth / 2,
     basePx: needs.heightPx - MARGIN_PX - needs.belowCm * scale,
   };
 }

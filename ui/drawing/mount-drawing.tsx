@@ -7,10 +7,13 @@ import { cm, type WordUnits } from '@core/words';
 import { colors, mediumColors, MOUNT_WOOD } from '../theme/tokens';
 import { ROOT, ROOT_LINE } from './plant/colors';
 import { fitFrame } from './frame';
+import { Label, LETTER_PX, LINE_PX, wrap } from './label';
 import { packPieces } from './pieces';
 import { PieceShapes } from './piece-shapes';
 import { PlantSketch } from './plant/plant-sketch';
 import { Ruler } from './ruler';
+import { spreadBlocks } from './side-by-side';
+import { mountText } from './spoken';
 
 interface MountDrawingProps {
   readonly spec: SetupSpec;
@@ -25,6 +28,43 @@ interface MountDrawingProps {
 }
 
 const BACKING_CM = 2.2;
+/** Soft ties over rhizome and roots, at these shares of the height they cover. */
+const TIES_AT = [0.66, 0.22];
+const TIE_CM = 0.16;
+const TIE = '#d9cfae';
+/** Labels stand left of it, the ruler left of them. */
+const SIDES_PX = { leftPx: 150, rightPx: 20 };
+const BARE_SIDES_PX = { leftPx: 10, rightPx: 10 };
+const NARROW_PX = 480;
+const RULER_PX = 48;
+
+interface MountLabelsProps {
+  readonly points: readonly {
+    readonly at: { readonly x: number; readonly y: number };
+    readonly name: string;
+    readonly more?: string;
+  }[];
+  /** Between these the words stand. */
+  readonly leftPx: number;
+  readonly rightPx: number;
+  readonly bottomPx: number;
+}
+
+/** What is fixed how. */
+function MountLabels({ points, leftPx, rightPx, bottomPx }: MountLabelsProps) {
+  const labels = points.map(({ at, name, more }) => ({
+    at,
+    lines: [name, ...(more ? wrap(more, Math.max(8, Math.floor((rightPx - leftPx) / LETTER_PX))) : [])],
+  }));
+  const ys = spreadBlocks(
+    labels.map(({ at, lines }) => ({ yPx: at.y, heightPx: lines.length * LINE_PX + 8 })),
+    8,
+    bottomPx,
+  );
+  return labels.map(({ at, lines }, i) => (
+    <Label key={i} xPx={rightPx} yPx={ys[i]!} fromPx={at.x} fromYPx={at.y} lines={lines} />
+  ));
+}
 
 function Hook({ heightCm }: { readonly heightCm: number }) {
   return (
@@ -37,7 +77,8 @@ function Hook({ heightCm }: { readonly heightCm: number }) {
 
 export function MountDrawing(props: MountDrawingProps) {
   const { spec, plant, curve, hour, units, widthPx, heightPx, scale, isBare = false } = props;
-  const { mount, pad } = useMemo(() => realise(spec) as MountedSetup, [spec]);
+  const setup = useMemo(() => realise(spec) as MountedSetup, [spec]);
+  const { mount, pad } = setup;
   const { isLying } = mount;
   const acrossCm = BACKING_CM + mount.padThicknessCm + plant.heightCm * 0.5 + 6;
   const alongCm = mount.heightCm + 4;
@@ -47,7 +88,7 @@ export function MountDrawing(props: MountDrawingProps) {
     aboveCm: isLying ? acrossCm - BACKING_CM : alongCm,
     belowCm: isLying ? BACKING_CM + 0.5 : 1,
     widestCm: isLying ? alongCm : acrossCm,
-    sidePx: isBare ? 10 : 90,
+    ...(isBare ? BARE_SIDES_PX : SIDES_PX),
     scale,
   });
   const padHeight = mount.heightCm * 0.67;
@@ -67,23 +108,33 @@ export function MountDrawing(props: MountDrawingProps) {
   const water = curve?.cellWater[Math.min(hour, curve.cellWater.length - 1)] ?? null;
   const row = curve?.hours[Math.min(hour, curve.hours.length - 1)];
   const rootCm = plant.rootDiameterMm / 10;
+  const isNarrow = widthPx < NARROW_PX;
+  // Foot of the backing's front, where the mount's own centimetres begin.
+  const originPx = isLying
+    ? { x: frame.axisPx + (mount.heightCm / 2) * frame.scale, y: frame.basePx }
+    : { x: frame.axisPx - (acrossCm / 2 - BACKING_CM) * frame.scale, y: frame.basePx };
+  const toPx = (outCm: number, upCm: number) =>
+    isLying
+      ? { x: originPx.x - upCm * frame.scale, y: originPx.y - outCm * frame.scale }
+      : { x: originPx.x + outCm * frame.scale, y: originPx.y - upCm * frame.scale };
+  const tiesCm = TIES_AT.map((share) => padFrom + padHeight * share);
   return (
     <svg
       viewBox={`0 0 ${widthPx} ${heightPx}`}
       width="100%"
       role="group"
-      aria-label={`Mount from the side, to scale: ${isLying ? 'laid flat, ' : ''}${cm(mount.heightCm, units)} ${isLying ? 'long' : 'high'}, ${mount.padThicknessCm > 0 ? `moss pad ${cm(mount.padThicknessCm, units)}` : 'bare roots'}`}
+      aria-label={mountText({ spec, setup, plant, curve, hour, units })}
       data-part="section"
       style={{ display: 'block' }}
     >
-      {isBare ? null : (
-        <Ruler frame={frame} topCm={isLying ? acrossCm - BACKING_CM : mount.heightCm} xPx={22} units={units} />
+      {isBare || isNarrow ? null : (
+        <Ruler frame={frame} topCm={isLying ? acrossCm - BACKING_CM : mount.heightCm} xPx={8} units={units} />
       )}
       <g
         transform={
           isLying
-            ? `translate(${frame.axisPx} ${frame.basePx}) scale(${frame.scale}) rotate(-90) translate(0 ${mount.heightCm / 2})`
-            : `translate(${isBare ? frame.axisPx - 20 : frame.axisPx - 60} ${frame.basePx}) scale(${frame.scale})`
+            ? `translate(${originPx.x} ${originPx.y}) scale(${frame.scale}) rotate(-90)`
+            : `translate(${originPx.x} ${originPx.y}) scale(${frame.scale})`
         }
       >
         {isLying ? null : <Hook heightCm={mount.heightCm} />}
@@ -146,6 +197,19 @@ export function MountDrawing(props: MountDrawingProps) {
               />
             ))
           : null}
+        {tiesCm.map((upCm) => (
+          <rect
+            key={upCm}
+            x={-BACKING_CM - TIE_CM}
+            y={-upCm - TIE_CM}
+            width={BACKING_CM + thickness + rootCm + 2 * TIE_CM}
+            height={2 * TIE_CM}
+            rx={TIE_CM}
+            fill={TIE}
+            stroke={colors.ink}
+            strokeWidth={0.04}
+          />
+        ))}
         <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(${isLying ? 90 : 58})`}>
           <PlantSketch
             plant={plant}
@@ -157,6 +221,23 @@ export function MountDrawing(props: MountDrawingProps) {
           />
         </g>
       </g>
+      {isBare ? null : (
+        <MountLabels
+          points={[
+            ...(isLying ? [] : [{ at: toPx(-BACKING_CM / 2, mount.heightCm + 1), name: 'hook' }]),
+            { at: toPx(-BACKING_CM, tiesCm[0]!), name: 'soft ties', more: 'not over the tips' },
+            {
+              at: toPx(-BACKING_CM, padFrom + padHeight * 0.45),
+              ...(mount.padThicknessCm > 0
+                ? { name: 'moss pad', more: cm(mount.padThicknessCm, units) }
+                : { name: 'bare roots', more: 'on the wood' }),
+            },
+          ]}
+          leftPx={isNarrow || isBare ? 0 : RULER_PX}
+          rightPx={originPx.x - (isLying ? mount.heightCm : BACKING_CM) * frame.scale - 18}
+          bottomPx={heightPx - 8}
+        />
+      )}
       {row && !isBare ? (
         <text x={widthPx - 200} y={heightPx - 24} fontSize={13} fill={colors.ink}>
           {`${row.waterG.toFixed(0)} g of water on the mount`}

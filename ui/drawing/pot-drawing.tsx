@@ -22,6 +22,7 @@ import { cm, layerText, litres, type WordUnits } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { BESIDE_GRIP_PX, EdgeHandle, LANE_PX } from './edge-handle';
 import { fitFrame, type Frame, roomAbove } from './frame';
+import { Label, LETTER_PX, LINE_PX, wrap } from './label';
 import { edgeRange, moveEdge } from './layer-edges';
 import { type Area, piecesOf } from './pieces';
 import { PieceShapes } from './piece-shapes';
@@ -32,6 +33,7 @@ import { PotWall } from './pot-wall';
 import { FloatGauge, InnerWater, OuterPot, outerDepthCm } from './reservoir';
 import { growRoots, rootPath } from './roots';
 import { Ruler } from './ruler';
+import { potText } from './spoken';
 import { handleLanes, spreadBlocks } from './side-by-side';
 import { WaterGauge } from './water-gauge';
 import { WaterOverlay } from './water-overlay';
@@ -53,18 +55,18 @@ export interface PotDrawingProps {
   readonly isBare?: boolean;
 }
 
-/** Lines of labels, and how wide a letter is of them, px. */
-const LINE_PX = 15;
-const LETTER_PX = 7.4;
-/** Labels begin under the view from above. */
 /** Where the water by height stands, clear of the bench line. */
 const GAUGE_LEFT_PX = 72;
 const GAUGE_WIDTH_PX = 74;
+/** Labels begin under the view from above. */
 const PLAN_FOOT_PX = 120;
 
 /** Room beside the pot for gauge and labels, px. */
-const SIDE_PX = 150;
-const BARE_SIDE_PX = 14;
+const SIDES_PX = { leftPx: 150, rightPx: 150 };
+const BARE_SIDES_PX = { leftPx: 14, rightPx: 14 };
+/** Narrower than this there is no room for the water by height: letters and handles keep their size instead. */
+const NARROW_PX = 480;
+const NARROW_SIDES_PX = { leftPx: 58, rightPx: 132 };
 
 function areaOf(setup: PottedSetup, fromCm: number, toCm: number): Area {
   return {
@@ -88,6 +90,8 @@ export function PotDrawing(props: PotDrawingProps) {
   const { pot } = setup;
   const surfaceCm = filledHeightCm(setup);
   const isBare = props.isBare ?? false;
+  const isNarrow = props.widthPx < NARROW_PX;
+  const hasGauge = !isBare && !isNarrow;
   const potCm = Math.max(pot.heightCm, surfaceCm + Math.max(0, placement.baseAboveSurfaceCm));
   const needs = {
     scale: props.scale,
@@ -95,7 +99,7 @@ export function PotDrawing(props: PotDrawingProps) {
     heightPx: props.heightPx,
     belowCm: outerDepthCm(pot) + 0.8,
     widestCm: pot.rimDiameterCm + 3,
-    sidePx: isBare ? BARE_SIDE_PX : SIDE_PX,
+    ...(isBare ? BARE_SIDES_PX : isNarrow ? NARROW_SIDES_PX : SIDES_PX),
   };
   // What the pot leaves of the height is the plant's, and never less than its share.
   const leftCm = roomAbove(needs, potCm);
@@ -118,7 +122,10 @@ export function PotDrawing(props: PotDrawingProps) {
       fromYPx: yOf(middle),
       lines: [
         `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
-        ...wrap(layerText(spec.layers[i]!, units), Math.max(12, Math.floor((frame.widthPx - labelX) / LETTER_PX))),
+        ...wrap(
+          layerText(spec.layers[i]!, units),
+          Math.max(isNarrow ? 9 : 12, Math.floor((frame.widthPx - labelX) / LETTER_PX)),
+        ),
         layer.role === 'main' ? '' : layer.role,
       ].filter((line) => line !== ''),
     };
@@ -134,7 +141,7 @@ export function PotDrawing(props: PotDrawingProps) {
       viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
       width="100%"
       role="group"
-      aria-label={`Section of the pot, to scale: ${setup.layers.map((layer, i) => `${layer.role} ${cm(layer.heightCm, units)} ${layerText(spec.layers[i]!, units)}`).join('; ')}`}
+      aria-label={potText({ spec, setup, plant, placement, curve, hour, units })}
       data-part="section"
       style={{ display: 'block' }}
     >
@@ -146,7 +153,7 @@ export function PotDrawing(props: PotDrawingProps) {
         </clipPath>
       </defs>
       <path
-        d={`M${Math.max(isBare ? 6 : GAUGE_LEFT_PX + GAUGE_WIDTH_PX + 6, frame.axisPx - 150)} ${frame.heightPx - 4} H${Math.min(frame.widthPx - 6, frame.axisPx + 150)}`}
+        d={`M${Math.max(hasGauge ? GAUGE_LEFT_PX + GAUGE_WIDTH_PX + 6 : 6, frame.axisPx - 150)} ${frame.heightPx - 4} H${Math.min(frame.widthPx - 6, frame.axisPx + 150)}`}
         stroke={colors.inkSoft}
         strokeWidth={2}
       />
@@ -175,7 +182,7 @@ export function PotDrawing(props: PotDrawingProps) {
           {`plant ${cm(plant.heightCm, units)} tall, shortened here`}
         </text>
       ) : null}
-      {curve && !isBare ? (
+      {curve && hasGauge ? (
         <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={GAUGE_LEFT_PX} widthPx={GAUGE_WIDTH_PX} />
       ) : null}
       {isBare ? null : <PerchedWaterMark setup={setup} frame={frame} units={units} />}
@@ -190,7 +197,7 @@ export function PotDrawing(props: PotDrawingProps) {
         />
       )}
       {labels.map((label, i) => (
-        <LayerLabel key={i} {...label} yPx={labelYs[i]!} />
+        <Label key={i} {...label} yPx={labelYs[i]!} />
       ))}
       {onEdit
         ? setup.layers.map((layer, i) => (
@@ -208,40 +215,6 @@ export function PotDrawing(props: PotDrawingProps) {
           ))
         : null}
     </svg>
-  );
-}
-
-/** Breaks a text into lines of about so many letters. */
-function wrap(text: string, letters: number): string[] {
-  const lines: string[] = [];
-  for (const word of text.split(' ')) {
-    const last = lines[lines.length - 1];
-    if (last !== undefined && last.length + word.length < letters) lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word);
-  }
-  return lines;
-}
-
-interface LayerLabelProps {
-  readonly xPx: number;
-  readonly yPx: number;
-  /** The layer it speaks of. */
-  readonly fromPx: number;
-  readonly fromYPx: number;
-  readonly lines: readonly string[];
-}
-
-function LayerLabel({ xPx, yPx, fromPx, fromYPx, lines }: LayerLabelProps) {
-  const startY = yPx - ((lines.length - 1) * LINE_PX) / 2 + 4;
-  return (
-    <g pointerEvents="none">
-      <path d={`M${fromPx + 6} ${fromYPx} L${xPx - 5} ${yPx}`} stroke={colors.inkSoft} strokeWidth={1} />
-      {lines.map((line, i) => (
-        <text key={i} x={xPx} y={startY + i * LINE_PX} fontSize={13} fill={colors.ink} fontWeight={i === 0 ? 650 : 400}>
-          {line}
-        </text>
-      ))}
-    </g>
   );
 }
 

@@ -71,7 +71,15 @@ describe('moving a layer boundary', () => {
 });
 
 test('the frame holds pot and plant at one scale', () => {
-  const frame = fitFrame({ widthPx: 600, heightPx: 320, aboveCm: 16, belowCm: 1, widestCm: 14, sidePx: 100 });
+  const frame = fitFrame({
+    widthPx: 600,
+    heightPx: 320,
+    aboveCm: 16,
+    belowCm: 1,
+    widestCm: 14,
+    leftPx: 100,
+    rightPx: 100,
+  });
   expect(frame.basePx - 16 * frame.scale).toBeGreaterThanOrEqual(0);
   expect(14 * frame.scale).toBeLessThanOrEqual(400);
 });

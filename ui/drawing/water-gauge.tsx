@@ -26,7 +26,7 @@ export function WaterGauge({ curve, hour, frame, leftPx, widthPx }: WaterGaugePr
       .join(' ');
   return (
     <g data-part="gauge">
-      <text x={leftPx} y={y(topCm) - 10} fontSize={12} fill={colors.inkSoft}>
+      <text x={leftPx - 4} y={y(topCm) - 10} fontSize={11} fill={colors.inkSoft}>
         water by height
       </text>
       <rect

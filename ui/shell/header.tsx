@@ -1,8 +1,8 @@
 'use client';
 
-import { Segmented } from 'antd';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { Choice } from '../controls/choice';
 import { useUnits } from '../data/units-context';
 import styles from './header.module.css';
 import { CairnMark } from './mark';
@@ -14,6 +14,15 @@ const pages = [
   { href: '/media', label: 'Media' },
   { href: '/places', label: 'Places' },
   { href: '/library', label: 'What we know' },
+] as const;
+
+const lengths = [
+  { label: 'cm', value: 'metric' },
+  { label: 'in', value: 'inch' },
+] as const;
+const temperatures = [
+  { label: '°C', value: 'C' },
+  { label: '°F', value: 'F' },
 ] as const;
 
 export function Header() {
@@ -37,25 +46,17 @@ export function Header() {
       </nav>
       <Unsent />
       <div className={styles.units}>
-        <Segmented
-          size="small"
-          aria-label="Lengths"
+        <Choice
+          label="Lengths"
+          options={lengths}
           value={units.length}
-          onChange={(length) => setUnits({ ...units, length: length as 'metric' | 'inch' })}
-          options={[
-            { label: 'cm', value: 'metric' },
-            { label: 'in', value: 'inch' },
-          ]}
+          onChange={(length) => setUnits({ ...units, length })}
         />
-        <Segmented
-          size="small"
-          aria-label="Temperatures"
+        <Choice
+          label="Temperatures"
+          options={temperatures}
           value={units.temperature}
-          onChange={(temperature) => setUnits({ ...units, temperature: temperature as 'C' | 'F' })}
-          options={[
-            { label: '°C', value: 'C' },
-            { label: '°F', value: 'F' },
-          ]}
+          onChange={(temperature) => setUnits({ ...units, temperature })}
         />
       </div>
     </header>

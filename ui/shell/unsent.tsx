@@ -2,9 +2,10 @@
 
 /** Changes that the server does not have yet: how many, which, and what becomes of them. */
 import { CloudUploadOutlined, WarningOutlined } from '@ant-design/icons';
-import { Button, Popconfirm, Popover } from 'antd';
+import { Button } from 'antd';
 import dayjs from 'dayjs';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { Picker } from '../controls/picker';
 import type { Letter } from '../data/outbox/letter';
 import { type Unsent as UnsentLetters, useOutbox } from '../data/outbox/use-outbox';
 import styles from './unsent.module.css';
@@ -21,9 +22,12 @@ function useLasting(isThere: boolean): boolean {
   return isShown && isThere;
 }
 
+const PANEL_WIDTH_PX = 420;
+
 const dayAndTime = (letter: Letter): string => dayjs(letter.writtenAt).format('D MMM HH:mm');
 
 function LetterLine({ letter, unsent }: { readonly letter: Letter; readonly unsent: UnsentLetters }) {
+  const [isAsked, setAsked] = useState(false);
   return (
     <li className={styles.letter}>
       <strong>{letter.title}</strong>
@@ -36,14 +40,16 @@ function LetterLine({ letter, unsent }: { readonly letter: Letter; readonly unse
             {letter.currentVersion === null ? 'Send again' : 'Put mine in its place'}
           </Button>
         ) : null}
-        <Popconfirm
-          title="Throw this change away?"
-          okText="Throw away"
-          cancelText="Keep it"
-          onConfirm={() => unsent.throwAway(letter)}
-        >
-          <Button>Throw away</Button>
-        </Popconfirm>
+        {isAsked ? (
+          <>
+            <Button danger onClick={() => unsent.throwAway(letter)}>
+              Throw away for good
+            </Button>
+            <Button onClick={() => setAsked(false)}>Keep it</Button>
+          </>
+        ) : (
+          <Button onClick={() => setAsked(true)}>Throw away…</Button>
+        )}
       </span>
     </li>
   );
@@ -53,31 +59,41 @@ export function Unsent() {
   const unsent = useOutbox();
   const { letters } = unsent;
   const isShown = useLasting(letters.length > 0);
+  const [isOpen, setOpen] = useState(false);
+  const pill = useRef<HTMLButtonElement>(null);
   if (!isShown) return null;
   const hasRefused = letters.some(({ refusal }) => refusal !== null);
   return (
-    <Popover
-      trigger="click"
-      placement="bottomRight"
-      // Beside its button, so that the next key reaches it.
-      getPopupContainer={(button) => button.parentElement ?? document.body}
-      title="Not yet kept by the server, safe in this browser"
-      content={
-        <div className={styles.unsent}>
-          <ul>
-            {letters.map((letter) => (
-              <LetterLine key={letter.key} letter={letter} unsent={unsent} />
-            ))}
-          </ul>
-          <Button type="primary" onClick={unsent.sendNow}>
-            Try now
-          </Button>
-        </div>
-      }
-    >
-      <Button className={styles.pill} icon={hasRefused ? <WarningOutlined /> : <CloudUploadOutlined />}>
+    <>
+      <Button
+        ref={pill}
+        className={styles.pill}
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        icon={hasRefused ? <WarningOutlined /> : <CloudUploadOutlined />}
+        onClick={() => setOpen(!isOpen)}
+      >
         <span role="status">{letters.length} not yet kept</span>
       </Button>
-    </Popover>
+      {isOpen ? (
+        <Picker
+          title="Not yet kept by the server, safe in this browser"
+          anchor={pill}
+          widthPx={PANEL_WIDTH_PX}
+          onClose={() => setOpen(false)}
+        >
+          <div className={styles.unsent}>
+            <ul>
+              {letters.map((letter) => (
+                <LetterLine key={letter.key} letter={letter} unsent={unsent} />
+              ))}
+            </ul>
+            <Button type="primary" onClick={unsent.sendNow}>
+              Try now
+            </Button>
+          </div>
+        </Picker>
+      ) : null}
+    </>
   );
 }

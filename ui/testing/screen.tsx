@@ -1,8 +1,8 @@
 /** For tests only: what a screen stands in, and what the browser has and the test's document has not. */
 import { render } from '@testing-library/react';
-import { App } from 'antd';
 import type { ReactElement, ReactNode } from 'react';
 import { QueryProvider } from '../data/query-provider';
+import { MessageProvider } from '../theme/message';
 
 const noListener = () => undefined;
 
@@ -30,9 +30,9 @@ export function standInBrowser(): void {
 
 export function Around({ children }: { readonly children: ReactNode }) {
   return (
-    <App>
+    <MessageProvider>
       <QueryProvider>{children}</QueryProvider>
-    </App>
+    </MessageProvider>
   );
 }
 

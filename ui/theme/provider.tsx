@@ -1,8 +1,9 @@
 'use client';
 
 import { AntdRegistry } from '@ant-design/nextjs-registry';
-import { App, ConfigProvider, theme } from 'antd';
+import { ConfigProvider, theme } from 'antd';
 import type { ReactNode } from 'react';
+import { MessageProvider } from './message';
 import { palettes } from './palette';
 import { fonts, TOUCH_PX } from './tokens';
 import { useScheme } from './use-palette';
@@ -33,23 +34,11 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
             fontSize: 15,
             borderRadius: 10,
             controlHeight: TOUCH_PX,
-            controlHeightSM: 36,
-          },
-          components: {
-            Slider: {
-              railSize: 8,
-              handleSize: 20,
-              handleSizeHover: 22,
-              railBg: colors.rail,
-              trackBg: colors.water,
-              trackHoverBg: colors.water,
-              handleColor: colors.water,
-            },
-            Segmented: { itemSelectedBg: colors.moss, itemSelectedColor: colors.onInk, trackBg: colors.trough },
+            controlHeightSM: TOUCH_PX,
           },
         }}
       >
-        <App>{children}</App>
+        <MessageProvider>{children}</MessageProvider>
       </ConfigProvider>
     </AntdRegistry>
   );

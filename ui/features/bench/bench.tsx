@@ -1,7 +1,7 @@
 'use client';
 
 /** The first screen: questions, the setup on the stage, what is said of it, and the shelf of choices. */
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
@@ -26,6 +26,7 @@ import { EngineContext, useEngine } from './state/use-engine';
 import { usePlanWords, useReviewWords, useSpec } from './state/worded';
 import { ProgressBar } from '../../controls/progress-bar';
 import { tryChange, useWhatIf } from './state/what-if-store';
+import { useMessage } from '../../theme/message';
 
 /**
  * What opens only when asked for comes after the first answer, and before it is asked for: it must open when the server is
@@ -157,7 +158,7 @@ function PlanProgress() {
 }
 
 function Potting({ onClose }: { readonly onClose: () => void }) {
-  const { message } = App.useApp();
+  const message = useMessage();
   const planCase = usePlanned((state) => state.planCase);
   const spec = useSpec();
   const { plantId, plantName, plantVersion } = useCase.getState();

@@ -43,6 +43,7 @@ function CompareInBrowser() {
   if (!draft || !planCase || draft.beside.length === 0) {
     return (
       <p className={styles.empty}>
+        <h1 className="visually-hidden">Side by side</h1>
         Nothing is set beside anything yet. On the <Link href="/">bench</Link>, touch the plus on up to four setups.
       </p>
     );
@@ -155,7 +156,7 @@ function Sheet({ planCase, reviews, units, onTakeAway }: SheetProps) {
             <th scope="row" />
             {reviews.map((review, i) => (
               <td key={review.id}>
-                <Button onClick={() => onTakeAway(i)}>Take away</Button>
+                <Button onClick={() => onTakeAway(i)}>Leave out</Button>
               </td>
             ))}
           </tr>

@@ -1,7 +1,7 @@
 'use client';
 
 /** A genus of the grower's own: begun from one that is like it, every value theirs to state. */
-import { App, Button, Input, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, ownGenusSchema } from '@core';
@@ -14,6 +14,7 @@ import { TraitField, traitKeys } from '../../controls/trait-field';
 import { useKeep } from '../../data/use-keep';
 import type { OwnEntry } from '@server/own/schemas';
 import styles from './genera.module.css';
+import { useMessage } from '../../theme/message';
 
 type Draft = Readonly<Record<string, unknown>>;
 
@@ -40,7 +41,7 @@ export function OwnGenusPage() {
   const change = useChangeOwn('genus');
   const [changing, setChanging] = useState<OwnEntry<'genus'> | null>(null);
   const keepIt = useKeep();
-  const { message } = App.useApp();
+  const message = useMessage();
   const [likeId, setLikeId] = useState('phalaenopsis');
   const [name, setName] = useState('');
   const [trap, setTrap] = useState('');
@@ -115,7 +116,7 @@ export function OwnGenusPage() {
             }}
           />
         </Field>
-        <Field id="genus-trap" label="Its trap, in your words" fault={faultAt('trap')}>
+        <Field id="genus-trap" label="What often goes wrong with it" fault={faultAt('trap')}>
           <Input id="genus-trap" value={trap} maxLength={300} onChange={(event) => setTrap(event.target.value)} />
         </Field>
       </div>

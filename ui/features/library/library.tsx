@@ -1,11 +1,12 @@
 'use client';
 
 /** What the advice rests on: genera, media and pots, each value with its origin. */
-import { Button, Input, Segmented } from 'antd';
+import { Button, Input } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, genusById, mediaCatalogue, vesselCatalogue } from '@core';
 import { trapSentences } from '@core/words';
+import { Choice } from '../../controls/choice';
 import { EntryView } from '../../controls/entry-view';
 import { genusFields, mediumFields, potFields } from '../../controls/fields';
 import { MediumPicture } from '../../drawing/medium-picture';
@@ -45,13 +46,14 @@ export function Library() {
   const chosen = entries.find((entry) => entry.id === picked) ?? entries[0] ?? null;
   return (
     <div className={styles.library}>
+      <h1 className="visually-hidden">What we know</h1>
       <div className={`on-screen-only ${styles.bar}`}>
-        <Segmented
-          aria-label="Which catalogue"
-          options={[...sections]}
+        <Choice
+          label="Which catalogue"
+          options={sections.map((name) => ({ value: name, label: name }))}
           value={section}
-          onChange={(value) => {
-            setSection(value as Section);
+          onChange={(name) => {
+            setSection(name);
             setPicked(null);
             setText('');
           }}

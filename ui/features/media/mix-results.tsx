@@ -18,7 +18,7 @@ export function MixResults({ report, units }: MixResultsProps) {
   const facts = [
     ['water, drained', percent(report.capacityShare)],
     ['air, drained', percent(report.airShare)],
-    ['draws water up', cm(report.wickingHeightCm, units)],
+    ['wicks water up', cm(report.wickingHeightCm, units)],
     ['dry weight', `${number(report.dryDensityGL, 0)} g/L`],
     ['weight drained', `${number(report.drainedDensityGL, 0)} g/L`],
     ['a litre of bags makes', litres(report.volumeYield)],

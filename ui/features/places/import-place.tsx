@@ -1,7 +1,7 @@
 'use client';
 
 /** Reads a file of the grower's own air, shows what was found or what is wrong with it, and keeps it. */
-import { Alert, App, Button, Input, InputNumber, Progress, Select, Upload } from 'antd';
+import { Alert, Button, Input, InputNumber, Progress, Select, Upload } from 'antd';
 import { InboxOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { type AirflowClass, airflowClasses, type Place } from '@core';
@@ -11,6 +11,7 @@ import { useKeep } from '../../data/use-keep';
 import { FileQuestions } from './file-questions';
 import styles from './places.module.css';
 import { usePlaceFile } from './use-place-file';
+import { useMessage } from '../../theme/message';
 
 interface ImportPlaceProps {
   readonly onKept: (place: Place) => void;
@@ -20,7 +21,7 @@ const PERCENT = 100;
 const USUAL_LATITUDE_DEG = 50;
 
 export function ImportPlace({ onKept }: ImportPlaceProps) {
-  const { message } = App.useApp();
+  const message = useMessage();
   const [latitudeDeg, setLatitude] = useState(USUAL_LATITUDE_DEG);
   const [fileName, setFileName] = useState('');
   const [name, setName] = useState('');
@@ -91,7 +92,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
       </Upload.Dragger>
       {state.status === 'reading' ? (
         <div className={styles.reading} role="status">
-          <Progress percent={Math.round(PERCENT * state.share)} aria-label="Read of the file" />
+          <Progress percent={Math.round(PERCENT * state.share)} aria-label="How much of the file is read" />
           <Button onClick={file.stop}>Stop</Button>
         </div>
       ) : null}

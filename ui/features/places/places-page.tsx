@@ -152,7 +152,7 @@ export function PlacesPage() {
                 onClick: ({ key }) => download(chosen.place, key as Format),
               }}
             >
-              <Button icon={<DownloadOutlined />}>Take it along…</Button>
+              <Button icon={<DownloadOutlined />}>Save as a file…</Button>
             </Dropdown>
             <Button icon={<EditOutlined />} onClick={() => setEditing({ start: chosen.place, seen })}>
               {isOwn ? 'Change it' : 'Copy and change'}

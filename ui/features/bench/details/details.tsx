@@ -1,9 +1,10 @@
 'use client';
 
 /** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
-import { Button, Segmented } from 'antd';
+import { Button } from 'antd';
 import { memo, useState } from 'react';
 import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
+import { Choice } from '../../../controls/choice';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
 import { useMedia } from '../../../theme/use-media';
@@ -28,8 +29,8 @@ interface DetailsProps {
   readonly onPotted: () => void;
 }
 
-const pages = ['Why', 'Mix', 'Mind', 'After', 'Ruled out'] as const;
-type Page = (typeof pages)[number];
+type Page = 'Why' | 'Mix' | 'Care' | 'After' | 'Ruled out';
+const pages = (['Why', 'Mix', 'Care', 'After', 'Ruled out'] as const).map((value) => ({ value, label: value }));
 
 export const Details = memo(function Details({ plan, review, onPotted }: DetailsProps) {
   const { units } = useUnits();
@@ -42,14 +43,8 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
         <strong>{plan.timing.headline}.</strong> {nb(plan.timing.sentence)}
       </div>
       <PlaceFitLine plan={plan} />
-      <Segmented
-        className={styles.tabs}
-        aria-label="What to show"
-        options={[...pages]}
-        value={page}
-        onChange={(value) => setPage(value as Page)}
-      />
-      {/* Scrolls, so the keyboard must reach it. */}
+      <Choice isWide label="What to show" options={pages} value={page} onChange={setPage} />
+      {/* Scrolls with the panel, so the keyboard must reach it. */}
       <div className={styles.page} tabIndex={0} role="region" aria-label={page}>
         {page === 'Mix' ? (
           <>
@@ -66,7 +61,7 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
             <RootZone review={review} curve={curve} units={units} />
           </>
         ) : null}
-        {page === 'Mind' ? (
+        {page === 'Care' ? (
           <Cautions review={review} traps={trapSentences(plan.resolved.plant.genus)} division={plan.division} />
         ) : null}
         {page === 'After' ? (
@@ -78,9 +73,11 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
         ) : null}
         {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
       </div>
-      <Button type="primary" size="large" block onClick={onPotted} className={styles.potted}>
-        Potted it
-      </Button>
+      <div className={styles.foot}>
+        <Button type="primary" size="large" block onClick={onPotted} className={styles.potted}>
+          Potted it
+        </Button>
+      </div>
     </section>
   );
 });

@@ -21,14 +21,15 @@ export function RootZone({ review, curve, units }: RootZoneProps) {
     : 0;
   const start = curve ? cornersAt(curve, 0) : null;
   const end = curve ? cornersAt(curve, due) : null;
+  const from = review.spec.vessel.kind === 'mount' ? 'out from the wood' : 'above the base';
   return (
     <section aria-label="Root zone">
       {start && end ? (
         <>
-          <h2>Corners of the root zone</h2>
+          <h2>Wettest and driest spot</h2>
           <p>
             {nb(
-              `Wettest after watering: ${cm(start.wettest.fromCm, units)}–${cm(start.wettest.toCm, units)} up, ${percent(start.wettest.air)} air. Driest when it asks for water: ${cm(end.driest.fromCm, units)}–${cm(end.driest.toCm, units)} up, ${percent(Math.max(0, end.driest.share))} of its water left.`,
+              `Wettest after watering: ${cm(start.wettest.fromCm, units)}–${cm(start.wettest.toCm, units)} ${from}, ${percent(start.wettest.air)} air. Driest when it asks for water: ${cm(end.driest.fromCm, units)}–${cm(end.driest.toCm, units)} ${from}, ${percent(Math.max(0, end.driest.share))} of its water left.`,
             )}
           </p>
         </>

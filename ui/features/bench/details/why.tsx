@@ -1,6 +1,6 @@
 'use client';
 
-import { Button, Collapse } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { provenanceLabel } from '@core';
 import { daysWithCause, number, type SetupReview } from '@core/words';
@@ -41,43 +41,32 @@ export function Why({ review }: { readonly review: SetupReview }) {
           All {reasons.length} reasons
         </Button>
       )}
-      <Collapse
-        size="small"
-        items={[
-          {
-            key: 'score',
-            label: `How it scores: ${number(review.score, 0)} points`,
-            children: (
-              <table className={styles.score}>
-                <tbody>
-                  {review.pulls.map((pull) => (
-                    <tr key={pull.code}>
-                      <td>{pull.code.replaceAll('-', ' ')}</td>
-                      <td>
-                        {pull.points > 0 ? '+' : ''}
-                        {number(pull.points, 1)}
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            ),
-          },
-          {
-            key: 'rules',
-            label: 'Rules that spoke, and where they come from',
-            children: (
-              <ul className={styles.reasons}>
-                {review.findings.map((finding) => (
-                  <li key={finding.ruleId}>
-                    <code>{finding.ruleId}</code> ({finding.effect}): {provenanceLabel(finding.provenance)}
-                  </li>
-                ))}
-              </ul>
-            ),
-          },
-        ]}
-      />
+      <details className={styles.more}>
+        <summary>How it scores: {number(review.score, 0)} points</summary>
+        <table className={styles.score}>
+          <tbody>
+            {review.pulls.map((pull) => (
+              <tr key={pull.code}>
+                <td>{pull.code.replaceAll('-', ' ')}</td>
+                <td>
+                  {pull.points > 0 ? '+' : ''}
+                  {number(pull.points, 1)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+      <details className={styles.more}>
+        <summary>The rules behind it, and their sources</summary>
+        <ul className={styles.reasons}>
+          {review.findings.map((finding) => (
+            <li key={finding.ruleId}>
+              <code>{finding.ruleId}</code> ({finding.effect}): {provenanceLabel(finding.provenance)}
+            </li>
+          ))}
+        </ul>
+      </details>
     </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 /** How often and how the plant is watered: days to tap, for a rhythm or for a week. */
-import { Segmented } from 'antd';
+import { Choice } from '../../../controls/choice';
 import { UnitNumber } from '../../../controls/unit-number';
 import { weekdayNames } from './weekdays';
 import styles from './questions.module.css';
@@ -53,9 +53,9 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
   const change = (next: object) => onChange({ ...next, ...manner });
   return (
     <div className={styles.routine}>
-      <Segmented
-        block
-        aria-label="Watering rhythm"
+      <Choice
+        isWide
+        label="Watering rhythm"
         options={kinds}
         value={kind}
         onChange={(next) => (next === 'misting' ? onChange(starts[next]) : change(starts[next] as object))}
@@ -120,9 +120,9 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
         />
       ) : (
         <>
-          <Segmented
-            block
-            aria-label="How the water is given"
+          <Choice
+            isWide
+            label="How the water is given"
             options={ways}
             value={way ?? 'pour'}
             onChange={(next) =>

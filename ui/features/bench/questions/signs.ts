@@ -50,7 +50,7 @@ export const signGroups: readonly SignGroup[] = [
     ],
   },
   {
-    label: 'Besides',
+    label: 'Also',
     signs: [
       { key: 'inBloom', label: 'in bud or bloom', short: 'bloom', means: { inBloom: true } },
       { key: 'leavesShed', label: 'leaves shed', short: 'leafless', means: { leavesShed: true } },

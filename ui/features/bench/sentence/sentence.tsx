@@ -4,6 +4,7 @@
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState } from 'react';
 import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
+import { Picker } from '../../../controls/picker';
 import { useUnits } from '../../../data/units-context';
 import { keyTable } from '../../../controls/keys';
 import { startAnew } from '../state/actions';
@@ -13,7 +14,6 @@ import { useFaults } from '../state/worded';
 import { askNext } from './ask-next';
 import { openPhrase, useOpenPhrase } from './open-phrase';
 import { isAlways, type Phrase, type PhraseId, phraseOf, phrasesFor, type SentenceNames } from './phrases';
-import { Picker } from './picker';
 import type { PickerBody as PickerBodyNow } from './picker-body';
 import { pickerFrames } from './picker-frames';
 import styles from './sentence.module.css';
@@ -99,17 +99,14 @@ export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
             {next.text}
           </button>
         ) : null}
-        <button type="button" className={`on-screen-only ${styles.keys}`} onClick={onKeys}>
-          Keys
-        </button>
-        <button
-          type="button"
-          className={`on-screen-only ${styles.anew}`}
-          onClick={startAnew}
-          title="Start with another plant"
-        >
-          Start anew
-        </button>
+        <span className={`on-screen-only ${styles.tools}`}>
+          <button type="button" className={styles.keys} onClick={onKeys}>
+            Keys
+          </button>
+          <button type="button" className={styles.anew} onClick={startAnew} title="Start with another plant">
+            New plant
+          </button>
+        </span>
       </p>
       {faults.length > 0 ? (
         <p className={styles.fault} role="alert">

@@ -15,6 +15,7 @@ import {
 import { useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SetupCurve } from '@core';
+import { curveText } from '../../../drawing/spoken';
 import { fonts } from '../../../theme/tokens';
 import { usePalette } from '../../../theme/use-palette';
 import styles from './stage.module.css';
@@ -170,7 +171,7 @@ export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
   );
   return (
     <>
-      <Line data={data} options={options} aria-label="Water left and air in the root zone by day" role="img" />
+      <Line data={data} options={options} aria-label={curveText(curve)} role="img" />
       {other === null && curve.layers.length > 1 ? (
         <button type="button" className={styles.byLayer} aria-pressed={byLayer} onClick={() => setByLayer(!byLayer)}>
           by layer

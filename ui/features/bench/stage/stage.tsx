@@ -7,6 +7,7 @@ import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
 import { answerLine } from '@core/words';
 import { useUnits } from '../../../data/units-context';
+import { useMedia } from '../../../theme/use-media';
 import { asProposed, edit, showMonth } from '../state/actions';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
@@ -37,11 +38,13 @@ const DryCurve = dynamic(
 );
 const WhatIfStage = dynamic(() => import('../what-if/what-if-stage').then((file) => file.WhatIfStage), { ssr: false });
 
-const DRAWING_WIDTH_PX = 540;
-const DRAWING_HEIGHT_PX = 356;
+/** About as many pixels as it has on the screen, so that letters and handles keep their size. */
+const WIDE_PX = { widthPx: 540, heightPx: 356 };
+const PHONE_PX = { widthPx: 352, heightPx: 236 };
 
 export function Stage() {
   const { units } = useUnits();
+  const size = useMedia('(max-width: 560px)') ? PHONE_PX : WIDE_PX;
   const spec = useSpec();
   const review = useReviewWords();
   const monthIndex = useMonthIndex();
@@ -75,7 +78,7 @@ export function Stage() {
   return (
     <section className={styles.stage} aria-label="The chosen setup">
       <div className={styles.head}>
-        <div className={styles.answer}>
+        <div className={styles.answer} aria-live="polite" aria-atomic>
           <h1>{line.pot}</h1>
           <p>{line.water}</p>
         </div>
@@ -126,20 +129,11 @@ export function Stage() {
               curve={curve}
               hour={shownHour}
               units={units}
-              widthPx={DRAWING_WIDTH_PX}
-              heightPx={DRAWING_HEIGHT_PX}
+              {...size}
               onEdit={edit}
             />
           ) : (
-            <MountDrawing
-              spec={spec}
-              plant={plant}
-              curve={curve}
-              hour={shownHour}
-              units={units}
-              widthPx={DRAWING_WIDTH_PX}
-              heightPx={DRAWING_HEIGHT_PX}
-            />
+            <MountDrawing spec={spec} plant={plant} curve={curve} hour={shownHour} units={units} {...size} />
           )}
         </div>
         <div className={styles.daysColumn}>

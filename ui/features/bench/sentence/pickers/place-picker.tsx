@@ -54,9 +54,9 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
           </button>
         ))}
       </div>
-      <p className={styles.hint}>
-        Your own air: <a href="/places">Places</a>
-      </p>
+      <a className={styles.elsewhere} href="/places">
+        Bring your own air
+      </a>
     </div>
   );
 }

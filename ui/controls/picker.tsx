@@ -1,7 +1,7 @@
 'use client';
 
 /**
- * What opens under a phrase: over the page, so that nothing below moves. Escape, a touch elsewhere or Done closes it, and
+ * What opens under a phrase or a button: over the page, so that nothing below moves. Escape, a touch elsewhere or Done closes it, and
  * the focus goes back to where it came from.
  */
 import { Button } from 'antd';
@@ -14,12 +14,13 @@ import {
   useRef,
   useState,
 } from 'react';
-import styles from './sentence.module.css';
+import styles from './picker.module.css';
 
 interface PickerProps {
   readonly title: string;
   readonly anchor: RefObject<HTMLElement | null>;
-  readonly fieldId: string | null;
+  /** Where to begin; without it at the first field. */
+  readonly fieldId?: string | null;
   readonly widthPx: number;
   readonly onClose: () => void;
   readonly children: ReactNode;
@@ -50,7 +51,7 @@ function firstField(panel: HTMLElement, fieldId: string | null): HTMLElement | n
   );
 }
 
-export function Picker({ title, anchor, fieldId, widthPx, onClose, children }: PickerProps) {
+export function Picker({ title, anchor, fieldId = null, widthPx, onClose, children }: PickerProps) {
   const panel = useRef<HTMLDivElement>(null);
   const [place, setPlace] = useState<ReturnType<typeof placed> | null>(null);
 
@@ -124,7 +125,7 @@ export function Picker({ title, anchor, fieldId, widthPx, onClose, children }: P
       style={place ?? { opacity: 0, width: widthPx }}
       onKeyDown={onKeyDown}
     >
-      <div className={styles.pickerHead}>
+      <div className={styles.head}>
         <h2>{title}</h2>
         <Button onClick={onClose}>Done</Button>
       </div>

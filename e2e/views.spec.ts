@@ -1,0 +1,113 @@
+/** Every view, at three widths and in the dark: WCAG 2.2 AA by axe, nothing sticks out, and fingers find what they touch. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test, waitForPlan } from './server';
+
+const paths = [
+  '/',
+  '/plants',
+  '/places',
+  '/media',
+  '/library',
+  '/compare',
+  '/genera/phalaenopsis',
+  '/genera/own',
+  'a plant of the list',
+] as const;
+
+const phrases = ['genus', 'roots', 'shows', 'place', 'watering', 'now', 'and'] as const;
+
+const widths = [
+  { name: 'a desk', viewport: { width: 1280, height: 800 }, hasTouch: false },
+  { name: 'a tablet upright', viewport: { width: 820, height: 1180 }, hasTouch: true },
+  { name: 'a phone', viewport: { width: 390, height: 844 }, hasTouch: true },
+] as const;
+
+const TOUCH_PX = 44;
+
+/** What can be touched and is smaller than a finger asks for; links in running text are free of it (WCAG 2.5.8). */
+async function smallTargets(page: Page): Promise<readonly string[]> {
+  return page.evaluate((leastPx) => {
+    const found: string[] = [];
+    const touched =
+      'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="option"]';
+    for (const element of document.querySelectorAll(touched)) {
+      const isInText = element.tagName === 'A' && element.parentElement?.tagName === 'P';
+      if (isInText || element.closest('.skip-link, .visually-hidden')) continue;
+      // A field is touched anywhere in its frame, a box anywhere on its label.
+      const target =
+        element.closest('label, .ant-select, .ant-input-number, .ant-input-affix-wrapper, .ant-upload') ?? element;
+      const { width, height } = target.getBoundingClientRect();
+      if (width <= 1 || height <= 1 || !element.checkVisibility({ opacityProperty: true })) continue;
+      if (Math.min(width, height) < leastPx - 0.5)
+        found.push(
+          `${element.tagName} "${element.getAttribute('aria-label') ?? element.textContent}" ${Math.round(width)} x ${Math.round(height)}`,
+        );
+    }
+    return found;
+  }, TOUCH_PX);
+}
+
+/** within: of the whole page, or only of what stands there. */
+async function faults(page: Page, within?: string): Promise<readonly string[]> {
+  const axe = new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']);
+  // The pieces in the pot are paths by the hundred, hidden from readers as one.
+  const report = await (within ? axe.include(within) : axe.exclude('[data-part="pieces"]')).analyze();
+  const outside = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  return [
+    ...report.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(' | ')}`),
+    ...(outside > 0 ? [`sticks out sideways by ${outside} px`] : []),
+    ...(await smallTargets(page)),
+  ];
+}
+
+async function open(page: Page, address: string, path: (typeof paths)[number]): Promise<void> {
+  if (path === 'a plant of the list') {
+    await page.goto(`${address}/plants`);
+    await page.locator('a[href^="/plants/"]').first().click();
+    await page.waitForURL(/\/plants\/./);
+  } else await page.goto(address + path);
+  if (path === '/') await waitForPlan(page);
+  await page.waitForLoadState('networkidle');
+}
+
+for (const { name, viewport, hasTouch } of widths) {
+  test.describe(`on ${name}`, () => {
+    test.use({ viewport, hasTouch });
+
+    test('every view', async ({ visitor, app }) => {
+      for (const path of paths) {
+        await open(visitor, app.address, path);
+        expect.soft(await faults(visitor), path).toEqual([]);
+      }
+    });
+
+    test('every picker', async ({ bench }) => {
+      for (const phrase of phrases) {
+        await bench.locator(`[data-phrase="${phrase}"]`).click();
+        await expect(bench.getByRole('dialog').locator('[data-body] :is(input, button)').first()).toBeVisible();
+        expect.soft(await faults(bench, '[role="dialog"]'), phrase).toEqual([]);
+        await bench.keyboard.press('Escape');
+      }
+    });
+  });
+}
+
+test.describe('in the dark', () => {
+  test.use({ colorScheme: 'dark' });
+
+  test('every view keeps its contrast', async ({ visitor, app }) => {
+    for (const path of paths) {
+      await open(visitor, app.address, path);
+      expect.soft(await faults(visitor), path).toEqual([]);
+    }
+  });
+});
+
+test('a page on paper has nothing to press', async ({ bench }) => {
+  await bench.emulateMedia({ media: 'print' });
+  await expect(bench.getByRole('heading', { name: 'The first weeks' })).toBeVisible();
+  for (const name of ['Potted it', 'What if…', 'New plant']) {
+    await expect(bench.getByRole('button', { name })).toBeHidden();
+  }
+});
