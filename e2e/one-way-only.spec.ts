@@ -128,7 +128,7 @@ test('by ear: every step has a role and a name, and what changes is said', async
   const setups = bench.getByRole('region', { name: 'Setups, best first' });
   await expect(setups.getByRole('button', { pressed: true })).toHaveCount(1);
   const details = bench.getByRole('region', { name: 'About this setup' });
-  await details.getByRole('radio', { name: 'After' }).check();
+  await details.getByRole('radio', { name: 'After' }).press('Space');
   await expect(details.getByRole('heading', { name: 'The first weeks' })).toBeVisible();
 
   // A wrong value is told at once, with its range.
