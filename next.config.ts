@@ -1,23 +1,36 @@
 import type { NextConfig } from 'next';
+import { PHASE_PRODUCTION_BUILD } from 'next/constants';
+import { addressOf, bundleWorker, writeWorker } from './ui/data/worker/bundle';
 
-const config: NextConfig = {
-  // What a browser kept of another build is not asked any more.
-  env: { CAIRN_BUILD: String(Date.now()) },
-  // ./check builds into a folder of its own, so that it can run beside ./start.
-  distDir: process.env.NEXT_DIST_DIR ?? '.next',
-  // Next writes the build folder's types into this file; ./check hands over one of its own.
-  // Types are checked by "npm run types", once, and not again by every build.
-  typescript: { tsconfigPath: process.env.NEXT_TSCONFIG ?? 'tsconfig.json', ignoreBuildErrors: true },
-  poweredByHeader: false,
-  serverExternalPackages: [
-    '@mikro-orm/core',
-    '@mikro-orm/postgresql',
-    '@mikro-orm/migrations',
-    '@mikro-orm/knex',
-    'pg',
-    'knex',
-    'piscina',
-  ],
-};
-
-export default config;
+export default function config(phase: string): NextConfig {
+  // While developing, the worker is made of pieces, so that its changes are seen.
+  const bundled = phase === PHASE_PRODUCTION_BUILD ? bundleWorker(process.cwd()) : null;
+  return {
+    env: {
+      // What a browser kept of another build is not asked any more.
+      CAIRN_BUILD: String(Date.now()),
+      CAIRN_BENCH_WORKER: bundled ? addressOf(bundled) : '',
+    },
+    compiler: {
+      runAfterProductionCompile: ({ distDir }) => {
+        if (bundled) writeWorker(bundled, distDir);
+        return Promise.resolve();
+      },
+    },
+    // ./check builds into a folder of its own, so that it can run beside ./start.
+    distDir: process.env.NEXT_DIST_DIR ?? '.next',
+    // Next writes the build folder's types into this file; ./check hands over one of its own.
+    // Types are checked by "npm run types", once, and not again by every build.
+    typescript: { tsconfigPath: process.env.NEXT_TSCONFIG ?? 'tsconfig.json', ignoreBuildErrors: true },
+    poweredByHeader: false,
+    serverExternalPackages: [
+      '@mikro-orm/core',
+      '@mikro-orm/postgresql',
+      '@mikro-orm/migrations',
+      '@mikro-orm/knex',
+      'pg',
+      'knex',
+      'piscina',
+    ],
+  };
+}

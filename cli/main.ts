@@ -1,5 +1,5 @@
 /** The core on the command line: JSON in, JSON out. */
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   demoPlaces,
   makePlan,

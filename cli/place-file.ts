@@ -1,6 +1,6 @@
 /** A file of a place's air, read in pieces; where it can be read in two ways, a flag must say which. */
 import { parseArgs } from 'node:util';
-import { z } from 'zod';
+import * as z from 'zod';
 import { encodingOf, openPlaceFile, type ReadingChoices, type ReadingFacts, summarizePlace } from '@core';
 import { fileFaultLine, type FileQuestion, type PlaceReading, wordReading } from '@core/words';
 import { reading, UsageError } from './input';

@@ -1,5 +1,5 @@
 /** Rounding, statistics, conversions, provenance and versions, against figures worked by hand. */
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   celsiusToFahrenheit,
   checkWith,

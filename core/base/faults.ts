@@ -2,7 +2,7 @@
  * What is wrong with an input: where, and what would be accepted, as a fact. Its sentence stands in
  * words/faults. Zod carries one string for each fault: the fact, as JSON.
  */
-import { z } from 'zod';
+import * as z from 'zod';
 import type { QuantityName } from './ranges';
 
 export type FaultFact =

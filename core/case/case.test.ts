@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { demoPlaces } from '../catalogue/places';
 import { faultLine, parseWith } from '../words';
 import { placeSchema } from './place-schema';

@@ -1,5 +1,5 @@
 /** The shape of a genus as a grower states it: one of their own, or what differs on one plant. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode } from '../base';
 import { type Genus, growthHabits, traps } from '../catalogue/genera';
 import { moistureRegimes, restKinds, warmthClasses } from '../physics/stress';

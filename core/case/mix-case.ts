@@ -1,5 +1,5 @@
 /** A mix to be worked out: its parts, how deep it will lie, how much is wanted. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { MAX_MIX_PARTS } from '../physics/media';
 import { listOf, quantity } from './quantities';
 import { mixPartSchema } from './setup-schema';

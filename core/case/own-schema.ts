@@ -1,5 +1,5 @@
 /** What growers own themselves: media they measured, pots on their shelf. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode } from '../base';
 import { mediumIds } from '../catalogue/media';
 import { potKindIds } from '../catalogue/vessels';

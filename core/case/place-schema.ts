@@ -1,5 +1,5 @@
 /** The shape of a place as it is read from a file, a form or a request. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode } from '../base';
 import { airflowClasses } from '../physics/air';
 import type { Place } from '../physics/places';

@@ -2,7 +2,7 @@
  * A case: everything a grower can say about one plant, its place and their time. Only the genus and
  * the place must be given; `resolveCase` fills the rest and says what it filled.
  */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode } from '../base';
 import { genusIds, growthHabits } from '../catalogue/genera';
 import { mediumIds } from '../catalogue/media';

@@ -1,5 +1,5 @@
 /** Zod pieces that refuse what lies outside the one table of ranges, with a coded fault. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode, type QuantityName, ranges } from '../base';
 
 export function quantity(name: QuantityName) {

@@ -1,5 +1,5 @@
 /** The shape of a setup (layers, vessel) as it is read from a file, a form or a request. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode, round1 } from '../base';
 import { mediumIds } from '../catalogue/media';
 import { makePot, mountKindIds, potKindIds } from '../catalogue/vessels';

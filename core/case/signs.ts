@@ -1,5 +1,5 @@
 /** What the plant shows: each thing looked at for itself. What was not looked at stays unknown, and is never asserted. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { oneOf, yesOrNo } from './quantities';
 
 export const tipStates = ['none', 'starting', 'long'] as const;

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { z } from 'zod';
+import * as z from 'zod';
 import { upgraded, type Versions } from '../base';
 import { demoPlaces } from '../catalogue/places';
 import { questionSchemas } from './questions';

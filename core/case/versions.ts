@@ -1,5 +1,5 @@
 /** The versions of what is asked: a case, alone or with a setup, a change, a mix. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { type Checked, checkWith, FIRST_VERSION, upgraded, type Versions } from '../base';
 import { withSigns } from './first-version';
 

@@ -1,5 +1,5 @@
 /** The changes a what-if question may try on a setup and its case. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { mediumIds } from '../catalogue/media';
 import { potKindIds } from '../catalogue/vessels';
 import type { PlaceBook } from './place-book';

@@ -1,5 +1,5 @@
 /** One wording of a fault for form, command line and route: the field, and what would be accepted. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultCode, FaultError, type FaultFact, faultsOf, ranges } from '../base';
 import { questionSchemas } from '../case';
 import { demoPlaces } from '../catalogue/places';

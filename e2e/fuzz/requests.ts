@@ -1,6 +1,6 @@
 /** Requests to every route, from its own schema: good ones, spoiled ones, and what is no request at all. */
 import fc, { type Arbitrary } from 'fast-check';
-import { z } from 'zod';
+import * as z from 'zod';
 import { demoPlaces, questionSchemas } from '@core';
 import { routes } from '../../server/door/routes';
 import { pottingInputSchema } from '../../server/events/schemas';

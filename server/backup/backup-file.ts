@@ -5,7 +5,7 @@ import { chmod, mkdtemp, readFile, rename, rm, stat, writeFile } from 'node:fs/p
 import { tmpdir } from 'node:os';
 import { basename, dirname, join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { z } from 'zod';
+import * as z from 'zod';
 import { tableDigestSchema } from './digest';
 import { pack, ToolError, unpack } from './tools';
 

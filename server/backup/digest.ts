@@ -1,6 +1,6 @@
 /** What is in a database: for each table how many rows, and a sum over all of them that any change changes. */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const tableDigestSchema = z.object({ rows: z.int().min(0), sum: z.string() });
 export type TableDigest = z.infer<typeof tableDigestSchema>;

@@ -1,7 +1,7 @@
 /** Backup and restore, as ./cairn and the keeper call them: backup FILE, restore FILE, put-back NAME, daily FOLDER. */
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { z } from 'zod';
+import * as z from 'zod';
 import { makeBackup } from './backup';
 import { DamagedError, type Manifest } from './backup-file';
 import { copiesFolder, dropOutdated, dueCopy, namesIn } from './copies';

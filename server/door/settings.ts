@@ -1,5 +1,5 @@
 /** Settings of the server from its environment; what cannot be used is said in one line. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { LOOPBACK_NAMES } from './admit';
 
 const environmentSchema = z.object({

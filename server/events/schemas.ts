@@ -1,5 +1,5 @@
 /** The kinds of events, each with its shape and its versions; what is sent, and what is answered. */
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   demoPlaces,
   faultCode,

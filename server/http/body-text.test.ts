@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { DEEPEST_JSON, faultIn, MOST_JSON_VALUES, readText } from './body-text';
 import { MOST_FAULTS, problem } from './problem';
 import { readBody } from './read-body';

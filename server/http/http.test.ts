@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { isId } from './ids';
 import { notFound, problem } from './problem';
 import { readBody } from './read-body';

@@ -1,5 +1,5 @@
 /** Lists come in pages: so many, after the last one seen. */
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const MOST_PER_PAGE = 200;
 export const USUAL_PER_PAGE = 100;

@@ -4,7 +4,7 @@
  */
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { z } from 'zod';
+import * as z from 'zod';
 import { backOff } from './back-off';
 import { keepDailyCopies } from './daily-copy';
 import { logFile } from './log-file';

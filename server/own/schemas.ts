@@ -1,5 +1,5 @@
 /** The kinds of own things, each with its shape. Shared with the screens. */
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   type Genus,
   ownGenusSchema,

@@ -1,5 +1,5 @@
 /** What the places' addresses take and answer. Shared with the screens. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { type Place, placeSchema, type Versions } from '@core';
 
 export const placeVersions: Versions = { newest: 1, upgrades: {} };

@@ -1,5 +1,5 @@
 /** What the plants' addresses answer. Shared with the screens. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { pottingEntrySchema, unreadableEntrySchema } from '../events/schemas';
 
 export const plantSummarySchema = z.object({

@@ -2,7 +2,7 @@
 
 /** One trait of a genus as a field: a number, a choice or a yes and no, whatever the schema says it is. */
 import { InputNumber, Select } from 'antd';
-import { z } from 'zod';
+import * as z from 'zod';
 import { genusTraits } from '@core';
 import { genusFields } from './fields';
 import { Field } from './field';

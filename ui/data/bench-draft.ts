@@ -1,5 +1,5 @@
 /** What is on the bench, kept in the browser so that a reload or an interruption loses nothing. */
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   FIRST_VERSION,
   type PlanCase,

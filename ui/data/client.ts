@@ -2,7 +2,7 @@
  * The one HTTP client. Paths, bodies and answers share the routes' own schemas. What is read is asked for
  * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
  */
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Place } from '@core';
 import { type PlantLog, plantLogSchema, type PlantPage, plantPageSchema } from '@server/plants/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';

@@ -1,5 +1,5 @@
 /** How files were read, by their shape: the next one of the same shape is read the same way. */
-import { z } from 'zod';
+import * as z from 'zod';
 import type { ReadingChoices } from '@core';
 import { safeJson, writeStored } from './stored';
 

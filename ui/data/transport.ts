@@ -1,5 +1,5 @@
 /** Requests and what comes back: a problem+json becomes an error with a sentence. */
-import { z } from 'zod';
+import * as z from 'zod';
 
 const problemSchema = z.looseObject({
   title: z.string(),

@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
-import { z } from 'zod';
+import * as z from 'zod';
 import { metricWords, type WordUnits } from '@core/words';
 import { safeJson, useStored, writeStored } from './stored';
 

@@ -1,5 +1,5 @@
 /** A change on its way to the server, as it is kept in this browser until the server has it. */
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const letterSchema = z.object({
   /** Of this change alone: however often it is sent, it is kept once. */

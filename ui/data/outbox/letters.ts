@@ -1,5 +1,5 @@
 /** The letters in this browser's storage, oldest first; seen by all its windows. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { safeJson, writeStored } from '../stored';
 import { type Letter, letterSchema } from './letter';
 

@@ -4,7 +4,7 @@
  * sent it has been told. So nothing is lost by a lost connection, a reload or a restart, and sending again
  * keeps it once: its key goes with it.
  */
-import { z } from 'zod';
+import * as z from 'zod';
 import { call, ConflictError, UnreachableError } from '../transport';
 import { hasSameContent, type Letter, type NewLetter, NotYetKeptError } from './letter';
 import { browserLetters, type LetterStore, passingLetters } from './letters';

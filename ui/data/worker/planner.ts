@@ -16,8 +16,8 @@ import type {
   WhatIf,
   WhatIfFacts,
 } from '@core';
-import type { DoubtFacts, OnBest, OnProgress, Refusable } from './bench-worker';
-import { LongWork, type Outcome } from './long-work';
+import type { BenchApi, DoubtFacts, OnBest, OnProgress, Refusable } from './bench-worker';
+import { LongWork, type Outcome, type Running } from './long-work';
 import { startWorker } from './start-worker';
 
 export { messageOf, type Outcome } from './long-work';
@@ -35,11 +35,18 @@ export class Planner {
   private readonly planning = new LongWork(startWorker, (api) => void api.stopPlan());
   private readonly helping = new LongWork(startWorker, (api) => void api.stopPlan());
   private readonly thinking = new LongWork(startWorker);
-  private readonly quick = startWorker();
+  private quick: Running<BenchApi> | null = null;
+  private isClosed = false;
 
   constructor() {
     this.planning.warm();
     if (hasCoreForHelper()) this.helping.warm();
+  }
+
+  /** Started when it is needed: at a cold start the plan's own worker comes first. */
+  private get quickApi(): Comlink.Remote<BenchApi> {
+    this.quick ??= startWorker();
+    return this.quick.api;
   }
 
   /**
@@ -51,7 +58,11 @@ export class Planner {
     const outcome = this.planning.run((api) =>
       api.plan(
         planCase,
-        Comlink.proxy(onProgress),
+        Comlink.proxy((done, total) => {
+          // The plan is under way: its first answer will be asked for its days.
+          if (!this.isClosed) this.quick ??= startWorker();
+          onProgress(done, total);
+        }),
         Comlink.proxy(onBest),
         between ? Comlink.transfer(between.port1, [between.port1]) : null,
       ),
@@ -88,21 +99,22 @@ export class Planner {
   }
 
   curve(planCase: PlanCase, spec: SetupSpec, monthIndex: number): Promise<SetupCurve> {
-    return this.quick.api.curve(planCase, spec, monthIndex);
+    return this.quickApi.curve(planCase, spec, monthIndex);
   }
 
   review(planCase: PlanCase, spec: SetupSpec): Promise<SetupFacts> {
-    return this.quick.api.review(planCase, spec);
+    return this.quickApi.review(planCase, spec);
   }
 
   whatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf, monthIndex: number): Promise<TriedFacts> {
-    return this.quick.api.whatIf(planCase, spec, change, monthIndex);
+    return this.quickApi.whatIf(planCase, spec, change, monthIndex);
   }
 
   close(): void {
+    this.isClosed = true;
     this.planning.close();
     this.helping.close();
     this.thinking.close();
-    this.quick.worker.terminate();
+    this.quick?.worker.terminate();
   }
 }

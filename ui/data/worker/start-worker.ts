@@ -4,8 +4,23 @@ import type { BenchApi } from './bench-worker';
 import type { FileApi } from './file-worker';
 import type { Running } from './long-work';
 
+declare global {
+  interface Window {
+    /** Started while the page was still being read (app/page.tsx). */
+    cairnFirstWorker?: Worker;
+  }
+}
+
+/** In one file where the application was built; in pieces while it is being developed. */
+function newBenchWorker(): Worker {
+  const address = process.env.CAIRN_BENCH_WORKER;
+  return address ? new Worker(address) : new Worker(new URL('./bench-worker.ts', import.meta.url));
+}
+
 export function startWorker(): Running<BenchApi> {
-  const worker = new Worker(new URL('./bench-worker.ts', import.meta.url));
+  const worker = window.cairnFirstWorker ?? newBenchWorker();
+  // It is taken once.
+  delete window.cairnFirstWorker;
   return { worker, api: Comlink.wrap<BenchApi>(worker) };
 }
 

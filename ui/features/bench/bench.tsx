@@ -5,10 +5,8 @@ import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
-import { keepLastAnswer, lastAnswerTo } from '../../data/last-answer';
 import { useOwn } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
-import { Planner } from '../../data/worker/planner';
 import styles from './bench.module.css';
 import { Details } from './details/details';
 import { openPhrase } from './sentence/open-phrase';
@@ -18,8 +16,8 @@ import { Stage } from './stage/stage';
 import { moveHours } from './stage/hours';
 import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
-import { keepDraft, openDraft } from './state/draft';
-import { type Engine, startEngine } from './state/engine';
+import type { Engine } from './state/engine';
+import { takeBench } from './state/opened';
 import { usePlanned } from './state/plan-store';
 import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
@@ -52,15 +50,10 @@ export function Bench() {
 function BenchInBrowser() {
   const [engine, setEngine] = useState<Engine | null>(null);
   useEffect(() => {
-    openDraft();
-    const started = startEngine(new Planner(), { lastAnswerTo, keepLastAnswer });
-    const end = keepDraft();
+    const opened = takeBench();
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the workers exist only while the page does
-    setEngine(started);
-    return () => {
-      end();
-      started.close();
-    };
+    setEngine(opened.engine);
+    return opened.close;
   }, []);
   const ownMedia = useOwn('medium');
   useEffect(() => {

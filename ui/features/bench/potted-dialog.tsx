@@ -3,7 +3,7 @@
 import { Alert, DatePicker, Input, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod';
 import { genusOf, type PlanCase, type SetupSpec } from '@core';
 import { setupTitle, vesselText } from '@core/words';
 import type { PlantLog } from '@server/plants/schemas';

@@ -2,7 +2,7 @@
 
 /** The mix in the tub, kept in the browser. */
 import { useMemo } from 'react';
-import { z } from 'zod';
+import * as z from 'zod';
 import { mixCaseSchema, type MixPartSpec } from '@core';
 import { safeJson, useStored, writeStored } from '../../data/stored';
 

@@ -3,7 +3,7 @@
 /** A place by hand: its name, how its air moves, and twelve months of day and night. */
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   airflowClasses,
   celsiusToFahrenheit,

@@ -16,7 +16,7 @@ import {
   setupSpecSchema,
 } from '@core';
 import { kindName, litres, mmRange, number, parseWith } from '@core/words';
-import { z } from 'zod';
+import * as z from 'zod';
 import type { PottingEntry } from '@server/events/schemas';
 import type { PlantLog } from '@server/plants/schemas';
 import { loadDraft, storeDraft } from '../../data/bench-draft';

@@ -97,9 +97,9 @@ async function planned(): Promise<void> {
   await fake.asked[fake.asked.length - 1]!.answer();
 }
 
-test('a case is planned once the hand rests, and its best setup stands on the stage with its curve', async () => {
+test('a case is planned as the bench opens, and its best setup stands on the stage with its curve', async () => {
   expect(usePlanned.getState().working).toEqual({ done: 0, total: 1 });
-  expect(fake.asked).toHaveLength(0);
+  expect(fake.asked).toHaveLength(1);
   await planned();
   const { plan, review, curve, working, planCase } = usePlanned.getState();
   expect(planCase).toEqual(small);
@@ -109,11 +109,11 @@ test('a case is planned once the hand rests, and its best setup stands on the st
   expect(curve!.hours.length).toBeGreaterThan(24);
 });
 
-test('typing on asks once, for the last of what was typed', async () => {
+test('typing on asks once more, when the hand rests, for the last of what was typed', async () => {
   answer({ shootCount: 3 });
   answer({ shootCount: 5 });
   await settle();
-  expect(fake.asked.map(({ planCase }) => planCase.shootCount)).toEqual([5]);
+  expect(fake.asked.map(({ planCase }) => planCase.shootCount)).toEqual([undefined, 5]);
 });
 
 test('an answer to an earlier question never overwrites a later one', async () => {
@@ -237,7 +237,7 @@ test('closed, it hears nothing and ends its workers', async () => {
   engine.close();
   answer({ shootCount: 9 });
   await settle();
-  expect(fake.asked).toHaveLength(0);
+  expect(fake.asked).toHaveLength(1);
   expect(fake.counts.closed).toBe(1);
 });
 

@@ -137,6 +137,8 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     const { planCase } = reading;
     const key = JSON.stringify(planCase);
     if (key === askedKey) return;
+    // Nobody is typing yet when the bench is opened.
+    const isFirst = askedKey === null;
     askedKey = key;
     mark('asked');
     clearTimeout(timer);
@@ -151,7 +153,8 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
       return;
     }
     set({ working: starting });
-    timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
+    if (isFirst) void plan(planCase, key);
+    else timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
   }
 
   const onProgress = (done: number, total: number) => {
