@@ -2,13 +2,13 @@
 
 /** One thing of the grower's own: what it is, what it was before, and buttons to change it or put it away. */
 import { DeleteOutlined, EditOutlined, HistoryOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { type ReactNode, useState } from 'react';
 import { useOwnHistory } from '../data/own';
 import type { OwnKind } from '../data/client';
 import type { OwnEntry, OwnTypes } from '@server/own/schemas';
 import styles from './own-row.module.css';
+import { Button } from './button';
 
 interface OwnRowProps<K extends OwnKind> {
   readonly kind: K;
@@ -26,15 +26,15 @@ export function OwnRow<K extends OwnKind>({ kind, entry, name, tell, onChange, o
       <span className={styles.what}>{tell(entry.data)}</span>
       {entry.version > 1 ? (
         <Button
-          type="text"
+          kind="quiet"
           icon={<HistoryOutlined />}
           aria-expanded={isOpen}
           aria-label={`${name} before`}
           onClick={() => setIsOpen(!isOpen)}
         />
       ) : null}
-      <Button type="text" icon={<EditOutlined />} aria-label={`Change ${name}`} onClick={onChange} />
-      <Button type="text" icon={<DeleteOutlined />} aria-label={`Put away ${name}`} onClick={onPutAway} />
+      <Button kind="quiet" icon={<EditOutlined />} aria-label={`Change ${name}`} onClick={onChange} />
+      <Button kind="quiet" icon={<DeleteOutlined />} aria-label={`Put away ${name}`} onClick={onPutAway} />
       {isOpen ? <Before kind={kind} id={entry.id} tell={tell} /> : null}
     </li>
   );

@@ -4,7 +4,6 @@
  * What opens under a phrase or a button: over the page, so that nothing below moves. Escape, a touch elsewhere or Done closes it, and
  * the focus goes back to where it came from.
  */
-import { Button } from 'antd';
 import {
   type KeyboardEvent,
   type ReactNode,
@@ -15,6 +14,7 @@ import {
   useState,
 } from 'react';
 import styles from './picker.module.css';
+import { Button } from './button';
 
 interface PickerProps {
   readonly title: string;

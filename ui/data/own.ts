@@ -7,7 +7,7 @@ import { client, type OwnKind } from './client';
 import { everyPage, type Kept, type Unreadable } from './pages';
 import { messageOf } from './worker/long-work';
 import type { OwnEntry, OwnTypes } from '@server/own/schemas';
-import { useMessage } from '../theme/message';
+import { messages } from './messages';
 
 const keyOf = (kind: OwnKind) => ['own', kind] as const;
 
@@ -66,7 +66,6 @@ export interface PutAway {
 
 /** Puts an own thing away at once, and back where the server refuses; offers it back afterwards. */
 export function usePutAway(kind: OwnKind): PutAway {
-  const message = useMessage();
   const queries = useQueryClient();
   const [last, setLast] = useState<string | null>(null);
   const queryKey = keyOf(kind);
@@ -85,14 +84,14 @@ export function usePutAway(kind: OwnKind): PutAway {
     onSuccess: (_done, id) => setLast(id),
     onError: (error, _id, context) => {
       queries.setQueryData(queryKey, context?.before);
-      void message.error(messageOf(error));
+      messages.error(messageOf(error));
     },
     onSettled: settle,
   });
   const back = useMutation({
     mutationFn: (id: string) => client.restore(`own/${kind}`, id),
     onSuccess: () => setLast(null),
-    onError: (error) => void message.error(messageOf(error)),
+    onError: (error) => messages.error(messageOf(error)),
     onSettled: settle,
   });
   return { putAway: (id) => away.mutate(id), undo: last === null ? null : () => back.mutate(last) };

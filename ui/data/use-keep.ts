@@ -4,7 +4,7 @@
 import { useCallback } from 'react';
 import { NotYetKeptError } from './client';
 import { messageOf } from './worker/long-work';
-import { useMessage } from '../theme/message';
+import { messages } from './messages';
 
 export type Kept<T> =
   | { readonly status: 'kept'; readonly value: T }
@@ -13,17 +13,13 @@ export type Kept<T> =
   | { readonly status: 'refused'; readonly error: unknown; readonly message: string };
 
 export function useKeep(): <T>(save: () => Promise<T>) => Promise<Kept<T>> {
-  const message = useMessage();
-  return useCallback(
-    async (save) => {
-      try {
-        return { status: 'kept', value: await save() };
-      } catch (error) {
-        if (!(error instanceof NotYetKeptError)) return { status: 'refused', error, message: messageOf(error) };
-        void message.info(error.message);
-        return { status: 'waits' };
-      }
-    },
-    [message],
-  );
+  return useCallback(async (save) => {
+    try {
+      return { status: 'kept', value: await save() };
+    } catch (error) {
+      if (!(error instanceof NotYetKeptError)) return { status: 'refused', error, message: messageOf(error) };
+      messages.info(error.message);
+      return { status: 'waits' };
+    }
+  }, []);
 }

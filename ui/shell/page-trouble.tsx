@@ -1,7 +1,7 @@
 'use client';
-import { Button } from 'antd';
 import Link from 'next/link';
 import styles from './page-trouble.module.css';
+import { Button } from '../controls/button';
 
 /** Shown in place of a page that could not be made, most often because the database does not answer. */
 export function PageTrouble({ onRetry }: { readonly onRetry: () => void }) {
@@ -10,7 +10,7 @@ export function PageTrouble({ onRetry }: { readonly onRetry: () => void }) {
       <h1>This page could not be shown</h1>
       <p>The records cannot be read just now. Nothing was changed, and what you have begun on the bench is kept.</p>
       <p>
-        <Button type="primary" onClick={onRetry}>
+        <Button kind="main" onClick={onRetry}>
           Try again
         </Button>
         <Link href="/">To the bench</Link>

@@ -4,14 +4,15 @@
 import type { ReactNode } from 'react';
 import { QueryProvider } from '../data/query-provider';
 import { UnitsProvider } from '../data/units-context';
-import { ThemeProvider } from '../theme/provider';
+import { Messages } from './messages';
 
 export function Providers({ children }: { readonly children: ReactNode }) {
   return (
-    <ThemeProvider>
-      <QueryProvider>
-        <UnitsProvider>{children}</UnitsProvider>
-      </QueryProvider>
-    </ThemeProvider>
+    <QueryProvider>
+      <UnitsProvider>
+        {children}
+        <Messages />
+      </UnitsProvider>
+    </QueryProvider>
   );
 }

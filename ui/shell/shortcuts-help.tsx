@@ -2,21 +2,24 @@
 
 import { Modal } from 'antd';
 import { keyTable } from '../controls/keys';
+import { ThemeProvider } from '../theme/provider';
 import styles from './shortcuts-help.module.css';
 
 export function ShortcutsHelp({ isOpen, onClose }: { readonly isOpen: boolean; readonly onClose: () => void }) {
   return (
-    <Modal title="Keys" open={isOpen} onCancel={onClose} footer={null}>
-      <dl className={styles.keys}>
-        {Object.values(keyTable).map((shortcut) => (
-          <div key={shortcut.shown}>
-            <dt>
-              <kbd>{shortcut.shown}</kbd>
-            </dt>
-            <dd>{shortcut.does}</dd>
-          </div>
-        ))}
-      </dl>
-    </Modal>
+    <ThemeProvider>
+      <Modal title="Keys" open={isOpen} onCancel={onClose} footer={null}>
+        <dl className={styles.keys}>
+          {Object.values(keyTable).map((shortcut) => (
+            <div key={shortcut.shown}>
+              <dt>
+                <kbd>{shortcut.shown}</kbd>
+              </dt>
+              <dd>{shortcut.does}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal>
+    </ThemeProvider>
   );
 }

@@ -2,13 +2,13 @@
 
 /** Changes that the server does not have yet: how many, which, and what becomes of them. */
 import { CloudUploadOutlined, WarningOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useEffect, useRef, useState } from 'react';
 import { Picker } from '../controls/picker';
 import type { Letter } from '../data/outbox/letter';
 import { type Unsent as UnsentLetters, useOutbox } from '../data/outbox/use-outbox';
 import styles from './unsent.module.css';
+import { Button } from '../controls/button';
 
 /** Sending takes a moment: only what stays longer is shown. */
 const SHOWN_AFTER_MS = 1_500;
@@ -42,7 +42,7 @@ function LetterLine({ letter, unsent }: { readonly letter: Letter; readonly unse
         ) : null}
         {isAsked ? (
           <>
-            <Button danger onClick={() => unsent.throwAway(letter)}>
+            <Button isGrave onClick={() => unsent.throwAway(letter)}>
               Throw away for good
             </Button>
             <Button onClick={() => setAsked(false)}>Keep it</Button>
@@ -88,7 +88,7 @@ export function Unsent() {
                 <LetterLine key={letter.key} letter={letter} unsent={unsent} />
               ))}
             </ul>
-            <Button type="primary" onClick={unsent.sendNow}>
+            <Button kind="main" onClick={unsent.sendNow}>
               Try now
             </Button>
           </div>

@@ -2,7 +2,7 @@
 import { render } from '@testing-library/react';
 import type { ReactElement, ReactNode } from 'react';
 import { QueryProvider } from '../data/query-provider';
-import { MessageProvider } from '../theme/message';
+import { Messages } from '../shell/messages';
 
 const noListener = () => undefined;
 
@@ -30,9 +30,10 @@ export function standInBrowser(): void {
 
 export function Around({ children }: { readonly children: ReactNode }) {
   return (
-    <MessageProvider>
-      <QueryProvider>{children}</QueryProvider>
-    </MessageProvider>
+    <QueryProvider>
+      {children}
+      <Messages />
+    </QueryProvider>
   );
 }
 

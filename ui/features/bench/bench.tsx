@@ -1,7 +1,6 @@
 'use client';
 
 /** The first screen: questions, the setup on the stage, what is said of it, and the shelf of choices. */
-import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
@@ -24,7 +23,8 @@ import { EngineContext, useEngine } from './state/use-engine';
 import { usePlanWords, useReviewWords, useSpec } from './state/worded';
 import { ProgressBar } from '../../controls/progress-bar';
 import { tryChange, useWhatIf } from './state/what-if-store';
-import { useMessage } from '../../theme/message';
+import { messages } from '../../data/messages';
+import { Button } from '../../controls/button';
 
 /**
  * What opens only when asked for comes after the first answer, and before it is asked for: it must open when the server is
@@ -141,17 +141,17 @@ function PlanProgress() {
       {working ? (
         <>
           <ProgressBar label="Working out the setups" done={working.done} total={working.total} />
-          <Button size="small" onClick={() => engine.cancel()}>
-            Stop
-          </Button>
+          <Button onClick={() => engine.cancel()}>Stop</Button>
         </>
       ) : null}
     </div>
   );
 }
 
+/** Long enough to touch the way to its log. */
+const KEPT_SECONDS = 8;
+
 function Potting({ onClose }: { readonly onClose: () => void }) {
-  const message = useMessage();
   const planCase = usePlanned((state) => state.planCase);
   const spec = useSpec();
   const { plantId, plantName, plantVersion } = useCase.getState();
@@ -167,14 +167,12 @@ function Potting({ onClose }: { readonly onClose: () => void }) {
       onSaved={(log) => {
         onClose();
         setPlant(log.id, log.name, log.version);
-        void message.success({
-          content: (
-            <span>
-              Kept in the log of <a href={`/plants/${log.id}`}>{log.name}</a>
-            </span>
-          ),
-          duration: 8,
-        });
+        messages.success(
+          <span>
+            Kept in the log of <a href={`/plants/${log.id}`}>{log.name}</a>
+          </span>,
+          { seconds: KEPT_SECONDS },
+        );
       }}
     />
   );

@@ -10,6 +10,7 @@ import type { PlantLog } from '@server/plants/schemas';
 import { ConflictError, type PottedForm } from '../../data/client';
 import { useSavePotting } from '../../data/plants';
 import { useUnits } from '../../data/units-context';
+import { ThemeProvider } from '../../theme/provider';
 import { useKeep } from '../../data/use-keep';
 import styles from './bench.module.css';
 
@@ -57,39 +58,46 @@ export function PottedDialog(props: PottedDialogProps) {
   };
 
   return (
-    <Modal
-      open
-      title="Potted it"
-      okText={plantId ? 'Add to its log' : 'Keep it'}
-      cancelText="Not yet"
-      confirmLoading={saving.isPending}
-      onOk={() => void save()}
-      onCancel={props.onClose}
-    >
-      <p className={styles.what}>
-        {setupTitle(spec, units)}
-        {spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units)}` : ''}. The mix, the layers and the litres are kept
-        with it.
-      </p>
-      <label htmlFor="plant-name">Name on the tag</label>
-      <Input id="plant-name" value={plantName} maxLength={120} onChange={(event) => setPlantName(event.target.value)} />
-      <label htmlFor="potted-on">Day</label>
-      <DatePicker
-        id="potted-on"
-        style={{ width: '100%' }}
-        value={dayjs(pottedOn)}
-        allowClear={false}
-        onChange={(day) => setPottedOn(day?.format('YYYY-MM-DD') ?? pottedOn)}
-      />
-      <label htmlFor="potted-note">Note</label>
-      <Input.TextArea
-        id="potted-note"
-        value={note}
-        maxLength={2000}
-        autoSize={{ minRows: 2 }}
-        onChange={(event) => setNote(event.target.value)}
-      />
-      {fault ? <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} /> : null}
-    </Modal>
+    <ThemeProvider>
+      <Modal
+        open
+        title="Potted it"
+        okText={plantId ? 'Add to its log' : 'Keep it'}
+        cancelText="Not yet"
+        confirmLoading={saving.isPending}
+        onOk={() => void save()}
+        onCancel={props.onClose}
+      >
+        <p className={styles.what}>
+          {setupTitle(spec, units)}
+          {spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units)}` : ''}. The mix, the layers and the litres are
+          kept with it.
+        </p>
+        <label htmlFor="plant-name">Name on the tag</label>
+        <Input
+          id="plant-name"
+          value={plantName}
+          maxLength={120}
+          onChange={(event) => setPlantName(event.target.value)}
+        />
+        <label htmlFor="potted-on">Day</label>
+        <DatePicker
+          id="potted-on"
+          style={{ width: '100%' }}
+          value={dayjs(pottedOn)}
+          allowClear={false}
+          onChange={(day) => setPottedOn(day?.format('YYYY-MM-DD') ?? pottedOn)}
+        />
+        <label htmlFor="potted-note">Note</label>
+        <Input.TextArea
+          id="potted-note"
+          value={note}
+          maxLength={2000}
+          autoSize={{ minRows: 2 }}
+          onChange={(event) => setNote(event.target.value)}
+        />
+        {fault ? <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} /> : null}
+      </Modal>
+    </ThemeProvider>
   );
 }

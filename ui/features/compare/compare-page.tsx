@@ -2,7 +2,6 @@
 
 /** Up to four setups side by side to one scale, with what they do and cost. One printed page. */
 import { PrinterOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { daysOf, genusOf, type PlanCase, specId } from '@core';
@@ -28,6 +27,7 @@ import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
 import styles from './compare.module.css';
 import { useCompared } from './use-compared';
+import { Button } from '../../controls/button';
 
 export function ComparePage() {
   const isBrowser = useIsBrowser();

@@ -1,7 +1,6 @@
 'use client';
 
 /** A genus to be read: how it grows, its roots beside the media, what schools do, where values come from. */
-import { Button } from 'antd';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { generaCatalogue, genusById } from '@core';
@@ -15,6 +14,7 @@ import { HabitSketch } from './habit-sketch';
 import { RootsAndPieces } from './roots-and-pieces';
 import { SchoolsHere } from './schools-here';
 import { useIsBrowser } from '../../data/stored';
+import { Button } from '../../controls/button';
 
 export function GenusPage({ genusId }: { readonly genusId: string }) {
   const { units } = useUnits();
@@ -41,7 +41,7 @@ export function GenusPage({ genusId }: { readonly genusId: string }) {
           <h1 className="latin">{genus.name}</h1>
           {genus.alsoCalled.length > 0 ? <p className={styles.also}>also {genus.alsoCalled.join(', ')}</p> : null}
         </div>
-        <Button type="primary" onClick={toBench}>
+        <Button kind="main" onClick={toBench}>
           Put one on the bench
         </Button>
         <Link href="/library">

@@ -1,7 +1,7 @@
 'use client';
 
 /** A genus of the grower's own: begun from one that is like it, every value theirs to state. */
-import { Button, Input, Select } from 'antd';
+import { Input, Select } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, ownGenusSchema } from '@core';
@@ -14,7 +14,8 @@ import { TraitField, traitKeys } from '../../controls/trait-field';
 import { useKeep } from '../../data/use-keep';
 import type { OwnEntry } from '@server/own/schemas';
 import styles from './genera.module.css';
-import { useMessage } from '../../theme/message';
+import { messages } from '../../data/messages';
+import { Button } from '../../controls/button';
 
 type Draft = Readonly<Record<string, unknown>>;
 
@@ -41,7 +42,6 @@ export function OwnGenusPage() {
   const change = useChangeOwn('genus');
   const [changing, setChanging] = useState<OwnEntry<'genus'> | null>(null);
   const keepIt = useKeep();
-  const message = useMessage();
   const [likeId, setLikeId] = useState('phalaenopsis');
   const [name, setName] = useState('');
   const [trap, setTrap] = useState('');
@@ -69,10 +69,10 @@ export function OwnGenusPage() {
     const data = parsed.value as Genus;
     const kept = await keepIt(() => (changing ? change.mutateAsync({ seen: changing, data }) : save.mutateAsync(data)));
     if (kept.status === 'refused') {
-      void message.error(kept.message);
+      messages.error(kept.message);
       return;
     }
-    if (kept.status === 'kept') void message.success(`${name} is kept; choose it on the bench.`);
+    if (kept.status === 'kept') messages.success(`${name} is kept; choose it on the bench.`);
     begin(null);
   };
   return (
@@ -132,11 +132,11 @@ export function OwnGenusPage() {
           />
         ))}
       </div>
-      <Button type="primary" size="large" onClick={() => void keep()} disabled={name.trim() === ''}>
+      <Button kind="main" isLarge onClick={() => void keep()} disabled={name.trim() === ''}>
         {changing ? 'Keep the change' : 'Keep this genus'}
       </Button>
       {changing ? (
-        <Button size="large" onClick={() => begin(null)}>
+        <Button isLarge onClick={() => begin(null)}>
           Leave it as it was
         </Button>
       ) : null}

@@ -1,7 +1,6 @@
 'use client';
 
 /** What the schools would do with this genus in the place on the bench; asked for, since it takes seconds. */
-import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import type { PlanCase, SchoolId, SidesFacts } from '@core';
 import {
@@ -21,6 +20,7 @@ import { placeById } from '../../data/place-book';
 import { Planner } from '../../data/worker/planner';
 import { ProgressBar } from '../../controls/progress-bar';
 import styles from './genera.module.css';
+import { Button } from '../../controls/button';
 
 interface SchoolsHereProps {
   readonly genusId: string;
@@ -66,9 +66,7 @@ export function SchoolsHere({ genusId, units }: SchoolsHereProps) {
       {isWorking ? (
         <div className={styles.asking} aria-live="polite">
           <ProgressBar label="Working out each school" done={comparisons.length} total={asked.length} />
-          <Button size="small" onClick={() => planner.current?.stopThinking()}>
-            Stop
-          </Button>
+          <Button onClick={() => planner.current?.stopThinking()}>Stop</Button>
         </div>
       ) : (
         <Button onClick={() => void ask()}>{comparisons.length > 0 ? 'Work it out again' : 'Work it out'}</Button>

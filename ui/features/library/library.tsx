@@ -1,7 +1,7 @@
 'use client';
 
 /** What the advice rests on: genera, media and pots, each value with its origin. */
-import { Button, Input } from 'antd';
+import { Input } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
 import { generaCatalogue, genusById, mediaCatalogue, vesselCatalogue } from '@core';
@@ -11,6 +11,7 @@ import { EntryView } from '../../controls/entry-view';
 import { genusFields, mediumFields, potFields } from '../../controls/fields';
 import { MediumPicture } from '../../drawing/medium-picture';
 import styles from './library.module.css';
+import { Button } from '../../controls/button';
 
 const sections = ['Genera', 'Media', 'Pots and mounts'] as const;
 type Section = (typeof sections)[number];
@@ -94,7 +95,7 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
         <div>
           <div className={styles.links}>
             <Link href={`/genera/${genus.id}`}>
-              <Button type="primary">Read its page</Button>
+              <Button kind="main">Read its page</Button>
             </Link>
             <Link href="/genera/own">
               <Button>Add a genus of your own</Button>

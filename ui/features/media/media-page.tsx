@@ -1,7 +1,6 @@
 'use client';
 
 /** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
-import { Button } from 'antd';
 import { useState } from 'react';
 import { mediumById, type OwnMedium, realiseMix, reportMix } from '@core';
 import { cm, litres, percent } from '@core/words';
@@ -18,6 +17,7 @@ import { MixResults } from './mix-results';
 import { PorosityGuide } from './porosity-guide';
 import { Tub } from './tub';
 import { useMixDraft } from './use-mix-draft';
+import { Button } from '../../controls/button';
 
 export function MediaPage() {
   const isBrowser = useIsBrowser();

@@ -2,11 +2,12 @@
 
 /** What goes into the tub: up to five media, by parts as measured out of the bag. */
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Select } from 'antd';
+import { Select } from 'antd';
 import { MAX_MIX_PARTS, mediaCatalogue, type MixPartSpec, type OwnMedium } from '@core';
 import { number } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
 import styles from './media.module.css';
+import { Button } from '../../controls/button';
 
 interface MixPartsProps {
   readonly parts: readonly MixPartSpec[];
@@ -52,7 +53,7 @@ export function MixParts({ parts, own, onChange }: MixPartsProps) {
             onChange={(key) => replace(i, partFor(key, part.parts))}
           />
           <Button
-            type="text"
+            kind="quiet"
             icon={<DeleteOutlined />}
             aria-label={`Take medium ${i + 1} out`}
             disabled={parts.length === 1}

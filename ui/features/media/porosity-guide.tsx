@@ -1,7 +1,7 @@
 'use client';
 
 /** The home porosity test, step by step, with the arithmetic done, and a second run to see the spread. */
-import { Button, Input, InputNumber, Select, Steps } from 'antd';
+import { Input, InputNumber, Select, Steps } from 'antd';
 import { useState } from 'react';
 import {
   FaultError,
@@ -19,6 +19,7 @@ import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
 import type { OwnEntry } from '@server/own/schemas';
 import styles from './media.module.css';
+import { Button } from '../../controls/button';
 
 type RawRun = { readonly [K in keyof PorosityRun]: number | null };
 const emptyRun: RawRun = { containerMl: null, addedMl: null, drainedMl: null };
@@ -252,7 +253,7 @@ function KeepOwn({ test, changing, onDone }: PorosityGuideProps & { readonly tes
           onChange={(depthCm) => setOwn({ ...own, depthCm })}
         />
       </Field>
-      <Button type="primary" onClick={() => void keep()} disabled={own.name.trim() === ''}>
+      <Button kind="main" onClick={() => void keep()} disabled={own.name.trim() === ''}>
         {changing ? 'Keep the change' : test ? 'Keep it, as measured' : 'Keep it, like the similar one'}
       </Button>
       {changing ? <Button onClick={onDone}>Leave it as it was</Button> : null}

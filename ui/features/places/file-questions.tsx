@@ -1,9 +1,9 @@
 /** What a file leaves open: each way of reading it beside its first rows. */
-import { Button } from 'antd';
 import { useState } from 'react';
 import type { ReadingChoices } from '@core';
 import type { FileQuestion } from '@core/words';
 import styles from './places.module.css';
+import { Button } from '../../controls/button';
 
 interface FileQuestionsProps {
   readonly questions: readonly FileQuestion[];
@@ -45,7 +45,7 @@ export function FileQuestions({ questions, settled, onSettled }: FileQuestionsPr
           ))}
         </fieldset>
       ))}
-      <Button type="primary" htmlType="submit" disabled={!isComplete}>
+      <Button kind="main" isSubmit disabled={!isComplete}>
         Read it so
       </Button>
     </form>

@@ -1,7 +1,7 @@
 'use client';
 
 /** Reads a file of the grower's own air, shows what was found or what is wrong with it, and keeps it. */
-import { Alert, Button, Input, InputNumber, Progress, Select, Upload } from 'antd';
+import { Alert, Input, InputNumber, Progress, Select, Upload } from 'antd';
 import { InboxOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { type AirflowClass, airflowClasses, type Place } from '@core';
@@ -11,7 +11,8 @@ import { useKeep } from '../../data/use-keep';
 import { FileQuestions } from './file-questions';
 import styles from './places.module.css';
 import { usePlaceFile } from './use-place-file';
-import { useMessage } from '../../theme/message';
+import { messages } from '../../data/messages';
+import { Button } from '../../controls/button';
 
 interface ImportPlaceProps {
   readonly onKept: (place: Place) => void;
@@ -21,7 +22,6 @@ const PERCENT = 100;
 const USUAL_LATITUDE_DEG = 50;
 
 export function ImportPlace({ onKept }: ImportPlaceProps) {
-  const message = useMessage();
   const [latitudeDeg, setLatitude] = useState(USUAL_LATITUDE_DEG);
   const [fileName, setFileName] = useState('');
   const [name, setName] = useState('');
@@ -55,12 +55,12 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
   const keep = async (place: Place): Promise<void> => {
     const kept = await keepIt(() => keeping.mutateAsync({ place: { ...place, name, airflow }, seen: null }));
     if (kept.status === 'refused') {
-      void message.error(kept.message);
+      messages.error(kept.message);
       return;
     }
     file.stop();
     if (kept.status === 'waits') return;
-    void message.success(`${kept.value.name} is kept; choose it on the bench.`);
+    messages.success(`${kept.value.name} is kept; choose it on the bench.`);
     onKept(kept.value);
   };
 
@@ -140,8 +140,8 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
             onChange={setAirflow}
           />
           <Button
-            type="primary"
-            loading={keeping.isPending}
+            kind="main"
+            isBusy={keeping.isPending}
             disabled={name.trim() === ''}
             onClick={() => void keep(reading.place)}
           >

@@ -1,7 +1,7 @@
 'use client';
 
 /** A place by hand: its name, how its air moves, and twelve months of day and night. */
-import { Button, Input, InputNumber, Select } from 'antd';
+import { Input, InputNumber, Select } from 'antd';
 import { useEffect, useState } from 'react';
 import * as z from 'zod';
 import {
@@ -19,6 +19,7 @@ import { type OwnPlace, useKeepPlace } from '../../data/places';
 import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
 import styles from './places.module.css';
+import { Button } from '../../controls/button';
 
 interface PlaceEditorProps {
   readonly start: Place;
@@ -208,7 +209,7 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
         </ul>
       ) : null}
       <div className={styles.actions}>
-        <Button type="primary" loading={keeping.isPending} onClick={() => void keep()}>
+        <Button kind="main" isBusy={keeping.isPending} onClick={() => void keep()}>
           {isOwn ? 'Keep the changes' : 'Keep it as mine'}
         </Button>
         <Button onClick={onClose}>Leave it as it was</Button>

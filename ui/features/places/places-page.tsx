@@ -2,7 +2,7 @@
 
 /** The airs plants stand in: the year of each, how hard it dries a pot beside the others, and files in and out. */
 import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
-import { Button, Dropdown } from 'antd';
+import { Dropdown } from 'antd';
 import { useMemo, useState } from 'react';
 import {
   demoPlaces,
@@ -24,6 +24,7 @@ import { ImportPlace } from './import-place';
 import { PlaceEditor } from './place-editor';
 import { YearChart } from './year-chart';
 import styles from './places.module.css';
+import { Button } from '../../controls/button';
 
 const formats = {
   monthly: { label: 'Monthly means (CSV)', ending: 'csv', write: monthlyCsv },

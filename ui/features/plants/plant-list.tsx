@@ -1,7 +1,6 @@
 'use client';
 
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import Link from 'next/link';
 import { genusById, genusIds } from '@core';
@@ -9,6 +8,7 @@ import type { PlantPage } from '@server/plants/schemas';
 import { usePlants } from '../../data/plants';
 import { useUndoable } from '../../data/use-undoable';
 import styles from './plants.module.css';
+import { Button } from '../../controls/button';
 
 export function PlantList({ firstPage }: { readonly firstPage: PlantPage }) {
   const { data, hasNextPage, fetchNextPage, isFetchingNextPage } = usePlants(firstPage);
@@ -44,14 +44,14 @@ export function PlantList({ firstPage }: { readonly firstPage: PlantPage }) {
             <Button
               aria-label={`Put away ${plant.name}`}
               icon={<DeleteOutlined />}
-              type="text"
+              kind="quiet"
               onClick={() => void putAway('plants', plant.id, `${plant.name} put away`)}
             />
           </li>
         ))}
       </ul>
       {hasNextPage ? (
-        <Button loading={isFetchingNextPage} onClick={() => void fetchNextPage()}>
+        <Button isBusy={isFetchingNextPage} onClick={() => void fetchNextPage()}>
           More plants
         </Button>
       ) : null}

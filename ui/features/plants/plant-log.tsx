@@ -1,7 +1,6 @@
 'use client';
 
 import { DeleteOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import {
@@ -27,6 +26,7 @@ import { resolved, schemas } from '../../data/place-book';
 import { usePlant } from '../../data/plants';
 import { useUndoable } from '../../data/use-undoable';
 import styles from './plants.module.css';
+import { Button } from '../../controls/button';
 
 /** Saved setups carry the short id they had. */
 const savedSpecSchema = z.object({ id: z.string() }).loose();
@@ -84,7 +84,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
                 <RecipeTable entry={entry} />
                 <div className={styles.entryActions}>
                   {saved ? (
-                    <Button type="primary" onClick={() => open(saved)}>
+                    <Button kind="main" onClick={() => open(saved)}>
                       Open on the bench
                     </Button>
                   ) : null}

@@ -1,7 +1,6 @@
 'use client';
 
 /** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
-import { Button } from 'antd';
 import { memo, useState } from 'react';
 import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { Choice } from '../../../controls/choice';
@@ -22,6 +21,7 @@ import { RuledOutList } from './ruled-out';
 import { PerchedWater } from './perched-water';
 import { Printed } from './printed';
 import { Why } from './why';
+import { Button } from '../../../controls/button';
 
 interface DetailsProps {
   readonly plan: PlanAnswer;
@@ -74,7 +74,7 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
         {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
       </div>
       <div className={styles.foot}>
-        <Button type="primary" size="large" block onClick={onPotted} className={styles.potted}>
+        <Button kind="main" isLarge isWide onClick={onPotted} className={styles.potted}>
           Potted it
         </Button>
       </div>

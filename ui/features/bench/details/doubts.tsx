@@ -1,7 +1,6 @@
 'use client';
 
 /** How sure the answer is, what matters most, and what would change the order. On demand: it takes a second. */
-import { Button } from 'antd';
 import { type SetupSpec, specId } from '@core';
 import { number, percent } from '@core/words';
 import { choose as chooseSetup } from '../state/actions';
@@ -11,6 +10,7 @@ import { useDoubtWords } from '../state/worded';
 import styles from './details.module.css';
 import { ProgressBar } from '../../../controls/progress-bar';
 import { nb } from '../../../controls/nb';
+import { Button } from '../../../controls/button';
 
 const confidenceNames = { firm: 'Firm', fair: 'Fair', wide: 'Wide open' } as const;
 
@@ -23,15 +23,13 @@ export function DoubtsView() {
     return (
       <div className={styles.thinking} aria-live="polite">
         <ProgressBar label="Weighing what may be off" done={thinking.done} total={thinking.total} />
-        <Button size="small" onClick={() => engine.stopThinking()}>
-          Stop weighing
-        </Button>
+        <Button onClick={() => engine.stopThinking()}>Stop weighing</Button>
       </div>
     );
   }
   if (!doubts) {
     return (
-      <Button block onClick={() => engine.askDoubts()}>
+      <Button isWide onClick={() => engine.askDoubts()}>
         How sure is this?
       </Button>
     );

@@ -1,12 +1,12 @@
 'use client';
 
-import { Button } from 'antd';
 import { useState } from 'react';
 import { provenanceLabel } from '@core';
 import { daysWithCause, number, type SetupReview } from '@core/words';
 import styles from './details.module.css';
 import { MonthDays } from './month-days';
 import { nb } from '../../../controls/nb';
+import { Button } from '../../../controls/button';
 
 /** So many reasons come first: they are sorted by weight. */
 const FIRST_REASONS = 3;
@@ -37,7 +37,7 @@ export function Why({ review }: { readonly review: SetupReview }) {
         ))}
       </ul>
       {isAll || reasons.length <= FIRST_REASONS ? null : (
-        <Button block onClick={() => setAll(true)}>
+        <Button isWide onClick={() => setAll(true)}>
           All {reasons.length} reasons
         </Button>
       )}

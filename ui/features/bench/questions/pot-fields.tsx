@@ -1,7 +1,7 @@
 'use client';
 
 /** Years of room, and the pots on the grower's own shelf. */
-import { Button, InputNumber, Select, Switch } from 'antd';
+import { InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
 import { cmToInch, inchToCm, ownPotSchema, potKindById, vesselCatalogue } from '@core';
 import { cm, number, parseWith, type WordUnits } from '@core/words';
@@ -17,6 +17,7 @@ import { Field } from '../../../controls/field';
 import { UnitNumber } from '../../../controls/unit-number';
 import type { OwnEntry } from '@server/own/schemas';
 import styles from './questions.module.css';
+import { Button } from '../../../controls/button';
 
 const potOptions = vesselCatalogue
   .filter((kind) => kind.vessel === 'pot')

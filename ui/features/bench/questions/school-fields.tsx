@@ -1,7 +1,7 @@
 'use client';
 
 /** Where growers disagree: take a side, or see what each would do here and what it costs. */
-import { Button, Radio } from 'antd';
+import { Radio } from 'antd';
 import { useState } from 'react';
 import { type School, schools, type SidesFacts } from '@core';
 import { number, percent, priceText, type SchoolComparison, setupTitle, wordSides, type WordUnits } from '@core/words';
@@ -14,6 +14,7 @@ import { ShelfPot } from '../../../drawing/shelf-pot';
 import { commonScale } from '../../../drawing/setup-section';
 import { ProgressBar } from '../../../controls/progress-bar';
 import styles from './questions.module.css';
+import { Button } from '../../../controls/button';
 
 export function SchoolFields() {
   const answers = useCase((state) => state.answers);
@@ -83,9 +84,7 @@ function SchoolField({ school, chosen, choices, onChoose }: SchoolFieldProps) {
       {isAsking ? (
         <div className={styles.asking} aria-live="polite">
           <ProgressBar label="Working out each side" done={thinking?.done ?? 0} total={thinking?.total ?? 1} />
-          <Button size="small" onClick={() => engine.stopThinking()}>
-            Stop
-          </Button>
+          <Button onClick={() => engine.stopThinking()}>Stop</Button>
         </div>
       ) : (
         <Button onClick={() => void ask()}>What would each do here?</Button>

@@ -1,6 +1,7 @@
 'use client';
 
-/** The fields of each picker. */
+/** The fields of each picker, and the look of the library they are made with: it comes with them. */
+import { ThemeProvider } from '../../../theme/provider';
 import { AwayFields } from '../questions/away-fields';
 import { GenusOverrideFields } from '../questions/genus-override-fields';
 import { HandsFields } from '../questions/hands-fields';
@@ -24,7 +25,15 @@ interface PickerBodyProps {
   readonly onDone: () => void;
 }
 
-export function PickerBody({ id, onDone }: PickerBodyProps) {
+export function PickerBody(props: PickerBodyProps) {
+  return (
+    <ThemeProvider>
+      <Fields {...props} />
+    </ThemeProvider>
+  );
+}
+
+function Fields({ id, onDone }: PickerBodyProps) {
   switch (id) {
     case 'genus':
       return <GenusPicker onDone={onDone} />;

@@ -2,7 +2,6 @@
 
 /** The ranked setups as pots on a shelf, best first, to one scale. */
 import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import Link from 'next/link';
 import { memo } from 'react';
 import { daysOf, specId } from '@core';
@@ -12,6 +11,7 @@ import { ShelfPot, shelfSizeCm, STANDS_PX } from '../../../drawing/shelf-pot';
 import { choose, toggleBeside } from '../state/actions';
 import { useStage } from '../state/stage-store';
 import styles from './shelf.module.css';
+import { Button } from '../../../controls/button';
 
 const POT_WIDTH_PX = 140;
 const POT_HEIGHT_PX = 74;
@@ -75,7 +75,7 @@ export const Shelf = memo(function Shelf({ setups }: { readonly setups: readonly
       {beside.length > 0 ? (
         <div className={styles.compareBar}>
           <Link href="/compare">
-            <Button type="primary">Compare {beside.length}</Button>
+            <Button kind="main">Compare {beside.length}</Button>
           </Link>
         </div>
       ) : null}

@@ -1,7 +1,6 @@
 'use client';
 
 import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
@@ -20,6 +19,7 @@ import { MonthStrip } from './month-strip';
 import styles from './stage.module.css';
 import { showHour, useHour } from './hours';
 import { TimeControl } from './time-control';
+import { Button } from '../../../controls/button';
 
 /** When what is being drawn now stands on the screen. */
 function afterPaint(): Promise<void> {

@@ -2,12 +2,12 @@
 
 /** Moves through the days after watering: slider, keys, or play. */
 import { CaretRightFilled, PauseOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import type { SetupCurve } from '@core';
 import { number, percent, temperature, type WordUnits } from '@core/words';
 import { KeyedSlider } from '../../../controls/keyed-slider';
 import styles from './stage.module.css';
+import { Button } from '../../../controls/button';
 
 interface TimeControlProps {
   readonly curve: SetupCurve;
@@ -42,7 +42,7 @@ export function TimeControl({ curve, hour, shownHour, units, due, onHour }: Time
     <div className={styles.time}>
       <div className={styles.timeRow}>
         <Button
-          shape="circle"
+          isRound
           aria-label={isPlaying ? 'Pause' : 'Play the days'}
           icon={isPlaying ? <PauseOutlined /> : <CaretRightFilled />}
           onClick={() => {

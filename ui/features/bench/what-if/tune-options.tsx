@@ -1,7 +1,6 @@
 'use client';
 
 /** "Tune to my routine": asks for the smallest changes and offers them. */
-import { Button } from 'antd';
 import { useState } from 'react';
 import type { TuningFacts, WhatIf } from '@core';
 import { faultMessage, number, type Tuning, wordTuning } from '@core/words';
@@ -9,6 +8,7 @@ import { useUnits } from '../../../data/units-context';
 import { useEngine } from '../state/use-engine';
 import { tryChange } from '../state/what-if-store';
 import styles from './what-if.module.css';
+import { Button } from '../../../controls/button';
 
 type TuneState =
   | { readonly status: 'idle' | 'working' }
@@ -29,7 +29,7 @@ export function Tune() {
   };
   return (
     <div className={styles.tune}>
-      <Button block loading={state.status === 'working'} onClick={() => void ask()}>
+      <Button isWide isBusy={state.status === 'working'} onClick={() => void ask()}>
         Tune to my routine
       </Button>
       {state.status === 'failed' ? <p role="alert">{state.message}.</p> : null}

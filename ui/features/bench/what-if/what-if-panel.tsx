@@ -1,9 +1,9 @@
 'use client';
 
 /** What to change, what it does, and tuning to the grower's day. */
-import { Button } from 'antd';
 import { changedSpec, type SetupSpec, type WhatIf } from '@core';
 import type { Difference } from '@core/words';
+import { ThemeProvider } from '../../../theme/provider';
 import { keepTried } from '../state/actions';
 import { usePlanned } from '../state/plan-store';
 import { useTriedWords } from '../state/worded';
@@ -11,6 +11,7 @@ import { tryChange, useWhatIf } from '../state/what-if-store';
 import { ChangeFields } from './change-fields';
 import { Tune } from './tune-options';
 import styles from './what-if.module.css';
+import { Button } from '../../../controls/button';
 
 const noChange: WhatIf = {};
 const noLines: readonly Difference[] = [];
@@ -27,22 +28,22 @@ export function WhatIfPanel({ spec }: { readonly spec: SetupSpec }) {
     <section className={styles.panel} aria-label="What if">
       <div className={styles.head}>
         <h2>What if…</h2>
-        <Button size="small" onClick={() => tryChange({})} disabled={!isChanged}>
+        <Button onClick={() => tryChange({})} disabled={!isChanged}>
           Start over
         </Button>
-        <Button size="small" onClick={() => tryChange(null)}>
-          Close
-        </Button>
+        <Button onClick={() => tryChange(null)}>Close</Button>
       </div>
       <div className={styles.scroll} tabIndex={0} role="region" aria-label="What to change and what it does">
         <Tune key={JSON.stringify([routine, spec])} />
         <Differences lines={answer?.differences ?? noLines} />
-        <ChangeFields now={now} change={change} set={set} />
+        <ThemeProvider>
+          <ChangeFields now={now} change={change} set={set} />
+        </ThemeProvider>
       </div>
       <Button
-        type="primary"
-        size="large"
-        block
+        kind="main"
+        isLarge
+        isWide
         disabled={!isChanged || answer === null}
         onClick={keepTried}
         className={styles.keep}

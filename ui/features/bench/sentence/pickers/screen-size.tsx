@@ -1,7 +1,6 @@
 'use client';
 
 /** Makes millimetres true on this screen: a card drawn as large as the one in the hand. */
-import { Button } from 'antd';
 import { useState } from 'react';
 import { KeyedSlider } from '../../../../controls/keyed-slider';
 import {
@@ -13,6 +12,7 @@ import {
   useScreenScale,
 } from '../../../../data/screen-scale';
 import styles from './pickers.module.css';
+import { Button } from '../../../../controls/button';
 
 const PER_PX = 100;
 
@@ -21,7 +21,7 @@ export function ScreenSize() {
   const [isOpen, setOpen] = useState(false);
   if (!isOpen) {
     return (
-      <Button type="text" className={styles.link} onClick={() => setOpen(true)}>
+      <Button kind="quiet" className={styles.link} onClick={() => setOpen(true)}>
         {isMeasured
           ? 'True size on this screen. Measure it again'
           : 'Make it true size: hold a bank card to the screen'}
