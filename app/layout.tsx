@@ -3,8 +3,9 @@ import '@fontsource-variable/newsreader';
 import '@fontsource-variable/newsreader/wght-italic.css';
 import '@ui/theme/base.css';
 import type { Metadata } from 'next';
-import { connection } from 'next/server';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { BeginBench } from '@ui/features/bench/begin';
 import { Header } from '@ui/shell/header';
 import { Providers } from '@ui/shell/providers';
 
@@ -14,10 +15,14 @@ export const metadata: Metadata = {
 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  // Made for each request: its scripts carry the nonce of its answer.
-  await connection();
+  // Made for each request: its scripts carry the nonce of its answer (server/door/headers.ts).
+  const policy = (await headers()).get('content-security-policy') ?? '';
+  const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
   return (
     <html lang="en">
+      <head>
+        <BeginBench nonce={nonce} />
+      </head>
       <body>
         <Providers>
           <a className="skip-link" href="#main">

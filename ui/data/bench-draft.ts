@@ -11,7 +11,7 @@ import {
 } from '@core';
 import { type Fault, parseWith } from '@core/words';
 import { schemas, whatIfSchema } from './place-book';
-import { safeJson } from './stored';
+import { safeJson } from './safe-json';
 
 /** Answers as typed: may still hold values that cannot be used. */
 export type RawCase = { readonly [K in keyof PlanCase]?: unknown };
@@ -36,7 +36,7 @@ export interface BenchDraft {
 /** As many drawings as fit beside each other on a page. */
 export const MOST_BESIDE = 4;
 
-const STORE_KEY = 'tender-cairn.bench';
+export const DRAFT_KEY = 'tender-cairn.bench';
 
 const storedDraft = z.object({
   answers: z.record(z.string(), z.unknown()),
@@ -49,6 +49,8 @@ const storedDraft = z.object({
   whatIf: whatIfSchema.nullable().catch(null).default(null),
   beside: z.array(setupSpecSchema).max(MOST_BESIDE).catch([]).default([]),
 });
+
+export const thisMonth = (): number => new Date().getMonth() + 1;
 
 export function emptyDraft(month: number): BenchDraft {
   return {
@@ -64,17 +66,29 @@ export function emptyDraft(month: number): BenchDraft {
   };
 }
 
-export function loadDraft(): BenchDraft | null {
-  const text = localStorage.getItem(STORE_KEY);
-  if (text === null) return null;
+/** A draft as it was stored; null where that is none of ours. */
+function draftOf(text: string): BenchDraft | null {
   const parsed = storedDraft.safeParse(safeJson(text));
   if (!parsed.success) return null;
   const answers = upgraded(parsed.data.answers, FIRST_VERSION, questionVersions);
   return { ...parsed.data, answers: answers.status === 'ok' ? answers.value : {} } as BenchDraft;
 }
 
+export function loadDraft(): BenchDraft | null {
+  const text = localStorage.getItem(DRAFT_KEY);
+  return text === null ? null : draftOf(text);
+}
+
+/** The bench as it opens this month, from what was stored; null where nothing was. */
+export function openingDraft(text: string | null): BenchDraft {
+  const month = thisMonth();
+  const draft = (text === null ? null : draftOf(text)) ?? emptyDraft(month);
+  // The plant is on the bench today, whenever it was begun.
+  return { ...draft, answers: { ...draft.answers, month } };
+}
+
 export function storeDraft(draft: BenchDraft): void {
-  localStorage.setItem(STORE_KEY, JSON.stringify(draft));
+  localStorage.setItem(DRAFT_KEY, JSON.stringify(draft));
 }
 
 export type CaseReading =

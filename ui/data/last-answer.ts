@@ -1,8 +1,8 @@
 /** The last whole answer, kept in the browser: the same case, asked again of the same build, has the same one. */
 import type { PlanFacts } from '@core';
-import { safeJson } from './stored';
+import { safeJson } from './safe-json';
 
-const STORE_KEY = 'tender-cairn.last-answer';
+export const LAST_ANSWER_KEY = 'tender-cairn.last-answer';
 
 /** Another build may answer otherwise; next.config.ts writes it in. */
 const build = process.env.CAIRN_BUILD ?? '';
@@ -21,16 +21,16 @@ function isKept(value: unknown): value is Kept {
 
 /** The answer to a case, if it is the last one that was given; null without. */
 export function lastAnswerTo(key: string): PlanFacts | null {
-  const kept = safeJson(localStorage.getItem(STORE_KEY) ?? 'null');
+  const kept = safeJson(localStorage.getItem(LAST_ANSWER_KEY) ?? 'null');
   return isKept(kept) && kept.build === build && kept.key === key ? kept.plan : null;
 }
 
 export function keepLastAnswer(key: string, plan: PlanFacts): void {
   const kept: Kept = { build, key, plan };
   try {
-    localStorage.setItem(STORE_KEY, JSON.stringify(kept));
+    localStorage.setItem(LAST_ANSWER_KEY, JSON.stringify(kept));
   } catch {
     // The browser has no room: the next start works it out again, and what matters keeps its room.
-    localStorage.removeItem(STORE_KEY);
+    localStorage.removeItem(LAST_ANSWER_KEY);
   }
 }

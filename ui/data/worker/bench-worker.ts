@@ -29,6 +29,7 @@ import {
   type WhatIfFacts,
 } from '@core';
 import { placeBook } from '../place-book';
+import { isOpening, keyOf, openingCase } from './early-plan';
 
 export type OnProgress = (done: number, total: number) => void;
 export type OnBest = (best: PlanFacts) => void;
@@ -94,6 +95,42 @@ async function runPlan(
   }
 }
 
+type Told = (step: PlanStep, isPause: boolean) => void;
+
+/** A plan begun before the page asked: what it found so far, and who hears of the rest. */
+interface EarlyPlan {
+  readonly key: string;
+  readonly answer: Promise<PlanFacts | null>;
+  best: PlanFacts | null;
+  tell: Told;
+}
+
+let early: EarlyPlan | null = null;
+
+function beginEarly(planCase: PlanCase): void {
+  const begun: Omit<EarlyPlan, 'answer'> = { key: keyOf(planCase), best: null, tell: () => undefined };
+  const answer = runPlan(planCase, null, false, (step, isPause) => {
+    begun.best = step.best ?? begun.best;
+    begun.tell(step, isPause);
+  });
+  // Whoever asks hears of a failure; without anyone asking it is none.
+  answer.catch(() => undefined);
+  early = Object.assign(begun, { answer });
+}
+
+/** The early plan, if that is what is asked for; it is handed over once. */
+function takeEarly(planCase: PlanCase): EarlyPlan | null {
+  const taken = early?.key === keyOf(planCase) ? early : null;
+  early = null;
+  return taken;
+}
+
+self.addEventListener('message', ({ data }: MessageEvent<unknown>) => {
+  if (!isOpening(data)) return;
+  const planCase = openingCase(data);
+  if (planCase) beginEarly(planCase);
+});
+
 const api = {
   /**
    * null where it was stopped before it was done. onBest: a first answer, before the last is there. port: to another worker
@@ -106,12 +143,18 @@ const api = {
     port: MessagePort | null,
   ): Promise<PlanFacts | null> {
     let toldAt = performance.now();
-    return runPlan(planCase, port, false, ({ done, total, best }, isPause) => {
+    const tell: Told = ({ done, total, best }, isPause) => {
       if (best) void onBest(best);
       if (!isPause || performance.now() - toldAt < TELL_MS) return;
       toldAt = performance.now();
       void onProgress(done, total);
-    });
+    };
+    const begun = takeEarly(planCase);
+    if (!begun) return runPlan(planCase, port, false, tell);
+    port?.close();
+    if (begun.best) void onBest(begun.best);
+    begun.tell = tell;
+    return begun.answer;
   },
   /** Works at the same plan from the other end, and tells what it finds. */
   async help(planCase: PlanCase, port: MessagePort): Promise<void> {

@@ -5,11 +5,12 @@ import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
 import { useOwn } from '../../data/own';
+import { inPauses } from '../../data/in-pauses';
 import { useIsBrowser } from '../../data/stored';
 import styles from './bench.module.css';
 import { Details } from './details/details';
 import { openPhrase } from './sentence/open-phrase';
-import { Sentence } from './sentence/sentence';
+import { loadBodies, Sentence } from './sentence/sentence';
 import { Shelf } from './shelf/shelf';
 import { Stage } from './stage/stage';
 import { moveHours } from './stage/hours';
@@ -83,7 +84,7 @@ function Table() {
 
   const isAnswered = plan !== null && !isWorking;
   useEffect(() => {
-    if (isAnswered) for (const load of Object.values(later)) void load();
+    if (isAnswered) void inPauses([loadBodies, ...Object.values(later)]);
   }, [isAnswered]);
 
   useBenchKeys({

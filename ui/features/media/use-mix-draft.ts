@@ -4,7 +4,8 @@
 import { useMemo } from 'react';
 import * as z from 'zod';
 import { mixCaseSchema, type MixPartSpec } from '@core';
-import { safeJson, useStored, writeStored } from '../../data/stored';
+import { safeJson } from '../../data/safe-json';
+import { useStored, writeStored } from '../../data/stored';
 
 export interface MixDraft {
   readonly parts: readonly MixPartSpec[];

@@ -2,7 +2,7 @@
 
 /** The case, said as one sentence; each phrase opens what it can be told with. */
 import dynamic from 'next/dynamic';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
 import { Picker } from '../../../controls/picker';
 import { useUnits } from '../../../data/units-context';
@@ -51,7 +51,7 @@ const shut = () => openPhrase(null);
  * with them at once, so that what is typed after its key is not lost.
  */
 let readyBody: typeof PickerBodyNow | null = null;
-const loadBodies = () =>
+export const loadBodies = () =>
   import('./picker-body').then(({ PickerBody: body }) => {
     readyBody = body;
     return body;
@@ -65,10 +65,6 @@ export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
   const openId = useOpenPhrase((state) => state.openId);
   const names = useNames();
   const faults = useFaults();
-  const isAnswered = usePlanned((state) => state.plan !== null && state.working === null);
-  useEffect(() => {
-    if (isAnswered) void loadBodies();
-  }, [isAnswered]);
   const faulty = new Set(faults.map(({ path }) => phraseOf(path)));
   // A phrase that is used, open, or wrong stands in the sentence.
   const phrases = phrasesFor({ answers, plan, names, units }).filter(

@@ -1,7 +1,7 @@
 /** What is said of the plant, its place and the grower's time; and whose log it belongs to. */
 import { create } from 'zustand';
 import type { OwnMedium } from '@core';
-import { emptyDraft, readCase, type CaseReading, type RawCase } from '../../../data/bench-draft';
+import { emptyDraft, readCase, thisMonth, type CaseReading, type RawCase } from '../../../data/bench-draft';
 
 export interface CaseState {
   /** As typed: may hold values that cannot be used. */
@@ -13,8 +13,6 @@ export interface CaseState {
   /** The grower's own media: they take part unless an answer says which of them do. */
   readonly ownMedia: readonly OwnMedium[];
 }
-
-export const thisMonth = (): number => new Date().getMonth() + 1;
 
 export function emptyCase(): Omit<CaseState, 'ownMedia'> {
   const { answers, plantId, plantName, plantVersion } = emptyDraft(thisMonth());

@@ -1,14 +1,14 @@
 /** The bench as the browser keeps it: read when it is opened, written at every change. */
-import { emptyDraft, loadDraft, storeDraft, type BenchDraft } from '../../../data/bench-draft';
-import { thisMonth, useCase } from './case-store';
+import { type BenchDraft, DRAFT_KEY, openingDraft, storeDraft } from '../../../data/bench-draft';
+import { useCase } from './case-store';
 import { forgetEdits, useStage } from './stage-store';
 import { useWhatIf } from './what-if-store';
 
 export function openDraft(): void {
-  const draft = loadDraft() ?? emptyDraft(thisMonth());
-  const { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf } = draft;
-  // The plant is on the bench today, whenever it was begun.
-  useCase.setState({ answers: { ...answers, month: thisMonth() }, plantId, plantName, plantVersion });
+  const { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf } = openingDraft(
+    localStorage.getItem(DRAFT_KEY),
+  );
+  useCase.setState({ answers, plantId, plantName, plantVersion });
   useStage.setState({ chosenId, edited, monthIndex, beside });
   useWhatIf.setState({ change: whatIf });
   forgetEdits();

@@ -7,7 +7,8 @@ import { monthNames, number, temperature } from '@core/words';
 import { useOwnPlaces } from '../../../../data/places';
 import { useUnits } from '../../../../data/units-context';
 import { answer } from '../../state/actions';
-import { thisMonth, useCase } from '../../state/case-store';
+import { thisMonth } from '../../../../data/bench-draft';
+import { useCase } from '../../state/case-store';
 import styles from './pickers.module.css';
 
 export function PlacePicker({ onDone }: { readonly onDone: () => void }) {

@@ -1,0 +1,20 @@
+/** Work that nobody waits for, one piece after another, each when the page has nothing else to do. */
+
+/** So late at the latest, ms: what is fetched must be there before the server may be gone. */
+const AT_LATEST_MS = 1000;
+/** Where the browser does not tell when it is idle, ms. */
+const PAUSE_MS = 50;
+
+function pause(): Promise<void> {
+  return new Promise((resolve) => {
+    if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: AT_LATEST_MS });
+    else setTimeout(resolve, PAUSE_MS);
+  });
+}
+
+export async function inPauses(works: readonly (() => Promise<unknown>)[]): Promise<void> {
+  for (const work of works) {
+    await pause();
+    await work();
+  }
+}
