@@ -7,7 +7,6 @@ import {
   LinearScale,
   LineElement,
   PointElement,
-  Tooltip,
   type ChartData,
   type ChartOptions,
   type Plugin,
@@ -69,7 +68,7 @@ const nowLine: Plugin<'line'> = {
   },
 };
 
-Chart.register(LinearScale, LineElement, PointElement, Filler, Tooltip, nowLine);
+Chart.register(LinearScale, LineElement, PointElement, Filler, nowLine);
 
 const layerDash: Readonly<Record<string, number[]>> = { main: [], crocking: [2, 3], 'top dressing': [8, 4] };
 
