@@ -8,8 +8,8 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 
-async function picture(name, path, size, act) {
-  const context = await browser.newContext({ viewport: size });
+async function picture(name, path, size, act, colorScheme = 'light') {
+  const context = await browser.newContext({ viewport: size, colorScheme });
   const page = await context.newPage();
   await page.goto(address + path);
   if (path === '/') await page.getByTestId('setup').first().waitFor();
@@ -50,6 +50,7 @@ await picture('mount', '/', desk, async (page) => {
   await page.getByTestId('setup').filter({ hasText: 'mount' }).first().click();
 });
 await picture('tablet', '/', tablet);
+await picture('dark', '/', desk, null, 'dark');
 await picture('phone', '/', { width: 390, height: 844 });
 await picture('signs', '/', desk, async (page) => {
   await page.keyboard.press('s');

@@ -25,7 +25,9 @@ export function number(value: number, digits = 1): string {
     formatter = new Intl.NumberFormat('en', { maximumFractionDigits: digits, minimumFractionDigits: 0 });
     formatters.set(digits, formatter);
   }
-  return formatter.format(value);
+  const text = formatter.format(value);
+  // A little below nothing is nothing, and not less than it.
+  return text === '-0' ? '0' : text;
 }
 
 export function cm(valueCm: number, units: WordUnits): string {

@@ -29,6 +29,7 @@ test('numbers as growers read them', () => {
   expect(days(6.6)).toBe('7 days');
   expect(litres(0.456)).toBe('0.46 L');
   expect(number(1234.56, 0)).toBe('1,235');
+  expect([number(-0.04), number(-0.06)]).toEqual(['0', '-0.1']);
   expect(joinAnd(['a', 'b', 'c'])).toBe('a, b and c');
 });
 

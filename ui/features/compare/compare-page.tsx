@@ -141,7 +141,7 @@ function Sheet({ planCase, reviews, units, onTakeAway }: SheetProps) {
             </tr>
           ))}
           <tr>
-            <th scope="row">mind</th>
+            <th scope="row">care</th>
             {reviews.map((review) => (
               <td key={review.id}>
                 <ul className={styles.risks}>
