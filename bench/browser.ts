@@ -140,7 +140,7 @@ async function measure(): Promise<Waits> {
   await page.goto(address!);
   await page.waitForFunction(() => performance.getEntriesByName('cairn final').length > 0);
   // What comes after the first answer is there: a warm page.
-  await page.waitForLoadState('networkidle');
+  await page.locator('[data-whole]').waitFor({ state: 'attached' });
   const waits: (readonly [number, number])[] = [];
   const genera = ['masdevallia', 'vanda', 'paphiopedilum'];
   const roots = ['2', '3', '5'];

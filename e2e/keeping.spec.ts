@@ -61,6 +61,8 @@ test('when the server is gone nothing is lost: it waits, is shown, and is kept o
     await bench.getByRole('button', { name: 'Keep it' }).click();
   };
   const [one, two] = [`Waits one ${Date.now()}`, `Waits two ${Date.now()}`];
+  // What opens later has been fetched by now.
+  await expect(bench.locator('[data-whole]')).toBeAttached();
   await app.stop();
   await pot(one);
   await expect(bench.getByText(/waits in this browser/)).toBeVisible();

@@ -104,6 +104,62 @@ test.describe('in the dark', () => {
   });
 });
 
+/** Room around what is focused, in which its ring may stand, px. */
+const RING_PX = 8;
+const MOST_STOPS = 70;
+
+/** Where the keyboard is: what to look at, and by what name; null where it is nowhere. */
+async function focusedPart(page: Page) {
+  return page.evaluate((ring) => {
+    const element = document.activeElement;
+    if (!(element instanceof Element) || element === document.body) return null;
+    // A radio or box that is hidden shows its ring on its label.
+    const { x, y, width, height } = (element.closest('label') ?? element).getBoundingClientRect();
+    const left = Math.max(0, x - ring);
+    const top = Math.max(0, y - ring);
+    return {
+      name: `${element.tagName} ${(element.getAttribute('aria-label') ?? element.textContent).slice(0, 60)}`,
+      clip: {
+        x: left,
+        y: top,
+        width: Math.min(window.innerWidth, x + width + ring) - left,
+        height: Math.min(window.innerHeight, y + height + ring) - top,
+      },
+    };
+  }, RING_PX);
+}
+
+/** Goes through a page by Tab: what the keyboard reaches that looks no other for it, or lies outside of the screen. */
+async function unseenStops(page: Page): Promise<readonly string[]> {
+  const unseen: string[] = [];
+  const visited = new Set<string>();
+  for (let stop = 0; stop < MOST_STOPS; stop += 1) {
+    await page.keyboard.press('Tab');
+    const part = await focusedPart(page);
+    if (!part || visited.has(part.name)) continue;
+    visited.add(part.name);
+    const { name, clip } = part;
+    if (clip.width <= 0 || clip.height <= 0) {
+      unseen.push(`${name}: outside of the screen`);
+      continue;
+    }
+    const look = () => page.screenshot({ clip, animations: 'disabled', caret: 'hide' });
+    const focused = await look();
+    // The next Tab goes on from where it was.
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    if (focused.equals(await look())) unseen.push(name);
+  }
+  expect(visited.size).toBeGreaterThan(5);
+  return unseen;
+}
+
+for (const path of ['/', '/places', '/media', '/genera/own', '/library'] as const) {
+  test(`the focus is always seen: ${path}`, async ({ visitor, app }) => {
+    await open(visitor, app.address, path);
+    expect(await unseenStops(visitor)).toEqual([]);
+  });
+}
+
 test('a page on paper has nothing to press', async ({ bench }) => {
   await bench.emulateMedia({ media: 'print' });
   await expect(bench.getByRole('heading', { name: 'The first weeks' })).toBeVisible();

@@ -1,7 +1,7 @@
-/** Work that nobody waits for, one piece after another, each when the page has nothing else to do. */
+/** Work that nobody waits for, one piece after another, with a pause between for whatever else the page has to do. */
 
 /** So late at the latest, ms: what is fetched must be there before the server may be gone. */
-const AT_LATEST_MS = 1000;
+const AT_LATEST_MS = 250;
 /** Where the browser does not tell when it is idle, ms. */
 const PAUSE_MS = 50;
 
@@ -13,8 +13,8 @@ function pause(): Promise<void> {
 }
 
 export async function inPauses(works: readonly (() => Promise<unknown>)[]): Promise<void> {
-  for (const work of works) {
-    await pause();
+  for (const [i, work] of works.entries()) {
+    if (i > 0) await pause();
     await work();
   }
 }

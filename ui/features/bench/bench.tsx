@@ -8,11 +8,8 @@ import { useOwn } from '../../data/own';
 import { inPauses } from '../../data/in-pauses';
 import { useIsBrowser } from '../../data/stored';
 import styles from './bench.module.css';
-import { Details } from './details/details';
 import { openPhrase } from './sentence/open-phrase';
 import { loadBodies, Sentence } from './sentence/sentence';
-import { Shelf } from './shelf/shelf';
-import { Stage } from './stage/stage';
 import { moveHours } from './stage/hours';
 import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
@@ -37,6 +34,19 @@ const later = {
   whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
   help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
 };
+
+/**
+ * What shows the answer is read while the answer is being worked out, each in a task of its own: all at once, while React
+ * takes the page over, they would hold it up for longer than one notices.
+ */
+const shown = {
+  stage: () => import('./stage/stage').then((file) => file.Stage),
+  details: () => import('./details/details').then((file) => file.Details),
+  shelf: () => import('./shelf/shelf').then((file) => file.Shelf),
+};
+const Stage = dynamic(shown.stage, { ssr: false });
+const Details = dynamic(shown.details, { ssr: false });
+const Shelf = dynamic(shown.shelf, { ssr: false });
 const PottedDialog = dynamic(later.potted, { ssr: false });
 const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
 const ShortcutsHelp = dynamic(later.help, { ssr: false });
@@ -72,6 +82,8 @@ function BenchInBrowser() {
 function Table() {
   const [isPotting, setPotting] = useState(false);
   const [isHelp, setHelp] = useState(false);
+  /** Everything that can be opened is there, should the server go. */
+  const [isWhole, setWhole] = useState(false);
   const openPotting = useCallback(() => setPotting(true), []);
   const plan = usePlanWords();
   const review = useReviewWords();
@@ -82,9 +94,12 @@ function Table() {
   const shownPlan = useDeferredValue(plan, null);
   const shownReview = useDeferredValue(review, null);
 
+  useEffect(() => {
+    void Promise.all([shown.stage(), shown.details(), shown.shelf()]);
+  }, []);
   const isAnswered = plan !== null && !isWorking;
   useEffect(() => {
-    if (isAnswered) void inPauses([loadBodies, ...Object.values(later)]);
+    if (isAnswered) void inPauses([...Object.values(later), loadBodies]).then(() => setWhole(true));
   }, [isAnswered]);
 
   useBenchKeys({
@@ -110,7 +125,7 @@ function Table() {
   });
 
   return (
-    <div className={styles.bench}>
+    <div className={styles.bench} data-whole={isWhole ? '' : undefined}>
       <div className={styles.sentence}>
         <Sentence onKeys={() => setHelp(true)} />
       </div>
