@@ -2,7 +2,6 @@
 
 /** Changes that the server does not have yet: how many, which, and what becomes of them. */
 import { CloudUploadOutlined, WarningOutlined } from '@ant-design/icons';
-import dayjs from 'dayjs';
 import { useEffect, useRef, useState } from 'react';
 import { Picker } from '../controls/picker';
 import type { Letter } from '../data/outbox/letter';
@@ -24,7 +23,14 @@ function useLasting(isThere: boolean): boolean {
 
 const PANEL_WIDTH_PX = 420;
 
-const dayAndTime = (letter: Letter): string => dayjs(letter.writtenAt).format('D MMM HH:mm');
+/** The header stands on every page: the browser's own dates, without the library's weight. */
+const dayAndTimeFormat = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+const dayAndTime = (letter: Letter): string => dayAndTimeFormat.format(new Date(letter.writtenAt));
 
 function LetterLine({ letter, unsent }: { readonly letter: Letter; readonly unsent: UnsentLetters }) {
   const [isAsked, setAsked] = useState(false);

@@ -8,9 +8,12 @@ import { useOwn } from '../../data/own';
 import { inPauses } from '../../data/in-pauses';
 import { useIsBrowser } from '../../data/stored';
 import styles from './bench.module.css';
+import { Details } from './details/details';
 import { openPhrase } from './sentence/open-phrase';
 import { loadBodies, Sentence } from './sentence/sentence';
+import { Shelf } from './shelf/shelf';
 import { moveHours } from './stage/hours';
+import { Stage } from './stage/stage';
 import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
 import type { Engine } from './state/engine';
@@ -35,18 +38,6 @@ const later = {
   help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
 };
 
-/**
- * What shows the answer is read while the answer is being worked out, each in a task of its own: all at once, while React
- * takes the page over, they would hold it up for longer than one notices.
- */
-const shown = {
-  stage: () => import('./stage/stage').then((file) => file.Stage),
-  details: () => import('./details/details').then((file) => file.Details),
-  shelf: () => import('./shelf/shelf').then((file) => file.Shelf),
-};
-const Stage = dynamic(shown.stage, { ssr: false });
-const Details = dynamic(shown.details, { ssr: false });
-const Shelf = dynamic(shown.shelf, { ssr: false });
 const PottedDialog = dynamic(later.potted, { ssr: false });
 const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
 const ShortcutsHelp = dynamic(later.help, { ssr: false });
@@ -94,9 +85,6 @@ function Table() {
   const shownPlan = useDeferredValue(plan, null);
   const shownReview = useDeferredValue(review, null);
 
-  useEffect(() => {
-    void Promise.all([shown.stage(), shown.details(), shown.shelf()]);
-  }, []);
   const isAnswered = plan !== null && !isWorking;
   useEffect(() => {
     if (isAnswered) void inPauses([...Object.values(later), loadBodies]).then(() => setWhole(true));
