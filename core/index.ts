@@ -17,6 +17,7 @@ export {
   FIRST_VERSION,
   upgraded,
   type Versions,
+  lazily,
 } from './base';
 export { type AirflowClass, airflowClasses } from './physics/air';
 export {

@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import {
   FIRST_VERSION,
+  lazily,
   type PlanCase,
   questionVersions,
   type SetupSpec,
@@ -38,17 +39,19 @@ export const MOST_BESIDE = 4;
 
 export const DRAFT_KEY = 'tender-cairn.bench';
 
-const storedDraft = z.object({
-  answers: z.record(z.string(), z.unknown()),
-  chosenId: z.string().nullable(),
-  edited: setupSpecSchema.nullable().catch(null),
-  monthIndex: z.number().int().min(0).max(11).nullable(),
-  plantId: z.string().nullable(),
-  plantName: z.string(),
-  plantVersion: z.number().int().nullable().catch(null).default(null),
-  whatIf: whatIfSchema.nullable().catch(null).default(null),
-  beside: z.array(setupSpecSchema).max(MOST_BESIDE).catch([]).default([]),
-});
+const storedDraft = lazily(() =>
+  z.object({
+    answers: z.record(z.string(), z.unknown()),
+    chosenId: z.string().nullable(),
+    edited: setupSpecSchema.nullable().catch(null),
+    monthIndex: z.number().int().min(0).max(11).nullable(),
+    plantId: z.string().nullable(),
+    plantName: z.string(),
+    plantVersion: z.number().int().nullable().catch(null).default(null),
+    whatIf: whatIfSchema().nullable().catch(null).default(null),
+    beside: z.array(setupSpecSchema).max(MOST_BESIDE).catch([]).default([]),
+  }),
+);
 
 export const thisMonth = (): number => new Date().getMonth() + 1;
 
@@ -68,7 +71,7 @@ export function emptyDraft(month: number): BenchDraft {
 
 /** A draft as it was stored; null where that is none of ours. */
 function draftOf(text: string): BenchDraft | null {
-  const parsed = storedDraft.safeParse(safeJson(text));
+  const parsed = storedDraft().safeParse(safeJson(text));
   if (!parsed.success) return null;
   const answers = upgraded(parsed.data.answers, FIRST_VERSION, questionVersions);
   return { ...parsed.data, answers: answers.status === 'ok' ? answers.value : {} } as BenchDraft;
@@ -99,6 +102,6 @@ export function readCase(answers: RawCase): CaseReading {
   const given = Object.fromEntries(
     Object.entries(answers).filter(([, value]) => value !== undefined && value !== null),
   );
-  const parsed = parseWith(schemas.plan, given);
+  const parsed = parseWith(schemas().plan, given);
   return parsed.status === 'ok' ? { status: 'ok', planCase: parsed.value } : parsed;
 }

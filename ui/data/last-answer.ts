@@ -19,10 +19,10 @@ function isKept(value: unknown): value is Kept {
   return typeof of === 'string' && typeof key === 'string' && Array.isArray(plan?.setups) && plan.setups.length > 0;
 }
 
-/** The answer to a case, if it is the last one that was given; null without. */
-export function lastAnswerTo(key: string): PlanFacts | null {
+/** The answer that was given last, and the key of its case; null where there is none of this build. */
+export function lastAnswer(): { readonly key: string; readonly plan: PlanFacts } | null {
   const kept = safeJson(localStorage.getItem(LAST_ANSWER_KEY) ?? 'null');
-  return isKept(kept) && kept.build === build && kept.key === key ? kept.plan : null;
+  return isKept(kept) && kept.build === build ? kept : null;
 }
 
 export function keepLastAnswer(key: string, plan: PlanFacts): void {

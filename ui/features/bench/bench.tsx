@@ -17,7 +17,7 @@ import { Stage } from './stage/stage';
 import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
 import type { Engine } from './state/engine';
-import { takeBench } from './state/opened';
+import { openBench } from './state/opened';
 import { usePlanned } from './state/plan-store';
 import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
@@ -52,7 +52,7 @@ export function Bench() {
 function BenchInBrowser() {
   const [engine, setEngine] = useState<Engine | null>(null);
   useEffect(() => {
-    const opened = takeBench();
+    const opened = openBench();
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the workers exist only while the page does
     setEngine(opened.engine);
     return opened.close;

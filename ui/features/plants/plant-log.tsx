@@ -37,7 +37,7 @@ interface SavedPlan {
 }
 
 function readSaved(entry: PottingEntry): SavedPlan | null {
-  const planCase = readQuestion(schemas.plan, entry.planCase);
+  const planCase = readQuestion(schemas().plan, entry.planCase);
   const carried = savedSpecSchema.safeParse(entry.spec);
   if (!carried.success) return null;
   const { id: _id, ...bare } = carried.data;

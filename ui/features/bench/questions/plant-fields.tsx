@@ -2,23 +2,21 @@
 
 /** What can be seen and measured on the plant itself. */
 import { Select } from 'antd';
-import { bulbStates, cmToInch, frontDirections, inchToCm, plantStages } from '@core';
+import { bulbStates, frontDirections, plantStages } from '@core';
 import { number } from '@core/words';
-import { useUnits } from '../../../data/units-context';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
 import { useFaultAt } from '../state/worded';
 import { Field } from '../../../controls/field';
+import { LengthNumber } from '../../../controls/length-number';
 import { UnitNumber } from '../../../controls/unit-number';
 import styles from './questions.module.css';
 
 export function PlantFields() {
-  const { units } = useUnits();
   const answers = useCase((state) => state.answers);
   const plant = usePlanned((state) => state.plan?.resolved.plant);
   const faultAt = useFaultAt();
-  const isInch = units.length === 'inch';
   return (
     <div className={styles.questions}>
       <p className={styles.hint}>Squeeze every root: firm is alive, hollow or mushy is dead.</p>
@@ -89,14 +87,11 @@ export function PlantFields() {
       </div>
       <div className={styles.pair}>
         <Field id="height" label="Height of the plant" fault={faultAt('heightCm')}>
-          <UnitNumber
+          <LengthNumber
             id="height"
-            value={answers.heightCm}
-            placeholder={plant ? number(isInch ? cmToInch(plant.heightCm) : plant.heightCm, 0) : undefined}
-            suffix={isInch ? 'in' : 'cm'}
+            valueCm={answers.heightCm}
+            usualCm={plant?.heightCm}
             step={1}
-            toShown={isInch ? cmToInch : undefined}
-            toCore={isInch ? inchToCm : undefined}
             hasFault={faultAt('heightCm') !== null}
             onChange={(heightCm) => answer({ heightCm })}
           />

@@ -3,8 +3,8 @@
 /** Years of room, and the pots on the grower's own shelf. */
 import { InputNumber, Select, Switch } from 'antd';
 import { useState } from 'react';
-import { cmToInch, inchToCm, ownPotSchema, potKindById, vesselCatalogue } from '@core';
-import { cm, number, parseWith, type WordUnits } from '@core/words';
+import { ownPotSchema, potKindById, vesselCatalogue } from '@core';
+import { cm, number, parseWith } from '@core/words';
 import { OwnRow } from '../../../controls/own-row';
 import { UnreadableNote } from '../../../controls/unreadable-note';
 import { useChangeOwn, useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../../data/own';
@@ -14,6 +14,7 @@ import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
 import { Field } from '../../../controls/field';
+import { LengthNumber } from '../../../controls/length-number';
 import { UnitNumber } from '../../../controls/unit-number';
 import type { OwnEntry } from '@server/own/schemas';
 import styles from './questions.module.css';
@@ -67,7 +68,7 @@ export function PotFields() {
       </ul>
       {undo ? <Button onClick={undo}>Undo</Button> : null}
       <UnreadableNote kept={unreadable} />
-      <PotForm key={changing?.id ?? 'new'} units={units} changing={changing} onDone={() => setChanging(null)} />
+      <PotForm key={changing?.id ?? 'new'} changing={changing} onDone={() => setChanging(null)} />
     </div>
   );
 }
@@ -89,19 +90,17 @@ const emptyPot: RawPot = {
 };
 
 interface PotFormProps {
-  readonly units: WordUnits;
   /** The pot that is changed; null for a new one. */
   readonly changing: OwnEntry<'pot'> | null;
   readonly onDone: () => void;
 }
 
-function PotForm({ units, changing, onDone }: PotFormProps) {
+function PotForm({ changing, onDone }: PotFormProps) {
   const save = useSaveOwn('pot');
   const change = useChangeOwn('pot');
   const keepIt = useKeep();
   const [pot, setPot] = useState<RawPot>(changing ? { ...emptyPot, ...changing.data } : emptyPot);
   const [fault, setFault] = useState<string | null>(null);
-  const isInch = units.length === 'inch';
   const keep = async () => {
     const given = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== null));
     const parsed = parseWith(ownPotSchema, given);
@@ -120,12 +119,10 @@ function PotForm({ units, changing, onDone }: PotFormProps) {
   };
   const length = (key: 'rimDiameterCm' | 'heightCm' | 'baseDiameterCm', label: string) => (
     <Field id={`own-${key}`} label={label}>
-      <InputNumber
+      <LengthNumber
         id={`own-${key}`}
-        style={{ width: '100%' }}
-        value={pot[key] === null ? null : Math.round((isInch ? cmToInch(pot[key]) : pot[key]) * 10) / 10}
-        suffix={isInch ? 'in' : 'cm'}
-        onChange={(value) => setPot({ ...pot, [key]: value === null ? null : isInch ? inchToCm(value) : value })}
+        valueCm={pot[key]}
+        onChange={(valueCm) => setPot({ ...pot, [key]: valueCm ?? null })}
       />
     </Field>
   );

@@ -32,7 +32,7 @@ interface Asked {
   readonly answer: (outcome?: Outcome<PlanFacts>) => Promise<void>;
 }
 
-const nothingKept: AnswerMemory = { lastAnswerTo: () => null, keepLastAnswer: () => undefined };
+const nothingKept: AnswerMemory = { lastAnswer: () => null, keepLastAnswer: () => undefined };
 
 function fakePlanner() {
   const asked: Asked[] = [];
@@ -246,7 +246,7 @@ test('the answer given last stands there at once, and nothing is computed', asyn
   useCase.setState({ answers: small, ownMedia: [] });
   const kept: string[] = [];
   const memory: AnswerMemory = {
-    lastAnswerTo: (key) => (kept.includes(key) ? planFor(small) : null),
+    lastAnswer: () => (kept[0] === undefined ? null : { key: kept[0], plan: planFor(small) }),
     keepLastAnswer: (key) => kept.push(key),
   };
   fake = fakePlanner();
@@ -263,6 +263,21 @@ test('the answer given last stands there at once, and nothing is computed', asyn
   expect(fake.asked).toHaveLength(0);
   // Another case is worked out as ever.
   answer({ shootCount: 5 });
+  await jest.advanceTimersByTimeAsync(SETTLE_MS);
+  expect(fake.asked).toHaveLength(1);
+});
+
+test('opened with a value that cannot be used, the last good answer stays, and nothing is asked', async () => {
+  engine.close();
+  useCase.setState({ answers: { ...small, rootDiameterMm: 99 }, ownMedia: [] });
+  fake = fakePlanner();
+  const last = { key: JSON.stringify(small), plan: planFor(small) };
+  engine = startEngine(fake.planner, { lastAnswer: () => last, keepLastAnswer: () => undefined });
+  await jest.advanceTimersByTimeAsync(10 * SETTLE_MS);
+  expect(usePlanned.getState()).toMatchObject({ working: null, plan: last.plan, planCase: small });
+  expect(fake.asked).toHaveLength(0);
+  // Set right, it is worked out at once.
+  answer({ rootDiameterMm: 5 });
   await jest.advanceTimersByTimeAsync(SETTLE_MS);
   expect(fake.asked).toHaveLength(1);
 });

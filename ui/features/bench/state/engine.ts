@@ -3,7 +3,9 @@
  * their answers into the plan's store. No component computes anything itself.
  */
 import { type PlanCase, type PlanFacts, type SchoolId, type SidesFacts, specId, type TuningFacts } from '@core';
+import { type RawCase, readCase } from '../../../data/bench-draft';
 import { Latest } from '../../../data/latest';
+import { safeJson } from '../../../data/safe-json';
 import type { Refusable } from '../../../data/worker/bench-worker';
 import { messageOf, type Outcome } from '../../../data/worker/long-work';
 import type { Planner } from '../../../data/worker/planner';
@@ -38,7 +40,7 @@ const nothing = { status: 'cancelled' } as const;
 
 /** What remembers answers from one start to the next. */
 export interface AnswerMemory {
-  readonly lastAnswerTo: (key: string) => PlanFacts | null;
+  readonly lastAnswer: () => { readonly key: string; readonly plan: PlanFacts } | null;
   readonly keepLastAnswer: (key: string, plan: PlanFacts) => void;
 }
 
@@ -145,16 +147,23 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     clearTimeout(idle);
     planner.stopThinking();
     set({ thinking: null });
-    const known = memory.lastAnswerTo(key);
-    if (known) {
+    const last = memory.lastAnswer();
+    if (last?.key === key) {
       planner.cancel();
-      showAnswer(planCase, known);
+      showAnswer(planCase, last.plan);
       markPainted('first good');
       return;
     }
     set({ working: starting });
     if (isFirst) void plan(planCase, key);
     else timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
+  }
+
+  /** Opened with a value that cannot be used: until it is set right the last good answer stays, as it would have before. */
+  function showLastGood(): void {
+    const last = memory.lastAnswer();
+    const reading = readCase((safeJson(last?.key ?? '') ?? {}) as RawCase);
+    if (last && reading.status === 'ok') set({ planCase: reading.planCase, plan: last.plan });
   }
 
   const onProgress = (done: number, total: number) => {
@@ -170,6 +179,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     }),
   ];
   followCase();
+  if (askedKey === null) showLastGood();
 
   return {
     cancel() {

@@ -1,8 +1,5 @@
-/**
- * The bench as it is opened: its draft read, its workers started, its answers followed. On the first page this begins with
- * the page's scripts, before React has taken the page over: the first answer comes so much sooner.
- */
-import { keepLastAnswer, lastAnswerTo } from '../../../data/last-answer';
+/** The bench as it is opened: its draft read, its workers started, its answers followed. */
+import { keepLastAnswer, lastAnswer } from '../../../data/last-answer';
 import { Planner } from '../../../data/worker/planner';
 import { keepDraft, openDraft } from './draft';
 import { type Engine, startEngine } from './engine';
@@ -12,9 +9,9 @@ interface Opened {
   readonly close: () => void;
 }
 
-function openBench(): Opened {
+export function openBench(): Opened {
   openDraft();
-  const engine = startEngine(new Planner(), { lastAnswerTo, keepLastAnswer });
+  const engine = startEngine(new Planner(), { lastAnswer, keepLastAnswer });
   const end = keepDraft();
   return {
     engine,
@@ -23,17 +20,4 @@ function openBench(): Opened {
       engine.close();
     },
   };
-}
-
-/** Only where the bench is what the browser was sent to: from other pages the draft may still change on the way. */
-const isFirstPage = (): boolean =>
-  typeof window !== 'undefined' && typeof Worker !== 'undefined' && window.location.pathname === '/';
-
-let early: Opened | null = isFirstPage() ? openBench() : null;
-
-/** The bench that was opened early, once; then a new one each time. */
-export function takeBench(): Opened {
-  const opened = early ?? openBench();
-  early = null;
-  return opened;
 }

@@ -2,10 +2,10 @@
 
 /** What it is in now: medium, since when, pot. */
 import { Select } from 'antd';
-import { cmToInch, inchToCm, mediaCatalogue, vesselCatalogue } from '@core';
-import { useUnits } from '../../../../data/units-context';
+import { mediaCatalogue, vesselCatalogue } from '@core';
 import { PotOutline } from '../../../../drawing/pot-outline';
 import { Field } from '../../../../controls/field';
+import { LengthNumber } from '../../../../controls/length-number';
 import { UnitNumber } from '../../../../controls/unit-number';
 import { answer } from '../../state/actions';
 import { useCase } from '../../state/case-store';
@@ -23,10 +23,8 @@ interface Current {
 }
 
 export function NowPicker() {
-  const { units } = useUnits();
   const current = (useCase((state) => state.answers.current) ?? {}) as Current;
   const faultAt = useFaultAt();
-  const isInch = units.length === 'inch';
   const patch = (change: Partial<Record<keyof Current, unknown>>) => {
     const next = Object.fromEntries(
       Object.entries({ ...current, ...change }).filter(([, value]) => value !== undefined),
@@ -69,14 +67,10 @@ export function NowPicker() {
           />
         </Field>
         <Field id="rim" label="Rim" fault={faultAt('current.rimDiameterCm')}>
-          <UnitNumber
+          <LengthNumber
             id="rim"
-            value={current.rimDiameterCm}
+            valueCm={current.rimDiameterCm}
             placeholder="?"
-            suffix={isInch ? 'in' : 'cm'}
-            step={0.5}
-            toShown={isInch ? cmToInch : undefined}
-            toCore={isInch ? inchToCm : undefined}
             hasFault={faultAt('current.rimDiameterCm') !== null}
             onChange={(rimDiameterCm) => patch({ rimDiameterCm })}
           />

@@ -2,11 +2,10 @@
 
 /** How large it is and how it grows. */
 import { Select } from 'antd';
-import { cmToInch, growthHabits, inchToCm } from '@core';
-import { number } from '@core/words';
-import { useUnits } from '../../../../data/units-context';
+import { growthHabits } from '@core';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
 import { Field } from '../../../../controls/field';
+import { LengthNumber } from '../../../../controls/length-number';
 import { UnitNumber } from '../../../../controls/unit-number';
 import { answer } from '../../state/actions';
 import { useCase } from '../../state/case-store';
@@ -15,11 +14,9 @@ import { useFaultAt } from '../../state/worded';
 import styles from './pickers.module.css';
 
 export function SizePicker() {
-  const { units } = useUnits();
   const answers = useCase((state) => state.answers);
   const plant = usePlanned((state) => state.plan?.resolved.plant);
   const faultAt = useFaultAt();
-  const isInch = units.length === 'inch';
   return (
     <div className={styles.column}>
       <Field id="shoots" label="Shoots" fault={faultAt('shootCount')}>
@@ -34,18 +31,10 @@ export function SizePicker() {
         />
       </Field>
       <Field id="ball" label="Root ball" fault={faultAt('rootBallDiameterCm')}>
-        <UnitNumber
+        <LengthNumber
           id="ball"
-          value={answers.rootBallDiameterCm}
-          placeholder={
-            plant
-              ? `usually ${number(isInch ? cmToInch(plant.rootBallDiameterCm) : plant.rootBallDiameterCm, 1)}`
-              : undefined
-          }
-          suffix={isInch ? 'in' : 'cm'}
-          step={0.5}
-          toShown={isInch ? cmToInch : undefined}
-          toCore={isInch ? inchToCm : undefined}
+          valueCm={answers.rootBallDiameterCm}
+          usualCm={plant?.rootBallDiameterCm}
           hasFault={faultAt('rootBallDiameterCm') !== null}
           onChange={(rootBallDiameterCm) => answer({ rootBallDiameterCm })}
         />
