@@ -5,7 +5,7 @@ import { emptyDraft } from '../../../data/bench-draft';
 import type { Outcome } from '../../../data/worker/long-work';
 import { answer, choose, edit, keepTried, showMonth, startAnew, toggleBeside } from './actions';
 import { readingOf, useCase } from './case-store';
-import { type AnswerMemory, type BenchPlanner, type Engine, SETTLE_MS, startEngine } from './engine';
+import { type AnswerMemory, type BenchPlanner, type Engine, IDLE_MS, SETTLE_MS, startEngine } from './engine';
 import { emptyPlan, specOf, usePlanned } from './plan-store';
 import { emptyStage, forgetEdits, undoEdit, useStage } from './stage-store';
 import { tryChange, useWhatIf } from './what-if-store';
@@ -265,6 +265,29 @@ test('the answer given last stands there at once, and nothing is computed', asyn
   answer({ shootCount: 5 });
   await jest.advanceTimersByTimeAsync(SETTLE_MS);
   expect(fake.asked).toHaveLength(1);
+});
+
+test('what is weighed unasked never takes the place of what was asked for', async () => {
+  engine.close();
+  fake = fakePlanner();
+  let answerSides: () => void = () => undefined;
+  const doubts = jest.fn(() => Promise.resolve({ status: 'cancelled' } as const));
+  engine = startEngine(
+    {
+      ...fake.planner,
+      doubts,
+      sides: () => new Promise((resolve) => (answerSides = () => resolve({ status: 'cancelled' }))),
+    },
+    nothingKept,
+  );
+  const sides = engine.askSides('medium');
+  await fake.asked[0]!.answer();
+  await jest.advanceTimersByTimeAsync(5 * IDLE_MS);
+  expect(doubts).not.toHaveBeenCalled();
+  answerSides();
+  await sides;
+  await jest.advanceTimersByTimeAsync(IDLE_MS);
+  expect(doubts).toHaveBeenCalledTimes(1);
 });
 
 test('opened with a value that cannot be used, the last good answer stays, and nothing is asked', async () => {

@@ -49,6 +49,8 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
   let timer: ReturnType<typeof setTimeout> | undefined;
   let idle: ReturnType<typeof setTimeout> | undefined;
   let isClosed = false;
+  /** Second thoughts that somebody waits for. */
+  let underWay = 0;
   const set = usePlanned.setState;
   const report = (error: unknown) => set({ failure: messageOf(error) });
   const reviews = new Latest<ReturnType<Planner['review']> extends Promise<infer T> ? T : never>(
@@ -116,7 +118,24 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
   function showAnswer(planCase: PlanCase, facts: PlanFacts): void {
     set({ working: null, failure: null, planCase, plan: facts, doubts: null });
     markPainted('final');
-    idle = setTimeout(askDoubts, IDLE_MS);
+    idle = setTimeout(weighUnasked, IDLE_MS);
+  }
+
+  /** Never in place of what was asked for: one worker has all second thoughts, and a new one ends the one before. */
+  function weighUnasked(): void {
+    if (underWay === 0) askDoubts();
+    else idle = setTimeout(weighUnasked, IDLE_MS);
+  }
+
+  /** A second thought that somebody waits for. */
+  async function awaited<T>(ask: () => Promise<T>): Promise<T> {
+    clearTimeout(idle);
+    underWay += 1;
+    try {
+      return await ask();
+    } finally {
+      underWay -= 1;
+    }
   }
 
   function askDoubts(): void {
@@ -189,19 +208,17 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     },
     askDoubts,
     async askSides(schoolId) {
-      clearTimeout(idle);
       const reading = readingOf(useCase.getState());
       if (reading.status !== 'ok') return nothing;
       set({ thinking: starting });
-      const outcome = await planner.sides(reading.planCase, schoolId, onProgress);
+      const outcome = await awaited(() => planner.sides(reading.planCase, schoolId, onProgress));
       set({ thinking: null });
       return outcome;
     },
     async tune() {
-      clearTimeout(idle);
       const { plan: facts, planCase } = usePlanned.getState();
       const spec = specOf(facts, useStage.getState());
-      return spec && planCase ? planner.tune(planCase, spec) : nothing;
+      return spec && planCase ? awaited(() => planner.tune(planCase, spec)) : nothing;
     },
     stopThinking() {
       planner.stopThinking();
