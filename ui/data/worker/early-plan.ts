@@ -5,7 +5,7 @@
 import type { PlanCase } from '@core';
 import { openingDraft, readCase } from '../bench-draft';
 
-/** What app/page.tsx sends as the worker starts. */
+/** What features/bench/begin.tsx sends as the worker starts. */
 interface Opening {
   /** The draft as stored; null in a new browser. */
   readonly cairnDraft: string | null;

@@ -6,7 +6,7 @@ import type { Running } from './long-work';
 
 declare global {
   interface Window {
-    /** Started while the page was still being read (app/page.tsx). */
+    /** Started while the page was still being read (features/bench/begin.tsx). */
     cairnFirstWorker?: Worker;
   }
 }

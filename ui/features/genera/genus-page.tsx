@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { generaCatalogue, genusById } from '@core';
 import { genusStory, trapSentences } from '@core/words';
-import { emptyDraft, loadDraft, storeDraft } from '../../data/bench-draft';
+import { emptyDraft, loadDraft, storeDraft, thisMonth } from '../../data/bench-draft';
 import { EntryView } from '../../controls/entry-view';
 import { genusFields } from '../../controls/fields';
 import { useUnits } from '../../data/units-context';
@@ -25,10 +25,10 @@ export function GenusPage({ genusId }: { readonly genusId: string }) {
   const story = genusStory(genus, units);
   const traps = trapSentences(genus);
   const toBench = () => {
-    const old = loadDraft() ?? emptyDraft(new Date().getMonth() + 1);
+    const old = loadDraft() ?? emptyDraft(thisMonth());
     const { place, routine, month, schools } = old.answers;
     storeDraft({
-      ...emptyDraft(new Date().getMonth() + 1),
+      ...emptyDraft(thisMonth()),
       answers: { genus: genusId, place, routine, month, schools },
       beside: old.beside,
     });
