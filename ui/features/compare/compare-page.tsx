@@ -86,10 +86,10 @@ function Sheet({ planCase, reviews, units, onTakeAway }: SheetProps) {
         <h1>
           <span className="latin">{genusOf(planCase).name}</span> · {place.name}
         </h1>
-        <Button icon={<PrinterOutlined />} onClick={() => window.print()} className={styles.noPrint}>
+        <Button icon={<PrinterOutlined />} onClick={() => window.print()}>
           Print
         </Button>
-        <Link href="/" className={styles.noPrint}>
+        <Link href="/" className="on-screen-only">
           <Button>Back to the bench</Button>
         </Link>
       </header>
@@ -152,7 +152,7 @@ function Sheet({ planCase, reviews, units, onTakeAway }: SheetProps) {
               </td>
             ))}
           </tr>
-          <tr className={styles.noPrint}>
+          <tr className="on-screen-only">
             <th scope="row" />
             {reviews.map((review, i) => (
               <td key={review.id}>
