@@ -12,6 +12,7 @@ const floors = [
   ['physics/stress', 'physics/salt'],
   ['physics/year'],
   ['catalogue/media', 'catalogue/vessels', 'catalogue/genera', 'catalogue/places', 'catalogue/schools'],
+  ['growth'],
   ['case', 'practice', 'decide/place'],
   ['place-files', 'decide/setups'],
   ['decide/rules'],

@@ -8,6 +8,7 @@ import {
   createState,
   demoPlaces,
   type Drinker,
+  growthInPots,
   hourClass,
   makePlan,
   makePot,
@@ -121,6 +122,12 @@ const growth = shelves.map((kinds) => {
   return { candidates: count, planMs: Number(ms.toFixed(0)) };
 });
 
+// Where plants grow in ten sizes of pot, as asked of a warm worker.
+const growIn = (plantCount: number) => () =>
+  growthInPots({ genus: 'cattleya-unifoliate', place: 'heated-flat', plantCount }, demoPlaces, []);
+const placementMs = medianMs(growIn(1), 7, 3);
+const placementThreeMs = medianMs(growIn(3), 5, 2);
+
 const figures = {
   drydownYearMs: Number(drydownYearMs.toFixed(2)),
   cells: yearColumn.cellCount,
@@ -130,6 +137,8 @@ const figures = {
   kernelErrorShare: Number((kernelErrorG / exactG).toExponential(2)),
   planMs: Number(planMs.toFixed(0)),
   candidates,
+  placementMs: Number(placementMs.toFixed(0)),
+  placementThreeMs: Number(placementThreeMs.toFixed(0)),
   growth: [...growth, { candidates, planMs: Number(planMs.toFixed(0)) }],
 };
 

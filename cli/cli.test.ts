@@ -15,7 +15,7 @@ function cairn(args: readonly string[], input = '', from: { command?: string; cw
 describe('cairn plan', () => {
   test.each(
     readdirSync(join(root, 'examples')).filter(
-      (name) => name.endsWith('.json') && !name.startsWith('drydown') && !name.startsWith('what-if'),
+      (name) => name.endsWith('.json') && !/^(drydown|what-if|grow)/.test(name),
     ),
   )('examples/%s', (name) => {
     const { code, out } = cairn(['plan', join('examples', name)]);
@@ -152,6 +152,45 @@ test('cairn place reads a logger file, and refuses a broken one by line', () => 
   const refused = cairn(['place', '-'], ['time,temp,hum', '2026-07-01 10:00,20,140'].join('\n'));
   expect(refused).toMatchObject({ code: 2, out: '' });
   expect(refused.err).toMatch(/line 2: relative humidity 140/);
+});
+
+describe('cairn grow', () => {
+  interface Answer {
+    readonly isMapped: boolean;
+    readonly neededCm: { readonly round: readonly number[] };
+    readonly pots: readonly {
+      readonly position: string;
+      readonly years: number;
+      readonly chances: readonly number[];
+    }[];
+    readonly smallest: { readonly widthCm: number };
+  }
+
+  test.each(readdirSync(join(root, 'examples')).filter((name) => name.startsWith('grow')))('examples/%s', (name) => {
+    const { code, out, err } = cairn(['grow', join('examples', name)]);
+    expect([code, err]).toEqual([0, '']);
+    const { pots, neededCm, smallest } = JSON.parse(out) as Answer;
+    expect(neededCm.round[1]).toBeGreaterThan(neededCm.round[0]!);
+    for (const { chances } of pots) {
+      expect(chances).toHaveLength(4);
+      chances.slice(1).forEach((chance, n) => expect(chance).toBeLessThanOrEqual(chances[n]!));
+    }
+    expect(smallest.widthCm).toBeGreaterThan(0);
+  });
+
+  test('ten pots where none are named; the same answer every time', () => {
+    const asked = ['grow', '-'] as const;
+    const first = cairn(asked, '{"genus":"zygopetalum","place":"heated-flat"}');
+    expect((JSON.parse(first.out) as Answer).pots).toHaveLength(10);
+    expect(cairn(asked, '{"genus":"zygopetalum","place":"heated-flat"}').out).toBe(first.out);
+  });
+
+  test('what is wrong on a map is told with its place', () => {
+    const growthMap = { plants: [{ bulbs: [{ xCm: 200, yCm: 0 }], leads: [] }] };
+    const refused = cairn(['grow', '-'], JSON.stringify({ genus: 'vanda', place: 'humid-terrace', growthMap }));
+    expect(refused).toMatchObject({ code: 2, out: '' });
+    expect(refused.err).toMatch(/^growthMap\.plants\.0\.bulbs\.0\.xCm: .*-60 and 60/);
+  });
 });
 
 describe('cairn whatif and tune', () => {

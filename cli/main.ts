@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import {
   demoPlaces,
+  growthInPots,
   makePlan,
   placeSchema,
   type PlanCase,
@@ -35,6 +36,8 @@ const usage = `usage:
   cairn drydown FILE    the hourly curve of a setup ("setup", or the best one)
   cairn whatif FILE     a setup beside the same with a "change"
   cairn tune FILE       the smallest change that puts the watering on the grower's day
+  cairn grow FILE       where a plant grows in pots of several sizes: how likely it is inside the rim after 1 to 4 years,
+                        and where in the pot it stands best
   cairn mix FILE        what a mix holds, and what to take out of the bags
   cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary;
                         where a file can be read in two ways: --temperature "HEADING",
@@ -42,7 +45,7 @@ const usage = `usage:
                         --latitude and --longitude of a logger's place, in degrees
   cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
                         --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
-  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, mix, place)
+  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, mix, place)
   cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
 FILE may be - for standard input, but not of backup and restore.`;
@@ -56,6 +59,7 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   drydown: versioned(questions.drydown),
   whatif: versioned(questions.whatIf),
   tune: versioned(questions.tune),
+  grow: versioned(questions.grow),
   mix: versioned(questions.mix),
   place: placeSchema,
 };
@@ -112,6 +116,11 @@ async function mix(argument: string | undefined): Promise<void> {
   answer({ monthsOld, ...reportMix(realiseMix(parts), depthCm, wantedL, monthsOld) });
 }
 
+async function grow(argument: string | undefined): Promise<void> {
+  const { pots, ...planCase } = await readJson(argument, questions.grow);
+  answer(growthInPots(planCase, places, pots));
+}
+
 function schema(argument: string | undefined): void {
   const wanted = schemas[argument ?? ''];
   if (!wanted) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
@@ -125,6 +134,7 @@ const commands: Readonly<
   drydown,
   whatif: whatIfChanged,
   tune,
+  grow,
   mix,
   place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
   practice: (argument) => {

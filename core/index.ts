@@ -57,7 +57,7 @@ export {
   sievesOf,
   mediumFamilies,
 } from './physics/media';
-export { isOpenWork, coneDiameterCm, type Pot, widthAtCm } from './physics/pots';
+export { isOpenWork, coneDiameterCm, type Pot, type PotShape, widthAtCm } from './physics/pots';
 export {
   buildColumn,
   buildYearColumn,
@@ -152,7 +152,16 @@ export { practiceTable, runAllPractice } from './practice';
 export { casesTable, findingsOf, missedIn, reportOf, runCase, workedCases } from './proof';
 export { weightedParts, weightPrior } from './decide/choice';
 export { betterPlaces, type MonthFit, placeFit } from './decide/place';
-export { byFit, contextOf, factsOf, layerVolumesL, topDressings } from './decide/setups';
+export { type Lead, leadingHeadingDeg, type MappedPlant, type Point, type Stand, standing } from './growth';
+export {
+  type SeenFromAbove,
+  plantsFromAbove,
+  byFit,
+  contextOf,
+  factsOf,
+  layerVolumesL,
+  topDressings,
+} from './decide/setups';
 export {
   makePlan,
   planInSteps,
@@ -174,6 +183,10 @@ export {
   comparePerchedWater,
   compareSides,
   cornersAt,
+  type GrowthInPot,
+  growthInPots,
+  growthView,
+  type GrowthView,
   mossShareOf,
   type SensitivityFacts,
   sensitivityOf,

@@ -6,6 +6,7 @@ import { generaCatalogue } from './catalogue/genera';
 import { mediaCatalogue } from './catalogue/media';
 import { schools } from './catalogue/schools';
 import { vesselCatalogue } from './catalogue/vessels';
+import { spreadByHabit } from './growth';
 import { airSpeeds } from './physics/air';
 import { wallDensities } from './physics/pots';
 import { allChecks } from './practice';
@@ -114,6 +115,7 @@ test.each(Object.entries(catalogues))('%s: every figure has its origin', (_name,
 test('air speeds, walls, regimes, warmths and tolerances have theirs', () => {
   const figures = [
     airSpeeds,
+    ...Object.values(spreadByHabit),
     wallDensities,
     saltTolerances,
     asleep,
@@ -121,7 +123,8 @@ test('air speeds, walls, regimes, warmths and tolerances have theirs', () => {
     ...Object.values(rests),
     ...Object.values(warmths),
   ];
-  for (const table of figures) for (const value of Object.values<unknown>(table)) expect(isSourced(value)).toBe(true);
+  for (const table of figures as readonly object[])
+    for (const value of Object.values(table) as unknown[]) expect(isSourced(value)).toBe(true);
 });
 
 test('no plain field hides a number', () => {

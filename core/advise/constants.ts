@@ -18,7 +18,6 @@ export const adviceConstants = {
   COVERED_CM: fromPractice(1, 'cm', 'how far a base goes under whose roots must all be covered'),
   BULB_UNDER_CM: fromPractice(4, 'cm', 'how far underground bulbs go under'),
   DEEPER_PIECES: fromMemory(1.5, 'pieces', 'in dry air fussy roots go so much deeper: a piece or two'),
-  CORNER_GAIN: fromMemory(1.2, '', 'a corner lies so much further out than the wall'),
   // Aftercare, days after potting.
   ASLEEP_DAYS: fromPractice(60, 'days', 'a sleeping plant is kept nearly dry'),
   CUTS_CLOSE_DAYS: fromPractice(4, 'days', 'cut roots dry until they close'),
@@ -48,8 +47,6 @@ export const adviceConstants = {
   FIRST_WEEKS_DAYS: fromPractice(28, 'days', 'in which a new mix learns to take water'),
   DAYS_PER_YEAR: byDefinition(365, 'days', 'in a year'),
   PRICE_STEP: fromMemory(2, '', 'each price class costs so many times the one below'),
-  FULL_STEP_YEARS: byDefinition(0.25, 'years', 'steps in which growth is looked at'),
-  FULL_MOST_YEARS: fromMemory(8, 'years', 'no pot is looked at for longer'),
   LEAST_REPOT_YEARS: fromMemory(0.5, 'years', 'nothing is repotted sooner'),
   LAYER_STEP_HOURS: byChoice(2, 'h', 'step in which a pot is followed with and without a layer'),
 } as const;

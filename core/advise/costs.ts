@@ -3,7 +3,7 @@
  * Minutes and prices are from memory of ordinary benches; they serve to compare, not to bill.
  */
 import { realiseMix, type SetupSpec } from '../case';
-import { type CandidateFacts, type CaseContext, diagonalGain, filledWidthCm, minutesPerWeek } from '../decide/setups';
+import { type CandidateFacts, type CaseContext, minutesPerWeek } from '../decide/setups';
 import { bagMeasures, type PriceClass } from '../physics/media';
 import type { YearReport } from '../physics/year';
 import { k } from './constants';
@@ -25,15 +25,12 @@ export interface SetupCosts {
 /** Price of a litre, the cheapest class being 1. */
 const priceOfClass = (priceClass: PriceClass): number => k.PRICE_STEP ** (priceClass - 1);
 
-/** Years until the pot is full of growth; for a mount, until its pad is spent. */
+/** Years until growth is at the rim, with the certainty asked for; for a mount, until its pad is spent. */
 export function yearsUntilFull(context: CaseContext, facts: CandidateFacts): number {
   const { setup } = facts;
   if (setup.kind === 'mount') return facts.lifeYears;
-  const widthCm = setup.pot.rimDiameterCm * diagonalGain(context.plant, setup.pot.potKindId);
-  const step = k.FULL_STEP_YEARS;
-  let years = step;
-  while (years < k.FULL_MOST_YEARS && filledWidthCm(context.plant, years + step) <= widthCm) years += step;
-  return years;
+  const { shape, rimDiameterCm } = setup.pot;
+  return context.growth().bestIn(shape, rimDiameterCm).years;
 }
 
 export function costsOf(

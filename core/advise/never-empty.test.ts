@@ -21,8 +21,8 @@ const contrary: readonly (readonly [string, Partial<PlanCase>])[] = [
   ],
   ['a ground bulb that must hang', { genusOverrides: { depth: 'bulb 4 cm under', cover: 'refuses cover' } }],
   [
-    'a cool grower in a desert, watered every thirty days and never over water',
-    { genus: 'masdevallia', routine: { kind: 'every', days: 30 }, dislikes: ['standing water'] },
+    'a small cool grower in a desert, watered every thirty days and never over water',
+    { genus: 'masdevallia', rootBallDiameterCm: 4, routine: { kind: 'every', days: 30 }, dislikes: ['standing water'] },
   ],
 ];
 

@@ -1,18 +1,33 @@
-/** Where in the pot the plant goes, and how deep. */
+/** Where in the pot the plant goes, how deep, and how long it stays inside there. */
 import { roundHalf } from '../base';
-import { growsOneWay, isToBeRooted, type PlantInHand } from '../case';
+import { isToBeRooted, type PlantInHand } from '../case';
 import type { DepthRule } from '../catalogue/genera';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
+import { oriented, type Stand, standKind, type StandKind } from '../growth';
 import { DRY_HOME_PCT } from '../physics/air';
 import type { Pot } from '../physics/pots';
 import { k } from './constants';
 
-export type Position = 'back to the wall' | 'centre' | 'backs together' | 'on the diagonal' | 'on the mount';
+export type Position = StandKind | 'on the mount';
+
+/** How long growth stays inside the rim. */
+export interface StaysInside {
+  /** Years with the certainty asked for. */
+  readonly years: number;
+  /** Longer than is followed. */
+  readonly isBeyond: boolean;
+  /** Share of futures still inside after 1, 2, 3 and 4 years, 0..1. */
+  readonly chances: readonly number[];
+}
 
 export interface Placement {
   readonly position: Position;
-  /** Distance of the oldest growth from the middle of the pot, cm (0 = centre). */
+  /** Distance of the middle of the (first) root ball from the middle of the pot, cm (0 = centre). */
   readonly offsetCm: number;
+  /** Where each plant stands, from the middle of the pot, growth to the right; none on a mount. */
+  readonly stands: readonly Stand[];
+  /** null on a mount: nothing ends there. */
+  readonly inside: StaysInside | null;
   readonly depth: DepthRule;
   /** Height of the base of the growth above (+) or below (-) the surface, cm. */
   readonly baseAboveSurfaceCm: number;
@@ -34,35 +49,43 @@ function depthOf({ stage, genus }: PlantInHand): DepthRule {
   return stage === 'backbulb' ? 'on the surface' : 'base just tucked in';
 }
 
-/**
- * Several plants stand back to back in the middle and grow apart. Oldest bulbs against the wall when growth runs one way, on the diagonal in a square pot; in the
- * middle for a single stem, a clump or growth that rambles (common practice).
- */
-export function place(plant: PlantInHand, pot: Pot | null, meanHumidityPct: number, pieceMm: number): Placement {
-  const depth = depthOf(plant);
-  const isFussyInDryAir =
-    meanHumidityPct < DRY_HOME_PCT && plant.genus.rootHardiness === 'fussy' && depth !== 'bulb 4 cm under';
-  const deeperForDryAirCm = isFussyInDryAir ? roundHalf((k.DEEPER_PIECES * pieceMm) / 10) : 0;
-  const baseAboveSurfaceCm = baseHeightCm[depth] - deeperForDryAirCm;
-  if (!pot) return { position: 'on the mount', offsetCm: 0, depth, baseAboveSurfaceCm: 0, deeperForDryAirCm: 0 };
-  if (plant.plantCount > 1) {
-    return { position: 'backs together', offsetCm: 0, depth, baseAboveSurfaceCm, deeperForDryAirCm };
-  }
-  if (!growsOneWay(plant)) {
-    return { position: 'centre', offsetCm: 0, depth, baseAboveSurfaceCm, deeperForDryAirCm };
-  }
-  const roomCm = Math.max(0, (pot.rimDiameterCm - plant.rootBallDiameterCm) / 2);
-  const isSquare = pot.shape === 'square';
+/** Years after which the chance of being inside is told. */
+const toldYears = [1, 2, 3, 4];
+
+type Standing = Pick<Placement, 'position' | 'offsetCm' | 'stands' | 'inside'>;
+
+const onTheMount: Standing = { position: 'on the mount', offsetCm: 0, stands: [], inside: null };
+
+/** The way of standing in which growth stays inside for longest, as the search finds it. */
+function standingIn({ growth }: CaseContext, { shape, rimDiameterCm }: Pot): Standing {
+  const forecast = growth();
+  const plants = forecast.planted.map(({ plant }) => plant);
+  const best = forecast.bestIn(shape, rimDiameterCm);
+  const [first] = best.stands;
   return {
-    position: isSquare ? 'on the diagonal' : 'back to the wall',
-    offsetCm: isSquare ? roomCm * k.CORNER_GAIN : roomCm,
-    depth,
-    baseAboveSurfaceCm,
-    deeperForDryAirCm,
+    position: standKind(plants, best.stands, shape, rimDiameterCm),
+    offsetCm: Math.hypot(first!.xCm, first!.yCm),
+    stands: oriented(plants, best.stands, shape),
+    inside: {
+      years: best.years,
+      isBeyond: best.isBeyond,
+      chances: toldYears.map((years) => forecast.chanceInside(shape, rimDiameterCm, best.stands, years)),
+    },
   };
 }
 
 /** The placement in a setup of a case. */
-export function placementOf({ plant, climate }: CaseContext, { setup, pieceMm }: CandidateFacts): Placement {
-  return place(plant, setup.kind === 'pot' ? setup.pot : null, climate.meanHumidityPct, pieceMm);
+export function placementOf(context: CaseContext, { setup, pieceMm }: CandidateFacts): Placement {
+  const { plant, climate } = context;
+  const depth = depthOf(plant);
+  if (setup.kind === 'mount') return { ...onTheMount, depth, baseAboveSurfaceCm: 0, deeperForDryAirCm: 0 };
+  const isFussyInDryAir =
+    climate.meanHumidityPct < DRY_HOME_PCT && plant.genus.rootHardiness === 'fussy' && depth !== 'bulb 4 cm under';
+  const deeperForDryAirCm = isFussyInDryAir ? roundHalf((k.DEEPER_PIECES * pieceMm) / 10) : 0;
+  return {
+    ...standingIn(context, setup.pot),
+    depth,
+    baseAboveSurfaceCm: baseHeightCm[depth] - deeperForDryAirCm,
+    deeperForDryAirCm,
+  };
 }

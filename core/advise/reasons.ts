@@ -9,7 +9,6 @@ import {
   type CandidateFacts,
   type CaseContext,
   type Judgement,
-  diagonalGain,
   neededWidthCm,
   type PieceShift,
   shiftFactor,
@@ -122,7 +121,9 @@ export type ReasonFact =
       readonly offsetCm: number;
       readonly habit: GrowthHabit;
       readonly frontsRun: FrontDirection;
-      readonly rhizomeStepCm: number;
+      /** Years that growth stays inside, with the certainty asked for. */
+      readonly insideYears: number;
+      readonly isBeyond: boolean;
     }
   | {
       readonly code: 'depth';
@@ -230,29 +231,31 @@ function reservoir({ facts, judgement }: ReasonInput): ReasonFact | null {
 function size({ context, facts }: ReasonInput): ReasonFact | null {
   const { setup } = facts;
   if (setup.kind !== 'pot') return null;
-  const { plant } = context;
   const isRecovery = facts.spec.approach === 'recovery in moss';
   const years = isRecovery ? 0 : yearsFor(context, facts.mainMix);
-  const width = widthNeeded(plant, years);
+  const { shape, rimDiameterCm } = setup.pot;
+  const width = widthNeeded(context, years, shape);
   return {
     code: 'size',
     ...width,
     years,
-    rimDiameterCm: setup.pot.rimDiameterCm,
-    isTight: setup.pot.rimDiameterCm * diagonalGain(plant, setup.pot.potKindId) < width.neededCm,
-    nextYearCm: neededWidthCm(plant, years + 1),
+    rimDiameterCm,
+    isTight: rimDiameterCm < width.neededCm,
+    nextYearCm: neededWidthCm(context, years + 1, shape),
   };
 }
 
 function position({ context, placement }: ReasonInput): ReasonFact | null {
-  if (placement.position === 'on the mount') return null;
+  const { inside } = placement;
+  if (placement.position === 'on the mount' || !inside) return null;
   return {
     code: 'position',
     position: placement.position,
     offsetCm: placement.offsetCm,
     habit: context.plant.habit,
     frontsRun: context.plant.frontsRun,
-    rhizomeStepCm: context.plant.genus.rhizomeStepCm,
+    insideYears: inside.years,
+    isBeyond: inside.isBeyond,
   };
 }
 

@@ -9,6 +9,7 @@ import { mediumIds } from '../catalogue/media';
 import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
 import { frontDirections } from './fronts';
+import { growthMapSchema } from './growth-map';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
 import { mediumFamilies } from '../physics/media';
@@ -102,6 +103,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     /** Shoots that lead on, and how they run. */
     fronts: wholeQuantity('fronts').optional(),
     frontsRun: oneOf('frontsRun', frontDirections).optional(),
+    /** Where its shoots stand, from above: then plants, shoots and leads are counted on it. */
+    growthMap: growthMapSchema.optional(),
     shootCount: wholeQuantity('shootCount').optional(),
     rootBallDiameterCm: quantity('rootBallDiameterCm').optional(),
     heightCm: quantity('plantHeightCm').optional(),
@@ -116,6 +119,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     waterDsM: quantity('waterDsM').optional(),
     feed: feedSchema.optional(),
     yearsWanted: quantity('yearsWanted').optional(),
+    /** How surely it is to stay inside the rim for those years. */
+    certaintyPct: quantity('certaintyPct').optional(),
     /** Weeks away, when nobody waters. */
     holiday: holidaySchema.optional(),
     /** One month warmer than usual. */

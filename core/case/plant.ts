@@ -5,6 +5,7 @@ import type { Drinker } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
 import type { FrontDirection } from './fronts';
+import type { GrowthMapSaid } from './growth-map';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
 import { widthTogether } from './width-together';
@@ -23,6 +24,8 @@ export interface PlantInHand {
   readonly fronts: number;
   readonly frontsRun: FrontDirection;
   readonly shootCount: number;
+  /** Where its shoots stand; null where nobody has drawn it. */
+  readonly growthMap: GrowthMapSaid | null;
   /** Diameter of the root ball as it comes out of its pot, cm. */
   readonly rootBallDiameterCm: number;
   readonly heightCm: number;

@@ -1,4 +1,5 @@
 /** The questions the core answers, each with the shape of what is asked. */
+import { potsToLookAtSchema } from './grow-case';
 import { mixCaseSchema } from './mix-case';
 import type { PlaceBook } from './place-book';
 import { planCaseSchemaFor } from './plan-case';
@@ -15,6 +16,7 @@ export function questionSchemas(places: PlaceBook) {
     drydown: aboutSetup,
     tune: aboutSetup,
     whatIf: aboutSetup.extend({ change: whatIfSchemaFor(places).default({}) }),
+    grow: planCase.extend({ pots: potsToLookAtSchema.default([]) }),
     mix: mixCaseSchema,
   };
 }

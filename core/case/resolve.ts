@@ -9,6 +9,7 @@ import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
 import { usualDirection } from './fronts';
 import { withOverrides } from './genus-schema';
+import { leadsOn, shootsOn } from './growth-map';
 import type { OwnPot } from './own-schema';
 import { signsOf } from './signs';
 import { type PlaceBook, placeIn } from './place-book';
@@ -39,6 +40,8 @@ export interface ResolvedCase {
   readonly routine: Routine;
   readonly current: CurrentSetup;
   readonly yearsWanted: number | null;
+  /** Share of futures that are to stay inside; null where nothing is asked. */
+  readonly certainty: number | null;
   readonly holiday: Holiday | null;
   readonly feeding: Feeding;
   readonly stance: Stance;
@@ -92,8 +95,12 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     assumed.push(name);
     return otherwise;
   }
-  const plantCount = input.plantCount ?? 1;
-  const each = ofEach(input, plantCount);
+  const map = input.growthMap ?? null;
+  const plantCount = map?.plants.length ?? input.plantCount ?? 1;
+  // What stands on the map is counted there.
+  const counted = map ? { ...input, shootCount: shootsOn(map) } : input;
+  const fronts = map ? Math.max(1, Math.round(leadsOn(map) / plantCount)) : (input.fronts ?? 1);
+  const each = ofEach(counted, plantCount);
   const stage = input.stage ?? 'grown';
   const young = stageFigures(stage);
   const usualShoots = genus.habit === 'single stem' ? 1 : k.USUAL_SHOOTS;
@@ -114,9 +121,10 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     stage,
     habit,
     plantCount: 1,
-    fronts: input.fronts ?? 1,
-    frontsRun: input.frontsRun ?? usualDirection(input.fronts ?? 1),
+    fronts,
+    frontsRun: input.frontsRun ?? usualDirection(fronts),
     shootCount,
+    growthMap: map,
     rootBallDiameterCm: given('rootBallDiameterCm', each.rootBallDiameterCm, expectedBallCm),
     heightCm,
     leafAreaCm2: given('leafAreaCm2', each.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
@@ -125,7 +133,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
-    plant: together(plant, plantCount, input),
+    plant: together(plant, plantCount, counted),
     place,
     routine: given<Routine>('routine', input.routine, { kind: 'every', days: k.DEFAULT_EVERY_DAYS }),
     current: {
@@ -135,6 +143,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
       yearsInMedium: input.current?.yearsInMedium ?? null,
     },
     yearsWanted: input.yearsWanted ?? null,
+    certainty: input.certaintyPct === undefined ? null : input.certaintyPct / 100,
     holiday: input.holiday ? { fromDay: input.holiday.fromDay - 1, days: input.holiday.days } : null,
     feeding: feedingOf(input, genus),
     stance: stanceOf((input.schools ?? {}) as SchoolChoices),

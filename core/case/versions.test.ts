@@ -51,6 +51,7 @@ const schemas = questionSchemas(demoPlaces);
 const kinds = [
   ['drydown', schemas.drydown],
   ['what-if', schemas.whatIf],
+  ['grow', schemas.grow],
 ] as const;
 
 test.each(readdirSync(examples).filter((name) => name.endsWith('.json')))(

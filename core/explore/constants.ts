@@ -37,6 +37,10 @@ export const exploreConstants = {
   MOST_REVIEWED: byChoice(30, 'options', 'judged over a year before giving up'),
   SAME_MOSS_SHARE: byChoice(0.02, 'share', 'shares nearer than this are the same'),
   MOSS_UNIT: byChoice(0.25, 'share', 'so much moss more or less is one unit of change'),
+  SIZES_BELOW: byChoice(2, 'sizes', 'of pot shown that are narrower than the one on the stage'),
+  SIZES_BESIDE: byChoice(6, 'sizes', 'of pot shown beside each other'),
+  LIVES_DRAWN: byChoice(14, 'futures', 'drawn in a pot from above'),
+  SIZES_LOOKED_AT: byChoice(10, 'sizes', 'of pot in which growth is looked at where none are named'),
   RIM_STEP_EFFORT: byChoice(0.7, 'units', 'of change for one pot size'),
   WALL_EFFORT: byChoice(1.2, 'units', 'of change for another wall'),
   // Changes by hand.

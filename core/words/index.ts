@@ -16,6 +16,7 @@ export {
   priceText,
   temperature,
   type WordUnits,
+  years,
 } from './format';
 export { genusStory } from './genus';
 export { fileFaultLine, type FileQuestion, heatedRoomWords, type PlaceReading, wordReading } from './place-files';

@@ -7,6 +7,7 @@ const hotNights: PlaceFit = {
   months: [],
   worstMonth: 6,
   cause: { code: 'hot nights', thereC: 22, wantedC: 16 },
+  lightShare: 1,
   badness: 0.7,
 };
 const cellar: BetterPlace = { id: 'cellar', name: 'Larch Cellar room', verdict: 'suits' };

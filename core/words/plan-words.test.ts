@@ -276,7 +276,15 @@ describe('reasons', () => {
 
   test('position, size, pad, life and steadiness have their numbers', () => {
     const at = (position: 'centre' | 'back to the wall' | 'on the diagonal', habit: GrowthHabit = 'creeping') =>
-      said({ code: 'position', position, offsetCm: 2.5, habit, frontsRun: 'two ways', rhizomeStepCm: 3 }).sentence;
+      said({
+        code: 'position',
+        position,
+        offsetCm: 2.5,
+        habit,
+        frontsRun: 'two ways',
+        insideYears: 2.2,
+        isBeyond: false,
+      }).sentence;
     expect(at('centre', 'clump')).toMatch(/its habit \(clump\)/);
     expect(at('centre')).toMatch(/its fronts run two ways/);
     expect(at('back to the wall')).toMatch(/against the wall, 2.5 cm/);

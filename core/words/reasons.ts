@@ -31,6 +31,10 @@ export interface Reason {
 const WEEKS_PER_YEAR = 52;
 /** With fewer days than this that are not fine nothing is wrong. */
 const WORTH_A_WORD_DAYS = 2;
+/** Shorter lengths round to nothing in inches. */
+const LEAST_TOLD_CM = 0.13;
+/** Of years inside the rim less is told as months. */
+const SOON_YEARS = 0.75;
 
 type Sentences = Omit<Reason, 'code'>;
 type FactOf<Code extends ReasonCode> = Extract<ReasonFact, { readonly code: Code }>;
@@ -183,10 +187,12 @@ function reservoir(f: FactOf<'reservoir'>): Sentences {
 }
 
 function size(f: FactOf<'size'>, units: WordUnits): Sentences {
-  const { parts, total } = cmSum([f.liveBallCm, f.growthCm, f.marginCm], units);
+  // What would be told as nothing is not told.
+  const growthCm = f.growthCm < LEAST_TOLD_CM ? 0 : f.growthCm;
+  const { parts, total } = cmSum([f.liveBallCm, growthCm, f.marginCm + f.growthCm - growthCm], units);
   const [ball, growth, margin] = parts;
   const sum =
-    f.growthCm === 0
+    growthCm === 0
       ? `${ball} of live root ball and ${margin} of room around make ${total}`
       : `${ball} of live root ball, ${growth} of growth in ${years(f.years)} and ${margin} of room around make ${total}`;
   const rim = cm(f.rimDiameterCm, units);
@@ -198,30 +204,43 @@ function size(f: FactOf<'size'>, units: WordUnits): Sentences {
   };
 }
 
-function position(f: FactOf<'position'>, units: WordUnits): Sentences {
-  if (f.position === 'backs together') {
-    return {
-      sentence: 'Back to back in the middle, old growth inwards: all of them then grow outwards, each its own way.',
-      wouldChange: 'One plant alone would stand where its growth has the whole pot before it.',
-    };
-  }
-  if (f.position === 'centre' && runsOneWay(f.habit)) {
-    return {
-      sentence: `In the middle: its fronts run ${f.frontsRun}, and each needs room before it.`,
-      wouldChange: 'Growth that runs one way would put its back to the wall.',
-    };
-  }
-  if (f.position === 'centre') {
-    return {
-      sentence: `In the middle: its habit (${f.habit}) fills the pot from there.`,
-      wouldChange: 'Growth that runs one way would put its back to the wall.',
-    };
-  }
+/** How long that lasts, as far as can be said. */
+function insideWords({ insideYears, isBeyond }: FactOf<'position'>): string {
+  if (isBeyond) return 'inside the rim for longer than can be foreseen';
+  return insideYears < SOON_YEARS ? 'at the rim within months' : `inside the rim for about ${years(insideYears)}`;
+}
+
+function positionSentence(f: FactOf<'position'>, units: WordUnits): string {
   // A ball that fills the pot stands in the middle and at the wall alike.
   const offset = f.offsetCm < 0.05 ? '' : `, ${cm(f.offsetCm, units)} from the middle`;
+  switch (f.position) {
+    case 'backs together':
+      return 'Back to back in the middle, old growth inwards: all of them then grow outwards, each its own way';
+    case 'side by side':
+      return 'Side by side, growing the same way: so they need the least room';
+    case 'centre':
+      return runsOneWay(f.habit)
+        ? `In the middle: its fronts run ${f.frontsRun}, and each needs room before it`
+        : `In the middle: its habit (${f.habit}) fills the pot from there`;
+    case 'behind the middle':
+      return `Behind the middle${offset}: most of its growth runs one way, and some of it does not`;
+    case 'on the diagonal':
+      return `Oldest growth into a corner${offset}, so that the longest way lies before it`;
+    default:
+      return `Oldest growth against the wall${offset}, so that the whole pot lies before it`;
+  }
+}
+
+const elsewhere: Readonly<Record<string, string>> = {
+  'backs together': 'One plant alone would stand where its growth has the whole pot before it.',
+  'side by side': 'Plants with more leads would stand back to back in the middle.',
+  centre: 'Growth that runs one way would put its back to the wall.',
+};
+
+function position(f: FactOf<'position'>, units: WordUnits): Sentences {
   return {
-    sentence: `Oldest growth ${f.position === 'on the diagonal' ? 'into a corner' : 'against the wall'}${offset}, so that ${cm(f.rhizomeStepCm, units)} steps have the whole pot before them.`,
-    wouldChange: 'Fronts running several ways would put it in the middle.',
+    sentence: `${positionSentence(f, units)}: ${insideWords(f)}.`,
+    wouldChange: elsewhere[f.position] ?? 'Fronts running several ways would put it in the middle.',
   };
 }
 

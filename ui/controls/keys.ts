@@ -40,6 +40,7 @@ export const keyTable = {
   },
   undo: { keys: ['z'], shown: 'Ctrl Z', does: 'Undo the last change of layers', where: 'bench', withCommand: true },
   whatIf: { keys: ['w'], shown: 'w', does: 'What if: try a change beside the setup as it is', where: 'bench' },
+  above: { keys: ['g'], shown: 'g', does: 'From above: where it will grow, year by year', where: 'bench' },
   beside: { keys: ['b'], shown: 'b', does: 'Set it beside others, to compare', where: 'bench' },
   potted: { keys: ['p'], shown: 'p', does: 'Potted it: keep plant, plan and mix', where: 'bench' },
   genus: { keys: ['/'], shown: '/', does: 'Say which orchid it is', where: 'bench' },

@@ -39,6 +39,7 @@ test('every key of the table that holds on the bench does what it says', () => {
     ['hours', 1],
     ['undo', 0],
     ['whatIf', 0],
+    ['above', 0],
     ['beside', 0],
     ['potted', 0],
     ['genus', 0],

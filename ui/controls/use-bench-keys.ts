@@ -44,6 +44,7 @@ export function useBenchKeys(handlers: KeyHandlers): void {
   useKey('hours', handlers.hours);
   useKey('undo', handlers.undo);
   useKey('whatIf', handlers.whatIf);
+  useKey('above', handlers.above);
   useKey('beside', handlers.beside);
   useKey('potted', handlers.potted);
   useKey('genus', handlers.genus);

@@ -106,7 +106,6 @@ export function PotDrawing(props: PotDrawingProps) {
   const roomCm = Math.min(plant.heightCm, Math.max(pot.heightCm * PLANT_SHARE, isBare ? 0 : leftCm));
   const frame: Frame = fitFrame({ ...needs, aboveCm: potCm + roomCm });
   const halfWidth = (h: number) => widthAtCm(pot, h) / 2;
-  const plantX = -placement.offsetCm;
   const isCut = plant.heightCm > roomCm + 1;
   const volumes = layerVolumesL(setup);
   const layerTops = layerBounds(setup.layers).map((bounds) => bounds.toCm);
@@ -170,7 +169,8 @@ export function PotDrawing(props: PotDrawingProps) {
         <PotWall pot={pot} />
         <PlantSketch
           plant={plant}
-          xCm={plantX}
+          stands={placement.stands}
+          xCm={0}
           baseCm={surfaceCm + placement.baseAboveSurfaceCm}
           roomCm={roomCm}
           edgeCm={(pot.rimDiameterCm / 2) * REACH_SHARE}
@@ -269,7 +269,8 @@ const Roots = memo(function Roots({ spec, plant, placement }: RootsProps) {
     .reduce((sum, layer) => sum + layer.heightCm, 0);
   const roots = growRoots(
     {
-      startXCm: -placement.offsetCm,
+      // Several plants share the middle.
+      startXCm: placement.stands.length === 1 ? placement.stands[0]!.xCm : 0,
       startYCm: surfaceCm + Math.min(0, placement.baseAboveSurfaceCm) - 0.1,
       ballRadiusCm: plant.rootBallDiameterCm / 2,
       floorCm: mainFloorCm,

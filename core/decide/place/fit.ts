@@ -36,6 +36,8 @@ export interface PlaceFit {
   readonly worstMonth: number | null;
   /** What decides; null where all suits. */
   readonly cause: FitCause | null;
+  /** Light of its bright half of the year as a share of the least the plant wants, 0 to 1. */
+  readonly lightShare: number;
   /** How badly it suits over its worst months, 0 to 1. */
   readonly badness: number;
 }
@@ -83,13 +85,16 @@ export function lightMolOf({ lightWattsPerM2, lightHours }: MonthAir): number {
   return (lightWattsPerM2 / k.TAKEN_UP_SHARE) * lightHours * k.MJ_PER_WH * k.MOL_PER_MJ;
 }
 
-/** Over the bright half of the year. */
-function ofLight({ light }: FitGenus, months: readonly MonthAir[]): Strain {
+/** Light a day over the bright half of the year, mol/m². */
+function brightMol(months: readonly MonthAir[]): number {
   const brightest = months
     .map(lightMolOf)
     .sort((a, b) => b - a)
     .slice(0, k.BRIGHT_MONTHS);
-  const thereMol = brightest.reduce((sum, mol) => sum + mol, 0) / brightest.length;
+  return brightest.reduce((sum, mol) => sum + mol, 0) / brightest.length;
+}
+
+function ofLight({ light }: FitGenus, thereMol: number): Strain {
   const [least, most] = [leastLightMol[light], mostLightMol[light]];
   if (thereMol <= least) {
     const strain = (1 - thereMol / least) / (1 - k.DARK_SHARE);
@@ -114,7 +119,8 @@ export function placeFit(genus: FitGenus, place: Pick<Place, 'months'>): PlaceFi
     const worst = worstOf([...ofWarmth(warmth, month), ofDamp(dampPct, month)]);
     return { ...worst, verdict: verdictOf(worst.strain) };
   });
-  const light = worstOf([ofLight(genus, place.months), ofWinter(warmth, place.months)]);
+  const thereMol = brightMol(place.months);
+  const light = worstOf([ofLight(genus, thereMol), ofWinter(warmth, place.months)]);
   const worstMonth = worstOf(months);
   const deciding = worstOf([worstMonth, light]);
   const verdict = verdictOf(deciding.strain);
@@ -124,6 +130,7 @@ export function placeFit(genus: FitGenus, place: Pick<Place, 'months'>): PlaceFi
     months,
     worstMonth: verdict === 'suits' || isOfTheYear ? null : months.indexOf(worstMonth as MonthFit),
     cause: verdict === 'suits' ? null : deciding.cause,
+    lightShare: Math.min(1, thereMol / leastLightMol[genus.light]),
     badness: badnessOf(months, light),
   };
 }

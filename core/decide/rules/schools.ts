@@ -8,14 +8,14 @@ const hasOpenWall = ({ facts }: RuleInput): boolean => facts.setup.kind === 'pot
 
 function oversizeCm({ context, facts }: RuleInput): number {
   if (facts.setup.kind !== 'pot') return 0;
-  return facts.setup.pot.rimDiameterCm - neededWidthCm(context.plant, ORGANIC_YEARS);
+  return facts.setup.pot.rimDiameterCm - neededWidthCm(context, ORGANIC_YEARS);
 }
 
 /** The common size next above the need is no fault of the grower's. */
 function isAboveSmallest({ context, facts }: RuleInput): boolean {
   const { vessel } = facts.spec;
   if (vessel.kind !== 'pot') return false;
-  return vessel.rimDiameterCm > chooseSize(context.plant, vessel.potKindId, ORGANIC_YEARS).rimDiameterCm;
+  return vessel.rimDiameterCm > chooseSize(context, vessel.potKindId, ORGANIC_YEARS).rimDiameterCm;
 }
 
 export const schoolRules = [

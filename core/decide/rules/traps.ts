@@ -41,7 +41,7 @@ export const trapRules = [
     applies: (input) => {
       const { setup } = input.facts;
       if (setup.kind !== 'pot' || !has(input, 'likes a tight pot')) return false;
-      return setup.pot.rimDiameterCm > neededWidthCm(input.context.plant, yearsOf(input)) + k.TIGHT_POT_CM;
+      return setup.pot.rimDiameterCm > neededWidthCm(input.context, yearsOf(input)) + k.TIGHT_POT_CM;
     },
     figures: (input) => ({ genusName: genusName(input) }),
   }),

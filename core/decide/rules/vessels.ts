@@ -1,7 +1,7 @@
 /** Rules about pots: wall, shape, size, steadiness. */
 import { growsOneWay } from '../../case';
 import { hasOpenings, isOpenWork } from '../../physics/pots';
-import { chooseSize, diagonalGain, leastRimCm, yearsFor } from '../setups';
+import { chooseSize, leastRimCm, yearsFor } from '../setups';
 import { k } from './constants';
 import { hasFamily, layersIn, potIn } from './readings';
 import { practiceRule, type RuleInput } from './rule';
@@ -11,7 +11,7 @@ function isAboveSmallest({ context, facts }: RuleInput): boolean {
   const { vessel } = facts.spec;
   if (vessel.kind !== 'pot') return false;
   const years = yearsFor(context, facts.mainMix);
-  const smallest = chooseSize(context.plant, vessel.potKindId, years).rimDiameterCm;
+  const smallest = chooseSize(context, vessel.potKindId, years).rimDiameterCm;
   return vessel.rimDiameterCm > Math.max(smallest, leastRimCm(context));
 }
 
@@ -25,9 +25,8 @@ export const vesselRules = [
       const { vessel } = facts.spec;
       if (vessel.kind !== 'pot') return false;
       const years = yearsFor(context, facts.mainMix);
-      const { neededCm } = chooseSize(context.plant, vessel.potKindId, years);
-      const gain = diagonalGain(context.plant, vessel.potKindId);
-      return vessel.rimDiameterCm * gain < neededCm - k.SIZE_SLACK_CM;
+      const { neededCm } = chooseSize(context, vessel.potKindId, years);
+      return vessel.rimDiameterCm < neededCm - k.SIZE_SLACK_CM;
     },
     figures: (input) => ({
       rimDiameterCm: potIn(input).rimDiameterCm,

@@ -120,7 +120,7 @@ function isWorthTrying(top: TopDressing, base: Base, { climate, plant }: CaseCon
 }
 
 function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonly SetupSpec[] {
-  const { plant, resolved } = context;
+  const { resolved } = context;
   const mix: readonly MixPartSpec[] =
     recipe.additions.length === 0
       ? [{ ...base, parts: 1 }]
@@ -133,7 +133,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
   const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
   const tops = topsFor(recipe, base, context);
   return recipe.vesselKinds.flatMap((kind) =>
-    potsToTry(plant, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel, size) =>
+    potsToTry(context, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel, size) =>
       withWicks(vessel, context).flatMap((wicked) =>
         crockingsFor(recipe, wicked, size > 0 && wantsDeepCrocking(context)).flatMap((crocking) =>
           tops.flatMap((top): SetupSpec[] => {
@@ -215,7 +215,7 @@ function asItIs(context: CaseContext): readonly SetupSpec[] {
   const medium = mediumById(mediumId);
   const mix = pureMix(mediumId);
   const years = yearsFor(context, realiseMix(mix));
-  return potsToTry(context.plant, vesselKind ?? USUAL_POT, years, ownPots, sizesTried(stance), leastRimCm(context)).map(
+  return potsToTry(context, vesselKind ?? USUAL_POT, years, ownPots, sizesTried(stance), leastRimCm(context)).map(
     (vessel) => ({
       approach: approachOf(potKindById(vessel.potKindId), medium),
       vessel,
@@ -246,7 +246,7 @@ function besideTheOld(context: CaseContext): readonly SetupSpec[] {
         ];
         const years = yearsFor(context, realiseMix(mix));
         return besidePots.flatMap((kind) =>
-          potsToTry(context.plant, kind, years, ownPots, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
+          potsToTry(context, kind, years, ownPots, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
             approach: approachOf(potKindById(vessel.potKindId), mediumOfPart({ ...base })),
             vessel,
             layers: fillPot(vessel, mix, 0, null).map((layer) =>

@@ -1,4 +1,7 @@
 /** Everything about a case that all of its setups share, worked out once. */
+import { lazily } from '../../base';
+import type { Forecast } from '../../growth';
+import { growthOf } from './growing';
 import { drinkerOf, type PlantInHand, type ResolvedCase, restMonthsOf } from '../../case';
 import { type Drinker, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
 import { type PlaceFit, placeFit } from '../place';
@@ -36,6 +39,8 @@ export interface CaseContext {
   readonly rest: RestCare | null;
   /** How the place suits the plant, whatever it is potted in. */
   readonly fit: PlaceFit;
+  /** What becomes of it in pots: worked out when it is first asked for. */
+  readonly growth: () => Forecast;
   /** Finer or larger pieces than roots alone ask for, by plant and place. */
   readonly pieceShifts: readonly PieceShift[];
   readonly drinker: Drinker;
@@ -70,6 +75,8 @@ function restOf({ plant: { genus }, place }: ResolvedCase, regime: RegimeFigures
 export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = null): CaseContext {
   const regime = regimeFigures[resolved.plant.genus.regime];
   const climate = climateOf(resolved.place);
+  const rest = restOf(resolved, regime);
+  const fit = placeFit(resolved.plant.genus, resolved.place);
   return {
     plant: resolved.plant,
     place: resolved.place,
@@ -81,8 +88,17 @@ export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = nul
     ageing: { temperatureC: climate.meanC, wetness: meanWetness(regime) },
     regime,
     climate,
-    rest: restOf(resolved, regime),
-    fit: placeFit(resolved.plant.genus, resolved.place),
+    rest,
+    fit,
+    growth: lazily(() =>
+      growthOf({
+        plant: resolved.plant,
+        monthIndex: resolved.monthIndex,
+        restMonths: rest?.months ?? [],
+        fit,
+        certainty: resolved.certainty,
+      }),
+    ),
     pieceShifts: pieceShiftsOfCase({ plant: resolved.plant, place: resolved.place, climate }),
     drinker: drinkerOf(resolved.plant),
     resolved,

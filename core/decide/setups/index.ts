@@ -15,14 +15,6 @@ export { byFit, misfitFactor, type PieceBand, pieceBandMm, switchRootMm } from '
 export { type PieceShift, type ShiftCause, shiftFactor } from './shifts';
 export { topDressings } from './recipes';
 export { minutesPerWeek } from './work';
-export {
-  chooseSize,
-  diagonalGain,
-  leastRimCm,
-  filledWidthCm,
-  liveBallCm,
-  neededWidthCm,
-  type WidthNeeded,
-  widthNeeded,
-  yearsFor,
-} from './size';
+export { chooseSize, leastRimCm, neededWidthCm, type WidthNeeded, widthNeeded, yearsFor } from './size';
+export { liveBallCm } from './live-ball';
+export { plantsFromAbove, type SeenFromAbove } from './growing';

@@ -3,20 +3,19 @@ import { mediumById } from '../../catalogue/media';
 import { makePot, potKindById } from '../../catalogue/vessels';
 import { fillPot } from './candidates';
 import { switchRootMm } from './grade';
-import {
-  chooseSize,
-  filledWidthCm,
-  liveBallCm,
-  neededWidthCm,
-  potsToTry,
-  sizesTried,
-  spreadCm,
-  yearsOfRoom,
-} from './size';
+import { contextOf } from './context';
+import { growthOf } from './growing';
+import { liveBallCm } from './live-ball';
+import { chooseSize, neededWidthCm, potsToTry, sizesTried, widthNeeded, yearsOfRoom } from './size';
 import { planCaseSchema, resolveCase } from '../../testing';
 
-const plant = (planCase: PlanCase) => resolveCase(planCaseSchema.parse(planCase)).plant;
-const cattleya = plant({ genus: 'cattleya-unifoliate', place: 'heated-flat', rootBallDiameterCm: 10 });
+const caseOf = (planCase: PlanCase) => contextOf(resolveCase(planCaseSchema.parse(planCase)));
+const cattleya = caseOf({ genus: 'cattleya-unifoliate', place: 'heated-flat', rootBallDiameterCm: 10 });
+const growing = (change: Partial<typeof cattleya.plant.genus>) => {
+  const plant = { ...cattleya.plant, genus: { ...cattleya.plant.genus, ...change } };
+  const growth = growthOf({ plant, monthIndex: 2, restMonths: [], fit: { lightShare: 1 }, certainty: null });
+  return { plant, growth: () => growth };
+};
 
 // Common practice, no source, unless said otherwise.
 describe('room for growth', () => {
@@ -32,23 +31,43 @@ describe('room for growth', () => {
     ['paphiopedilum', 3, 9, 10],
     ['dendrobium-kingianum', 12, 11, 12],
   ])('%s of %i shoots for two years: %i to %i cm, as growers choose', (genus, shootCount, least, most) => {
-    const { rimDiameterCm } = chooseSize(plant({ genus, place: 'heated-flat', shootCount }), 'plastic-round', 2);
+    const { rimDiameterCm } = chooseSize(caseOf({ genus, place: 'heated-flat', shootCount }), 'plastic-round', 2);
     expect(rimDiameterCm).toBeGreaterThanOrEqual(least);
     expect(rimDiameterCm).toBeLessThanOrEqual(most);
   });
 
-  test('growth is the step between shoots, once a year for kinds of one generation, and a finger is added', () => {
-    // 3 cm steps, one a year, less the overlap of ball and front.
-    expect(spreadCm(cattleya, 2)).toBeCloseTo(3 * 2 - 1.5, 9);
-    expect(neededWidthCm(cattleya, 2)).toBeCloseTo(10 + spreadCm(cattleya, 2) + 1.5, 9);
-    expect(filledWidthCm(cattleya, 2)).toBeCloseTo(neededWidthCm(cattleya, 2) - 1.5, 9);
-    const fast = { ...cattleya, genus: { ...cattleya.genus, shootsPerYear: 3 } };
-    expect(spreadCm(fast, 2)).toBeCloseTo((3 * 2 * 2) / (1 + cattleya.genus.forkingChance) - 1.5, 9);
+  test('longer steps, more generations a year and more years want more room; the parts make the whole', () => {
+    const inTwo = (change: Partial<typeof cattleya.plant.genus>) => neededWidthCm(growing(change), 2);
+    expect(inTwo({ rhizomeStepCm: 4 })).toBeGreaterThan(inTwo({}) + 1);
+    expect(inTwo({ shootsPerYear: 3 })).toBeGreaterThan(inTwo({}) + 1);
+    const byYears = [0, 1, 2, 3, 4].map((years) => neededWidthCm(cattleya, years));
+    byYears.slice(1).forEach((needed, i) => expect(needed).toBeGreaterThan(byYears[i]!));
+    const parts = widthNeeded(cattleya, 2);
+    expect(parts.liveBallCm + parts.growthCm + parts.marginCm).toBeCloseTo(neededWidthCm(cattleya, 2), 9);
+    expect(parts.marginCm).toBe(1.5);
+  });
+
+  test('whoever wants to be surer takes a wider pot', () => {
+    const sure = (certaintyPct: number) =>
+      neededWidthCm(caseOf({ genus: 'cattleya-unifoliate', place: 'heated-flat', certaintyPct }), 3);
+    expect(sure(70)).toBeGreaterThan(sure(50));
+    expect(sure(90)).toBeGreaterThan(sure(70) + 0.5);
+  });
+
+  test('in poor light, and with few roots, it grows less and wants less room', () => {
+    const slow = (lightShare: number, liveRootShare: number) => {
+      const plant = { ...cattleya.plant, liveRootShare };
+      const ball = { ...plant, rootBallDiameterCm: plant.rootBallDiameterCm };
+      const growth = growthOf({ plant: ball, monthIndex: 2, restMonths: [], fit: { lightShare }, certainty: null });
+      return neededWidthCm({ plant, growth: () => growth }, 3) - liveBallCm(plant);
+    };
+    expect(slow(0.4, 0.9)).toBeLessThan(slow(1, 0.9) - 1);
+    expect(slow(1, 0.4)).toBeLessThan(slow(1, 0.9) - 1);
   });
 
   test('more shoots, taller plants and longer steps make a larger ball, without a jump', () => {
-    const ballOf = (change: Partial<typeof cattleya.genus>, shoots = 4) =>
-      typicalRootBallCm({ ...cattleya.genus, ...change }, shoots);
+    const ballOf = (change: Partial<typeof cattleya.plant.genus>, shoots = 4) =>
+      typicalRootBallCm({ ...cattleya.plant.genus, ...change }, shoots);
     for (const sizes of [
       [1, 2, 4, 8, 16, 32].map((shoots) => ballOf({}, shoots)),
       [2, 5, 10, 20, 40, 80].map((heightCm) => ballOf({ heightCm })),
@@ -60,8 +79,8 @@ describe('room for growth', () => {
   });
 
   test('long rhizomes need more room than clumps', () => {
-    const clump = plant({ genus: 'masdevallia', place: 'cool-shade', rootBallDiameterCm: 10 });
-    expect(spreadCm(cattleya, 3)).toBeGreaterThan(3 * spreadCm(clump, 3));
+    const clump = caseOf({ genus: 'masdevallia', place: 'cool-shade', rootBallDiameterCm: 10 });
+    expect(widthNeeded(cattleya, 3).growthCm).toBeGreaterThan(3 * widthNeeded(clump, 3).growthCm);
   });
 
   test('two years in organic media, three in inorganic, or as many as are wanted', () => {
@@ -74,7 +93,7 @@ describe('room for growth', () => {
 
   test('the smallest pot with the room is taken; where none has it, the largest, and it says so', () => {
     const choice = chooseSize(cattleya, 'plastic-round', 2);
-    expect(choice).toMatchObject({ rimDiameterCm: 17, isTight: false });
+    expect(choice).toMatchObject({ rimDiameterCm: 15, isTight: false });
     expect(choice.rimDiameterCm).toBeGreaterThanOrEqual(choice.neededCm);
     const sizes = potKindById('net-pot').rimDiametersCm;
     expect(chooseSize(cattleya, 'net-pot', 2)).toMatchObject({ rimDiameterCm: sizes[sizes.length - 1], isTight: true });
@@ -88,13 +107,13 @@ describe('room for growth', () => {
   });
 
   test('dead roots take no room: the ball shrinks with the third root of what is alive, against what is usual', () => {
-    const poor = plant({
+    const poor = caseOf({
       genus: 'cattleya-unifoliate',
       place: 'heated-flat',
       rootBallDiameterCm: 10,
       liveRootsPct: 50,
     });
-    expect(liveBallCm(poor)).toBeCloseTo(10 * Math.cbrt(0.5 / 0.85), 9);
+    expect(liveBallCm(poor.plant)).toBeCloseTo(10 * Math.cbrt(0.5 / 0.85), 9);
   });
 
   test('from the grower’s own shelf only the pots on it are tried, with their own measures', () => {
@@ -112,13 +131,15 @@ describe('room for growth', () => {
   test('whoever takes small steps is offered the smallest pot with the room only', () => {
     const rims = (steps: string) =>
       potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps })).map(({ rimDiameterCm }) => rimDiameterCm);
-    expect(rims('small-steps')).toEqual([13]);
-    expect(rims('one-big')).toEqual([13, 14]);
+    expect(rims('small-steps')).toEqual([12]);
+    expect(rims('one-big')).toEqual([12, 13]);
   });
 
   test('in a square pot the diagonal gives a runner room', () => {
-    const small = { ...cattleya, rootBallDiameterCm: 6 };
-    expect(chooseSize(small, 'plastic-square', 2).rimDiameterCm).toBeLessThan(neededWidthCm(small, 2));
+    expect(neededWidthCm(cattleya, 3, 'square')).toBeLessThan(neededWidthCm(cattleya, 3) - 1);
+    const square = chooseSize(cattleya, 'plastic-square', 3);
+    expect(square.rimDiameterCm).toBeGreaterThanOrEqual(square.neededCm);
+    expect(square.neededCm).toBe(neededWidthCm(cattleya, 3, 'square'));
   });
 });
 

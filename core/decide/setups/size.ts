@@ -1,22 +1,15 @@
 /**
- * How big a pot: the root ball, plus the growth of the years wanted, plus a finger's width round it.
- * Growth per year = distance between shoots x shoots a year along the front (common practice).
+ * How big a pot: the narrowest in which the plant, standing as it stands best, stays for the years wanted with the certainty asked
+ * for. What it does in those years is the growth room's to say.
  */
-import {
-  growsOneWay,
-  isAsleep,
-  isFailing,
-  LIVE_USUALLY,
-  type OwnPot,
-  type PlantInHand,
-  type PotSpec,
-} from '../../case';
-import { runsOneWay } from '../../catalogue/genera';
+import { isAsleep, isFailing, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
 import type { Stance } from '../../catalogue/schools';
 import { potKindById } from '../../catalogue/vessels';
 import { isOrganic, type Mix } from '../../physics/media';
 import { k } from './constants';
+import type { PotShape } from '../../physics/pots';
 import type { CaseContext } from './context';
+import { liveBallCm } from './live-ball';
 
 /** Years of growth to make room for: what the grower asked, else what their school and the medium allow. */
 export function yearsOfRoom(mix: Mix, yearsWanted: number | null, stance?: Pick<Stance, 'steps'>): number {
@@ -37,39 +30,7 @@ export function yearsFor({ plant, resolved }: Pick<CaseContext, 'plant' | 'resol
   return isPottedYearly(plant) ? Math.min(k.YEARLY_YEARS, years) : years;
 }
 
-/** Shoots a year that carry a front on: one generation for kinds that make one, and what forks shares its shoots. */
-function generationsAYear({ shootsPerYear, forkingChance }: PlantInHand['genus']): number {
-  if (shootsPerYear < k.SHOOTS_OF_ANNUALS) return Math.min(1, shootsPerYear);
-  // More than about two a year are side shoots, not length.
-  return Math.min(k.MOST_SHOOTS_PER_FRONT, shootsPerYear) / (1 + forkingChance);
-}
-
-/** How far the plant spreads across the pot in the given years, cm. */
-export function spreadCm(plant: PlantInHand, years: number): number {
-  const { rhizomeStepCm, shootsPerYear } = plant.genus;
-  if (rhizomeStepCm === 0) return k.STEM_GROWTH_CM_PER_YEAR * years;
-  if (runsOneWay(plant.habit)) {
-    // Two fronts run apart, one to each side.
-    const sides = growsOneWay(plant) ? 1 : 2;
-    return sides * Math.max(0, rhizomeStepCm * generationsAYear(plant.genus) * years - k.FRONT_OVERLAP_CM);
-  }
-  // Growth in all directions: the ring grows on both sides, by the square root of the crowd.
-  const crowd = Math.sqrt((plant.shootCount + shootsPerYear * years) / plant.shootCount);
-  const ring = plant.rootBallDiameterCm * 0.5 * (crowd - 1);
-  const outward = Math.min(rhizomeStepCm * years, ring + rhizomeStepCm * 0.5 * years);
-  // What rambles or roots as it creeps may come as near to the wall as a front.
-  const overlap = plant.habit === 'rambling' || plant.habit === 'creeping stem' ? k.FRONT_OVERLAP_CM : 0;
-  return Math.max(0, outward - overlap);
-}
-
-/**
- * The ball that is left when the dead roots are off, cm: live volume goes by the third power of its width. A ball as it is
- * usually found counts whole.
- */
-export function liveBallCm(plant: PlantInHand): number {
-  const share = Math.min(1, plant.liveRootShare / LIVE_USUALLY);
-  return plant.rootBallDiameterCm * Math.max(k.LEAST_BALL_SHARE, Math.cbrt(share));
-}
+type Growing = Pick<CaseContext, 'plant' | 'growth'>;
 
 /** What a pot's width is made of, cm. */
 export interface WidthNeeded {
@@ -79,26 +40,17 @@ export interface WidthNeeded {
   readonly neededCm: number;
 }
 
-export function widthNeeded(plant: PlantInHand, years: number): WidthNeeded {
-  const ballCm = liveBallCm(plant);
-  const growthCm = spreadCm(plant, isFailing(plant) ? Math.min(years, k.RECOVERY_YEARS) : years);
-  return {
-    liveBallCm: ballCm,
-    growthCm,
-    marginCm: k.MARGIN_CM,
-    neededCm: ballCm + growthCm + k.MARGIN_CM,
-  };
+/** A finger of medium round the ball; the rest of the width is growth, as the forecast has it. */
+export function widthNeeded(growing: Growing, years: number, shape: PotShape = 'round'): WidthNeeded {
+  const ballCm = liveBallCm(growing.plant);
+  const neededCm = neededWidthCm(growing, years, shape);
+  const marginCm = Math.max(0, Math.min(k.MARGIN_CM, neededCm - ballCm));
+  return { liveBallCm: ballCm, growthCm: Math.max(0, neededCm - ballCm - marginCm), marginCm, neededCm };
 }
 
-/** Inside width the plant needs, cm. */
-export function neededWidthCm(plant: PlantInHand, years: number): number {
-  return widthNeeded(plant, years).neededCm;
-}
-
-/** Width that ball and growth fill after so many years, cm: at the rim the pot is full. */
-export function filledWidthCm(plant: PlantInHand, years: number): number {
-  const { neededCm, marginCm } = widthNeeded(plant, years);
-  return neededCm - marginCm;
+/** Inside width the plant needs to stay in the pot for so many years with the certainty asked for, cm. */
+export function neededWidthCm({ plant, growth }: Growing, years: number, shape: PotShape = 'round'): number {
+  return growth().neededCm(shape, isFailing(plant) ? Math.min(years, k.RECOVERY_YEARS) : years);
 }
 
 export interface SizeChoice {
@@ -109,18 +61,11 @@ export interface SizeChoice {
   readonly isTight: boolean;
 }
 
-/** In a square pot growth that runs one way can use the diagonal. */
-export function diagonalGain(plant: PlantInHand, potKindId: string): number {
-  // Fans follow each other so closely that the corner gains them nothing.
-  return potKindById(potKindId).shape === 'square' && plant.habit === 'creeping' ? k.DIAGONAL_GAIN : 1;
-}
-
 /** The smallest pot of a kind with the room needed. */
-export function chooseSize(plant: PlantInHand, potKindId: string, years: number): SizeChoice {
-  const { rimDiametersCm } = potKindById(potKindId);
-  const neededCm = neededWidthCm(plant, years);
-  const gain = diagonalGain(plant, potKindId);
-  const fitting = rimDiametersCm.find((rim) => rim * gain >= neededCm);
+export function chooseSize(growing: Growing, potKindId: string, years: number): SizeChoice {
+  const { rimDiametersCm, shape } = potKindById(potKindId);
+  const neededCm = neededWidthCm(growing, years, shape);
+  const fitting = rimDiametersCm.find((rim) => rim >= neededCm);
   const largest = rimDiametersCm[rimDiametersCm.length - 1]!;
   return { rimDiameterCm: fitting ?? largest, neededCm, years, isTight: fitting === undefined };
 }
@@ -141,15 +86,14 @@ export function leastRimCm({ plant, resolved }: Pick<CaseContext, 'plant' | 'res
 
 /** The pots to try of one kind, so many: from the grower's shelf if they listed it, else the common sizes. */
 export function potsToTry(
-  plant: PlantInHand,
+  growing: Growing,
   potKindId: string,
   years: number,
   ownPots: readonly OwnPot[],
   most: number,
   leastCm = 0,
 ): readonly PotSpec[] {
-  const neededCm = Math.max(leastCm, neededWidthCm(plant, years));
-  const gain = diagonalGain(plant, potKindId);
+  const neededCm = Math.max(leastCm, neededWidthCm(growing, years, potKindById(potKindId).shape));
   const all: readonly PotSpec[] =
     ownPots.length > 0
       ? ownPots
@@ -167,7 +111,7 @@ export function potsToTry(
           rimDiameterCm,
         }));
   const sorted = [...all].sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
-  const first = sorted.findIndex((pot) => pot.rimDiameterCm * gain >= neededCm);
+  const first = sorted.findIndex((pot) => pot.rimDiameterCm >= neededCm);
   if (first >= 0) return sorted.slice(first, first + most);
   // None is wide enough: the widest, unless it is narrower than the one it comes out of.
   return sorted.slice(-1).filter((pot) => pot.rimDiameterCm >= leastCm);

@@ -7,7 +7,10 @@ import {
   hear,
   shareWork,
   type PlanStep,
+  contextOf,
   FaultError,
+  growthView,
+  type GrowthView,
   planInSteps,
   type PlanCase,
   type PlanFacts,
@@ -24,6 +27,9 @@ import {
   type TuningFacts,
   type TurnFact,
   turnsOf,
+  potOf,
+  resolveCase,
+  type Stand,
   whatIf,
   type WhatIf,
   type WhatIfFacts,
@@ -131,6 +137,15 @@ self.addEventListener('message', ({ data }: MessageEvent<unknown>) => {
   if (planCase) beginEarly(planCase);
 });
 
+/** The case whose growth was last asked for: the plant is moved about many times, and its futures stay the same. */
+let growing: { readonly key: string; readonly context: ReturnType<typeof contextOf> } | null = null;
+
+function growingOf(planCase: PlanCase): ReturnType<typeof contextOf> {
+  const key = keyOf(planCase);
+  if (growing?.key !== key) growing = { key, context: contextOf(resolveCase(planCase, placeBook)) };
+  return growing.context;
+}
+
 const api = {
   /**
    * null where it was stopped before it was done. onBest: a first answer, before the last is there. port: to another worker
@@ -169,6 +184,11 @@ const api = {
   },
   review(planCase: PlanCase, spec: SetupSpec): SetupFacts {
     return reviewSetup(planCase, placeBook, spec);
+  },
+  /** null of a mount: nothing ends there. stands: as moved by hand; null = as they stand best. */
+  growth(planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null): GrowthView | null {
+    const { vessel } = spec;
+    return vessel.kind === 'pot' ? growthView(growingOf(planCase), potOf(vessel), stands) : null;
   },
   whatIf(
     planCase: PlanCase,

@@ -5,6 +5,7 @@
  */
 import * as Comlink from 'comlink';
 import type {
+  GrowthView,
   PlanCase,
   PlanFacts,
   SetupFacts,
@@ -12,6 +13,7 @@ import type {
   SetupCurve,
   SetupSpec,
   SidesFacts,
+  Stand,
   TuningFacts,
   WhatIf,
   WhatIfFacts,
@@ -104,6 +106,10 @@ export class Planner {
 
   review(planCase: PlanCase, spec: SetupSpec): Promise<SetupFacts> {
     return this.quickApi.review(planCase, spec);
+  }
+
+  growth(planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null): Promise<GrowthView | null> {
+    return this.quickApi.growth(planCase, spec, stands);
   }
 
   whatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf, monthIndex: number): Promise<TriedFacts> {

@@ -32,10 +32,10 @@ test('growth that runs one way stands in a row, a clump all round', () => {
 });
 
 test('three plants stand apart and grow outwards', () => {
-  const { shoots } = figureOf(plantOf({ shootCount: 6, plantCount: 3 }));
-  expect(shoots).toHaveLength(6);
+  const { shoots } = figureOf(plantOf({ shootCount: 9, plantCount: 3 }));
+  expect(shoots).toHaveLength(9);
   const out = (index: number) => Math.hypot(shoots[index]!.alongCm, shoots[index]!.asideCm);
-  for (const first of [0, 2, 4]) expect(out(first + 1)).toBeGreaterThan(out(first));
+  for (const first of [0, 3, 6]) expect(out(first + 1)).toBeGreaterThan(out(first));
 });
 
 test('the newest shoot is as far as it was seen to be, and a sleeping plant has no leaves', () => {
@@ -60,4 +60,34 @@ test('a leaf is as long as asked, leans to its side, and is no wider than long',
   expect(Math.hypot(...tip)).toBeLessThanOrEqual(10);
   expect(leafOf('strap', 0, 0, 10, -40).tip[0]).toBeCloseTo(-tip[0]);
   for (const [x, y] of points(outline)) expect(Math.hypot(x, y)).toBeLessThan(10.5);
+});
+
+test('in a pot each plant stands and is turned as the pot says, in the section and from above alike', () => {
+  const plant = plantOf({ shootCount: 4 });
+  const own = figureOf(plant).shoots;
+  const moved = figureOf(plant, [{ xCm: -3, yCm: 1, turnDeg: 90 }]).shoots;
+  own.forEach(({ alongCm, asideCm }, k) => {
+    expect(moved[k]!.alongCm).toBeCloseTo(-3 - asideCm, 9);
+    expect(moved[k]!.asideCm).toBeCloseTo(1 + alongCm, 9);
+  });
+});
+
+test('the plant that was drawn is the plant that is shown', () => {
+  const growthMap = {
+    plants: [
+      {
+        bulbs: [
+          { xCm: 0, yCm: -4 },
+          { xCm: 1, yCm: -1 },
+        ],
+        leads: [{ xCm: 0, yCm: 2, headingDeg: 90 }],
+      },
+    ],
+  };
+  const { shoots } = figureOf(plantOf({ growthMap }));
+  expect(shoots).toHaveLength(3);
+  expect(shoots.map(({ isNewest }) => isNewest)).toEqual([false, false, true]);
+  // Turned so that it grows to the right: the oldest lies left, the lead right.
+  expect(shoots[0]!.alongCm).toBeLessThan(shoots[1]!.alongCm);
+  expect(shoots[1]!.alongCm).toBeLessThan(shoots[2]!.alongCm);
 });

@@ -2,7 +2,15 @@
  * Where each shoot of a plant stands and how far it is grown: one figure for the section and for the view from above, the
  * same every time for the same plant.
  */
-import { isAsleep, type PlantInHand } from '@core';
+import {
+  isAsleep,
+  leadingHeadingDeg,
+  type MappedPlant,
+  type PlantInHand,
+  plantsFromAbove,
+  type SeenFromAbove,
+  type Stand,
+} from '@core';
 import { seededRandom } from '../pieces';
 import { formOf, type PlantForm } from './forms';
 
@@ -29,16 +37,10 @@ export interface PlantFigure {
   readonly seed: number;
 }
 
-export type Figured = Pick<
-  PlantInHand,
-  'genus' | 'habit' | 'shootCount' | 'frontsRun' | 'rootBallDiameterCm' | 'signs' | 'plantCount' | 'heightCm'
->;
+export type Figured = SeenFromAbove & Pick<PlantInHand, 'signs' | 'heightCm'>;
 
 /** More shoots than these are a thicket, and no drawing. */
-const MOST_DRAWN = 12;
-/** What of the ball the shoots may stand on. */
-const BALL_SHARE = 0.86;
-const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5));
+const MOST_DRAWN = 16;
 /** A chain climbs so much of its height with each shoot. */
 const CLIMB_SHARE = 0.1;
 
@@ -51,31 +53,41 @@ function seedOf(text: string): number {
 const grownBySign = { none: 1, starting: 0.22, 'half grown': 0.55, rooting: 0.72 } as const;
 const GROWN_USUALLY = 0.8;
 
-/** In a row: all one way, or from the middle both ways. */
-function inARow(count: number, stepCm: number, widthCm: number, isBothWays: boolean): readonly [number, number][] {
-  const step = count < 2 ? 0 : Math.min(Math.max(0.8, stepCm), widthCm / (count - 1));
-  return Array.from({ length: count }, (_, k) => {
-    if (!isBothWays) return [(k - (count - 1) / 2) * step, 0];
-    const side = k % 2 === 0 ? 1 : -1;
-    return [side * Math.ceil(k / 2) * step, 0];
+/** Where the shoots of a plant stand from the middle of its ball, turned so that it grows to the right: old ones first. */
+function places(mapped: MappedPlant): readonly (readonly [number, number])[] {
+  const turn = (-leadingHeadingDeg(mapped) * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+  return [...mapped.bulbs, ...mapped.leads].map(({ xCm, yCm }) => {
+    const [x, y] = [xCm - mapped.ball.xCm, yCm - mapped.ball.yCm];
+    return [x * cos - y * sin, x * sin + y * cos] as const;
   });
 }
 
-/** All round: each further out than the one before, as seeds lie in a flower. */
-function allRound(count: number, stepCm: number, widthCm: number): readonly [number, number][] {
-  const reach = Math.min(widthCm / 2, 0.6 * Math.max(0.8, stepCm) * Math.sqrt(count));
-  return Array.from({ length: count }, (_, k) => {
-    const radius = count < 2 ? 0 : reach * Math.sqrt(k / (count - 1));
-    return [radius * Math.cos(k * GOLDEN_ANGLE), radius * Math.sin(k * GOLDEN_ANGLE)];
-  });
-}
-
-/** Where the shoots of one plant stand in a ball of a width. */
-function places({ genus, habit, frontsRun }: Figured, count: number, ballCm: number): readonly [number, number][] {
-  const widthCm = ballCm * BALL_SHARE;
-  const runs = habit === 'creeping' || habit === 'fans' || habit === 'creeping stem' || habit === 'climbing chain';
-  if (runs && frontsRun !== 'all round') return inARow(count, genus.rhizomeStepCm, widthCm, frontsRun === 'two ways');
-  return allRound(count, genus.rhizomeStepCm, widthCm);
+/** The shoots of one of its plants, from the middle of its ball and growing to the right. */
+export function shootsOf(plant: Figured, mapped: MappedPlant): readonly Shoot[] {
+  const { genus, habit, signs } = plant;
+  const form = formOf(genus.id, genus.habit, habit);
+  const random = seededRandom(seedOf(`${genus.name}|${plant.shootCount}`));
+  const isBare = signs.leavesShed === true || isAsleep(plant);
+  const newest = signs.shoot === null ? GROWN_USUALLY : grownBySign[signs.shoot];
+  const all = form.stem ? [[0, 0] as const] : places(mapped);
+  // The leads come last.
+  const firstLead = all.length - mapped.leads.length;
+  return all
+    .map(([x, y], k): Shoot => {
+      const isNewest = k >= firstLead && form.stem === undefined;
+      const grown = all.length > 1 && isNewest ? newest : 0.9 + 0.1 * random();
+      return {
+        alongCm: x,
+        asideCm: y,
+        grown: all.length === 1 ? 1 : grown,
+        isNewest,
+        leaves: isBare ? 0 : form.leaves,
+        lean: random() * 2 - 1,
+        riseCm: habit === 'climbing chain' ? k * CLIMB_SHARE * plant.heightCm : 0,
+      };
+    })
+    .slice(-MOST_DRAWN);
 }
 
 interface Ring {
@@ -95,32 +107,42 @@ function ringOf({ plantCount, rootBallDiameterCm }: Figured): Ring {
   };
 }
 
-export function figureOf(plant: Figured): PlantFigure {
+/** Shoots turned and moved as their plant is. */
+function set(shoots: readonly Shoot[], { xCm, yCm, turnDeg }: Stand): readonly Shoot[] {
+  const turn = (turnDeg * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+  return shoots.map((shoot) => ({
+    ...shoot,
+    alongCm: xCm + shoot.alongCm * cos - shoot.asideCm * sin,
+    asideCm: yCm + shoot.alongCm * sin + shoot.asideCm * cos,
+  }));
+}
+
+/** In a ring side by side, each growing outwards: where no pot says how they stand. */
+function inARing(plant: Figured): readonly Stand[] {
+  const { turns, radiusCm } = ringOf(plant);
+  return turns.map((turn) => ({
+    xCm: radiusCm * Math.cos(turn),
+    yCm: radiusCm * Math.sin(turn),
+    turnDeg: (turn * 180) / Math.PI,
+  }));
+}
+
+/** stands: of each plant in its pot, from the middle of the pot; without, a plant is drawn about its own middle, growing to the right. */
+export function figureOf(plant: Figured, stands?: readonly Stand[]): PlantFigure {
   const { genus, habit, signs } = plant;
-  const form = formOf(genus.id, genus.habit, habit);
-  const seed = seedOf(`${genus.name}|${plant.shootCount}`);
-  const random = seededRandom(seed);
-  const isBare = signs.leavesShed === true || isAsleep(plant);
-  const ring = ringOf(plant);
-  const each = Math.max(1, Math.round(plant.shootCount / plant.plantCount));
-  const count = form.stem ? 1 : Math.min(MOST_DRAWN, each);
-  const ones = places({ ...plant, frontsRun: plant.plantCount > 1 ? 'one way' : plant.frontsRun }, count, ring.ballCm);
-  const shoots = ring.turns.flatMap((turn) =>
-    ones.map(([x, y], k): Shoot => {
-      const isNewest = k === count - 1 && form.stem === undefined;
-      const newest = signs.shoot === null ? GROWN_USUALLY : grownBySign[signs.shoot];
-      const grown = count > 1 && isNewest ? newest : 0.9 + 0.1 * random();
-      const out = x + ring.radiusCm;
-      return {
-        alongCm: out * Math.cos(turn) - y * Math.sin(turn),
-        asideCm: out * Math.sin(turn) + y * Math.cos(turn),
-        grown: count === 1 ? 1 : grown,
-        isNewest,
-        leaves: isBare ? 0 : form.leaves,
-        lean: random() * 2 - 1,
-        riseCm: habit === 'climbing chain' ? k * CLIMB_SHARE * plant.heightCm : 0,
-      };
-    }),
-  );
-  return { form, shoots, inBloom: signs.inBloom === true, seed };
+  const plants = plantsFromAbove(plant);
+  const placed = stands ?? inARing(plant);
+  const shoots = placed.flatMap((stand, index) => {
+    const mapped = plants[index] ?? plants[0]!;
+    // A ring is told by headings, a pot by how the map is turned.
+    const turnDeg = stand.turnDeg + (stands ? leadingHeadingDeg(mapped) : 0);
+    return set(shootsOf(plant, mapped), { ...stand, turnDeg });
+  });
+  return {
+    form: formOf(genus.id, genus.habit, habit),
+    shoots,
+    inBloom: signs.inBloom === true,
+    seed: seedOf(`${genus.name}|${plant.shootCount}`),
+  };
 }

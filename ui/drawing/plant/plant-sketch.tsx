@@ -1,4 +1,5 @@
 /** The plant above the medium, from the side: its shoots where they stand, at their true size as far as there is room. */
+import type { Stand } from '@core';
 import { memo } from 'react';
 import { BLOOM, BLOOM_EYE, BULB, LEAF, LEAF_LINE, ROOT, ROOT_LINE, YOUNG_BULB, YOUNG_LEAF } from './colors';
 import { type Figured, figureOf, type PlantFigure, type Shoot } from './figure';
@@ -7,6 +8,8 @@ import { leafOf } from './leaf';
 interface PlantSketchProps {
   readonly plant: Figured;
   /** The middle of the ball, and the base of the growth above the pot's base, cm. */
+  /** How its plants stand in a pot, from the middle of it; xCm is the pot's then. */
+  readonly stands?: readonly Stand[];
   readonly xCm: number;
   readonly baseCm: number;
   /** Height to which there is room to draw, cm above the base of the growth. */
@@ -231,8 +234,8 @@ function Bloom({ x, y, tall, edgeCm }: Omit<ShootProps, 'figure'>) {
 }
 
 export const PlantSketch = memo(function PlantSketch(props: PlantSketchProps) {
-  const { plant, xCm, baseCm, roomCm, edgeCm, isBuried } = props;
-  const figure = figureOf(plant);
+  const { plant, stands, xCm, baseCm, roomCm, edgeCm, isBuried } = props;
+  const figure = figureOf(plant, stands);
   const tall = Math.min(plant.heightCm, roomCm);
   const y = -baseCm;
   if (figure.form.stem) {

@@ -18,6 +18,7 @@ import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
 import type { Engine } from './state/engine';
 import { openBench } from './state/opened';
+import { lookFromAbove, useAbove } from './state/above-store';
 import { usePlanned } from './state/plan-store';
 import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
@@ -35,6 +36,7 @@ const later = {
   potted: () => import('./potted-dialog').then((file) => file.PottedDialog),
   whatIf: () => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel),
   whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
+  above: () => import('./stage/from-above').then((file) => file.FromAbove),
   help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
 };
 
@@ -98,6 +100,7 @@ function Table() {
     hours: (index) => moveHours(index === 0 ? -1 : 1),
     undo: undoEdit,
     whatIf: () => tryChange(isTrying ? null : {}),
+    above: () => lookFromAbove(!useAbove.getState().isOpen),
     beside: () => {
       if (spec) toggleBeside(spec);
     },

@@ -1,6 +1,6 @@
 'use client';
 
-import { RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
+import { AimOutlined, LineChartOutlined, RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
 import dynamic from 'next/dynamic';
 import { useDeferredValue } from 'react';
 import { useStore } from 'zustand';
@@ -8,6 +8,7 @@ import { answerLine } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { useMedia } from '../../../theme/use-media';
 import { asProposed, edit, showMonth } from '../state/actions';
+import { lookFromAbove, useAbove } from '../state/above-store';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
@@ -36,6 +37,7 @@ const DryCurve = dynamic(
     ssr: false,
   },
 );
+const FromAbove = dynamic(() => import('./from-above').then((file) => file.FromAbove), { ssr: false });
 const WhatIfStage = dynamic(() => import('../what-if/what-if-stage').then((file) => file.WhatIfStage), { ssr: false });
 
 /** About as many pixels as it has on the screen, so that letters and handles keep their size. */
@@ -55,6 +57,8 @@ export function Stage() {
   const change = useWhatIf((state) => state.change);
   const isEdited = useStage((state) => state.edited !== null);
   const canUndo = useStore(useStage.temporal, (state) => state.pastStates.length > 0);
+  const isAboveWanted = useAbove((state) => state.isOpen);
+  const movedStands = useAbove((state) => state.stands);
   const hour = useHour((state) => state.hour);
   // The drawing may lag a fast hand; the slider never does.
   const drawnHour = useDeferredValue(hour);
@@ -75,6 +79,8 @@ export function Stage() {
   const shownHour = Math.min(drawnHour, last);
   const time = review.daysByMonth[monthIndex];
   const line = answerLine(plan, review, units);
+  const isPot = spec.vessel.kind === 'pot';
+  const isAbove = isAboveWanted && isPot && change === null;
   return (
     <section className={styles.stage} aria-label="The chosen setup">
       <div className={styles.head}>
@@ -83,6 +89,15 @@ export function Stage() {
           <p>{line.water}</p>
         </div>
         <span className={styles.actions}>
+          {change || !isPot ? null : (
+            <Button
+              icon={isAbove ? <LineChartOutlined /> : <AimOutlined />}
+              aria-pressed={isAbove}
+              onClick={() => lookFromAbove(!isAbove)}
+            >
+              {isAbove ? 'Days' : 'From above'}
+            </Button>
+          )}
           {change ? null : (
             <Button icon={<SwapOutlined />} onClick={() => tryChange({})}>
               What if…
@@ -125,7 +140,7 @@ export function Stage() {
             <PotDrawing
               spec={spec}
               plant={plant}
-              placement={review.placement}
+              placement={movedStands && isAbove ? { ...review.placement, stands: movedStands } : review.placement}
               curve={curve}
               hour={shownHour}
               units={units}
@@ -137,7 +152,8 @@ export function Stage() {
           )}
         </div>
         <div className={styles.daysColumn}>
-          {curve ? (
+          {isAbove ? <FromAbove spec={spec} plant={plant} units={units} /> : null}
+          {curve && !isAbove ? (
             <>
               <div className={styles.curve}>
                 <DryCurve curve={curve} other={change ? triedCurve : null} hour={shownHour} />
@@ -152,7 +168,7 @@ export function Stage() {
               />
             </>
           ) : null}
-          {change ? null : (
+          {change || isAbove ? null : (
             <MonthStrip
               byMonth={review.daysByMonth}
               year={review.year}

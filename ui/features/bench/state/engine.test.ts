@@ -1,11 +1,21 @@
 /** The bench without a screen: stores, engine, and workers that answer when the test says so. */
-import type { PlanCase, PlanFacts, SetupSpec, WhatIf } from '@core';
-import { makePlan, reviewSetup, setupCurve, whatIf } from '@core/testing';
+import {
+  contextOf,
+  growthView,
+  type PlanCase,
+  type PlanFacts,
+  potOf,
+  type SetupSpec,
+  type Stand,
+  type WhatIf,
+} from '@core';
+import { makePlan, resolveCase, reviewSetup, setupCurve, whatIf } from '@core/testing';
 import { emptyDraft } from '../../../data/bench-draft';
 import type { Outcome } from '../../../data/worker/long-work';
 import { answer, choose, edit, keepTried, showMonth, startAnew, toggleBeside } from './actions';
 import { readingOf, useCase } from './case-store';
 import { type AnswerMemory, type BenchPlanner, type Engine, IDLE_MS, SETTLE_MS, startEngine } from './engine';
+import { lookFromAbove, moveStands, useAbove } from './above-store';
 import { emptyPlan, specOf, usePlanned } from './plan-store';
 import { emptyStage, forgetEdits, undoEdit, useStage } from './stage-store';
 import { tryChange, useWhatIf } from './what-if-store';
@@ -36,7 +46,7 @@ const nothingKept: AnswerMemory = { lastAnswer: () => null, keepLastAnswer: () =
 
 function fakePlanner() {
   const asked: Asked[] = [];
-  const counts = { cancelled: 0, stopped: 0, closed: 0, reviews: 0, whatIfs: 0 };
+  const counts = { cancelled: 0, stopped: 0, closed: 0, reviews: 0, whatIfs: 0, growths: 0 };
   const planner: BenchPlanner = {
     plan: (planCase) =>
       new Promise((resolve) => {
@@ -54,6 +64,12 @@ function fakePlanner() {
     doubts: () => Promise.resolve({ status: 'cancelled' }),
     sides: () => Promise.resolve({ status: 'cancelled' }),
     tune: () => Promise.resolve({ status: 'cancelled' }),
+    growth: (planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null) => {
+      counts.growths += 1;
+      const { vessel } = spec;
+      if (vessel.kind !== 'pot') return Promise.resolve(null);
+      return Promise.resolve(growthView(contextOf(resolveCase(planCase)), potOf(vessel), stands));
+    },
     stopThinking: () => {
       counts.stopped += 1;
     },
@@ -86,6 +102,7 @@ beforeEach(() => {
   useStage.setState(emptyStage);
   forgetEdits();
   tryChange(null);
+  lookFromAbove(false);
   usePlanned.setState(emptyPlan);
   fake = fakePlanner();
   engine = startEngine(fake.planner, nothingKept);
@@ -204,6 +221,34 @@ test('a change is tried beside the setup, and taken over with what it says of th
   expect(useCase.getState().answers.routine).toEqual({ kind: 'every', days: 3 });
   await jest.advanceTimersByTimeAsync(0);
   expect(usePlanned.getState().tried).toBeNull();
+});
+
+test('growth is worked out only while the pot is looked at from above, and follows a moved plant', async () => {
+  await planned();
+  expect(fake.counts.growths).toBe(0);
+  lookFromAbove(true);
+  await settle();
+  const best = usePlanned.getState().growth!;
+  expect(best.shown.years).toBe(best.best.years);
+  expect(best.tipsByYear[0]!.length).toBeGreaterThan(0);
+  moveStands([{ xCm: best.shown.widthCm / 2, yCm: 0, turnDeg: 0 }]);
+  await settle();
+  expect(usePlanned.getState().growth!.shown.years).toBe(0);
+  expect(usePlanned.getState().growth!.best.years).toBe(best.best.years);
+  lookFromAbove(false);
+  await settle();
+  expect(usePlanned.getState().growth).toBeNull();
+});
+
+test('in another case plants that were moved by hand stand best again', async () => {
+  await planned();
+  lookFromAbove(true);
+  moveStands([{ xCm: 1, yCm: 1, turnDeg: 0 }]);
+  await settle();
+  answer({ shootCount: 5 });
+  await planned();
+  await settle();
+  expect(useAbove.getState().stands).toBeNull();
 });
 
 test('set beside, taken away again, and never more than a page holds', async () => {

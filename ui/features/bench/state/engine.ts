@@ -2,7 +2,15 @@
  * Keeps what is worked out in step with what is said: watches the stores, asks the workers, and puts
  * their answers into the plan's store. No component computes anything itself.
  */
-import { type PlanCase, type PlanFacts, type SchoolId, type SidesFacts, specId, type TuningFacts } from '@core';
+import {
+  type PlanCase,
+  type PlanFacts,
+  type SchoolId,
+  type SetupSpec,
+  type SidesFacts,
+  specId,
+  type TuningFacts,
+} from '@core';
 import { type RawCase, readCase } from '../../../data/bench-draft';
 import { Latest } from '../../../data/latest';
 import { safeJson } from '../../../data/safe-json';
@@ -12,6 +20,7 @@ import type { Planner } from '../../../data/worker/planner';
 import { readingOf, useCase } from './case-store';
 import { mark, markPainted } from './marks';
 import { emptyPlan, monthOf, specOf, usePlanned } from './plan-store';
+import { useAbove } from './above-store';
 import { useStage } from './stage-store';
 import { useWhatIf } from './what-if-store';
 
@@ -66,6 +75,27 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     report,
   );
 
+  const growths = new Latest<ReturnType<Planner['growth']> extends Promise<infer T> ? T : never>(
+    (growth) => set({ growth }),
+    report,
+  );
+  /** The pot and case in which plants were moved by hand: in another they stand best again. */
+  let standsOf: string | null = null;
+
+  /** Where it will grow, while somebody looks at it. */
+  function followAbove(planCase: PlanCase, spec: SetupSpec, key: string): void {
+    const { isOpen, stands } = useAbove.getState();
+    const potKey = `${JSON.stringify(planCase)}${JSON.stringify(spec.vessel)}`;
+    if (!isOpen) {
+      growths.forget();
+      if (usePlanned.getState().growth !== null) set({ growth: null });
+      return;
+    }
+    if (stands !== null && standsOf !== null && standsOf !== potKey) return useAbove.setState({ stands: null });
+    standsOf = stands === null ? null : potKey;
+    growths.ask(`${key}#${JSON.stringify(stands)}`, () => planner.growth(planCase, spec, stands));
+  }
+
   /** The stage follows the plan, the hand and the month; the last answers stay until the next arrive. */
   function followStage(): void {
     const { plan, planCase } = usePlanned.getState();
@@ -82,6 +112,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
       if (usePlanned.getState().review !== onShelf) set({ review: onShelf });
     } else reviews.ask(key, () => planner.review(planCase, spec));
     curves.ask(`${key}#${monthIndex}`, () => planner.curve(planCase, spec, monthIndex));
+    followAbove(planCase, spec, key);
     if (change === null) {
       tries.forget();
       if (usePlanned.getState().tried !== null) set({ tried: null });
@@ -193,6 +224,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     useCase.subscribe(followCase),
     useStage.subscribe(followStage),
     useWhatIf.subscribe(followStage),
+    useAbove.subscribe(followStage),
     usePlanned.subscribe((now, before) => {
       if (now.plan !== before.plan) followStage();
     }),
@@ -229,7 +261,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
       clearTimeout(timer);
       clearTimeout(idle);
       ends.forEach((end) => end());
-      [reviews, curves, tries].forEach((latest) => latest.close());
+      [reviews, curves, tries, growths].forEach((latest) => latest.close());
       planner.close();
       set(emptyPlan);
     },

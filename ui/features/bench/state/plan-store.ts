@@ -1,6 +1,6 @@
 /** What was worked out: the plan, the setup on the stage, what is tried on it, and how sure it all is. */
 import { create } from 'zustand';
-import type { PlanCase, PlanFacts, SetupFacts, SetupCurve, SetupSpec } from '@core';
+import type { GrowthView, PlanCase, PlanFacts, SetupFacts, SetupCurve, SetupSpec } from '@core';
 import type { DoubtFacts } from '../../../data/worker/bench-worker';
 import type { TriedFacts } from '../../../data/worker/planner';
 import type { StageState } from './stage-store';
@@ -20,6 +20,8 @@ export interface PlanState {
   readonly review: SetupFacts | null;
   readonly curve: SetupCurve | null;
   readonly tried: TriedFacts | null;
+  /** The pot from above; null while it is not looked at, and of a mount. */
+  readonly growth: GrowthView | null;
   readonly doubts: DoubtFacts | null;
   readonly thinking: Progress | null;
 }
@@ -32,6 +34,7 @@ export const emptyPlan: PlanState = {
   review: null,
   curve: null,
   tried: null,
+  growth: null,
   doubts: null,
   thinking: null,
 };

@@ -1,0 +1,109 @@
+/**
+ * What becomes of plants in pots: how wide a pot must be for so many years, where in a pot they stand best, and how likely they
+ * are still inside it after each year.
+ */
+import type { PotShape } from '../physics/pots';
+import { type GrowthClock } from './clock';
+import { k } from './constants';
+import { futuresOf } from './futures';
+import { certainYears, growthYearsInside, shareInside } from './inside';
+import { ladderOf, type Planted, type Rung, rungYears } from './ladder';
+import type { MappedPlant, Stand } from './map';
+import type { Stride } from './stride';
+
+export interface GrowthQuestion {
+  /** One to three plants of one kind, each in a frame of its own. */
+  readonly plants: readonly MappedPlant[];
+  readonly stride: Stride;
+  readonly clock: GrowthClock;
+  /** Share of the futures that are to stay inside, 0..1. */
+  readonly certainty: number;
+  readonly seed: number;
+  /** Futures of each plant. */
+  readonly lives: number;
+}
+
+/** Plants in a pot. */
+export interface Standing {
+  readonly stands: readonly Stand[];
+  /** Years that they stay inside with the certainty asked for. */
+  readonly years: number;
+  /** Beyond the years that are followed: it lasts longer than can be said. */
+  readonly isBeyond: boolean;
+}
+
+export interface Forecast {
+  readonly planted: readonly Planted[];
+  readonly stride: Stride;
+  readonly clock: GrowthClock;
+  readonly certainty: number;
+  /** Inside width of the narrowest pot that lasts so many years, cm. */
+  readonly neededCm: (shape: PotShape, years: number) => number;
+  /** Where they stand best in a pot of a width. */
+  readonly bestIn: (shape: PotShape, widthCm: number) => Standing;
+  /** What another way of standing gives. */
+  readonly standing: (shape: PotShape, widthCm: number, stands: readonly Stand[]) => Standing;
+  /** Share of futures that are still inside after so many years, 0..1. */
+  readonly chanceInside: (shape: PotShape, widthCm: number, stands: readonly Stand[], years: number) => number;
+}
+
+const MOST_GROWTH_YEARS = rungYears[rungYears.length - 1]!;
+
+function blend(from: readonly Stand[], to: readonly Stand[], share: number): readonly Stand[] {
+  return from.map((stand, plant) => {
+    const other = to[plant]!;
+    return {
+      xCm: stand.xCm + share * (other.xCm - stand.xCm),
+      yCm: stand.yCm + share * (other.yCm - stand.yCm),
+      turnDeg: stand.turnDeg + share * (other.turnDeg - stand.turnDeg),
+    };
+  });
+}
+
+/** The rungs between which a value lies, and how far from the lower to the upper. */
+function between(rungs: readonly Rung[], value: number, of: (rung: Rung) => number): readonly [Rung, Rung, number] {
+  const upper = rungs.findIndex((rung) => of(rung) >= value);
+  if (upper === 0) return [rungs[0]!, rungs[0]!, 0];
+  const last = rungs[rungs.length - 1]!;
+  if (upper < 0) return [last, last, 0];
+  const [below, above] = [rungs[upper - 1]!, rungs[upper]!];
+  const span = of(above) - of(below);
+  return [below, above, span > 0 ? (value - of(below)) / span : 1];
+}
+
+export function forecastOf({ plants, stride, clock, certainty, seed, lives }: GrowthQuestion): Forecast {
+  const planted = plants.map((plant, index) => ({
+    plant,
+    futures: futuresOf(plant, stride, { count: lives, years: MOST_GROWTH_YEARS, seed: seed + index }),
+  }));
+  const ladders = new Map<PotShape, readonly Rung[]>();
+  const ladder = (shape: PotShape): readonly Rung[] => {
+    const made = ladders.get(shape) ?? ladderOf(planted, shape, certainty);
+    ladders.set(shape, made);
+    return made;
+  };
+  const standing = (shape: PotShape, widthCm: number, stands: readonly Stand[]): Standing => {
+    const inside = growthYearsInside(planted, stands, shape, widthCm);
+    const growthYears = certainYears(inside, certainty, MOST_GROWTH_YEARS);
+    return { stands, years: clock.years(growthYears), isBeyond: growthYears >= MOST_GROWTH_YEARS };
+  };
+  return {
+    planted,
+    stride,
+    clock,
+    certainty,
+    neededCm: (shape, years) => {
+      const [below, above, share] = between(ladder(shape), clock.growthYears(years), (rung) => rung.years);
+      return below.widthCm + share * (above.widthCm - below.widthCm);
+    },
+    bestIn: (shape, widthCm) => {
+      const [below, above, share] = between(ladder(shape), widthCm, (rung) => rung.widthCm);
+      return [above.stands, blend(below.stands, above.stands, share), below.stands]
+        .map((stands) => standing(shape, widthCm, stands))
+        .reduce((best, one) => (one.years > best.years + k.LEAST_YEARS_GAINED ? one : best));
+    },
+    standing,
+    chanceInside: (shape, widthCm, stands, years) =>
+      shareInside(growthYearsInside(planted, stands, shape, widthCm), clock.growthYears(years)),
+  };
+}

@@ -1,0 +1,10 @@
+export { growthClock, type GrowthClock, type GrowingConditions, paceByRoots, paceInLight, steadyClock } from './clock';
+export { LIVES, SEED, spreadByHabit } from './constants';
+export { type Forecast, forecastOf, type GrowthQuestion, type Standing } from './forecast';
+export { type Creep, type Future, futuresOf } from './futures';
+export { aboutBall, leadingHeadingDeg, type Lead, type MappedPlant, type Point, type Stand, standing } from './map';
+export { leadsUsually, type PatternOf, plantByPattern, type Runs, runs } from './patterns';
+export { oriented } from './oriented';
+export { standKind, type StandKind } from './position';
+export { tipsAfter } from './traces';
+export { type Stride, strideOf } from './stride';

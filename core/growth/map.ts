@@ -1,0 +1,53 @@
+/** A plant seen from above: where its bulbs stand, where it grows on, and how wide its roots are. */
+
+/** Centimetres to the right of and above a middle, as on paper. */
+export interface Point {
+  readonly xCm: number;
+  readonly yCm: number;
+}
+
+/** A leading shoot: where it stands and which way the next comes; 0° = to the right, counted against the clock. */
+export interface Lead extends Point {
+  readonly headingDeg: number;
+}
+
+export interface MappedPlant {
+  /** The oldest first; without the leads. */
+  readonly bulbs: readonly Point[];
+  readonly leads: readonly Lead[];
+  /** The root ball as a disc. */
+  readonly ball: Point & { readonly diameterCm: number };
+}
+
+/** Where a plant goes: its ball's middle from the middle of the pot, and by how much it is turned. */
+export interface Stand extends Point {
+  readonly turnDeg: number;
+}
+
+export const RAD = Math.PI / 180;
+
+/** A point of a plant (from its ball's middle) as it lies in the pot. */
+export function standing({ xCm, yCm }: Point, stand: Stand): Point {
+  const [cos, sin] = [Math.cos(stand.turnDeg * RAD), Math.sin(stand.turnDeg * RAD)];
+  return { xCm: stand.xCm + xCm * cos - yCm * sin, yCm: stand.yCm + xCm * sin + yCm * cos };
+}
+
+/** The same plant about its own ball's middle. */
+export function aboutBall(plant: MappedPlant): MappedPlant {
+  const { xCm, yCm, diameterCm } = plant.ball;
+  const from = <P extends Point>(point: P): P => ({ ...point, xCm: point.xCm - xCm, yCm: point.yCm - yCm });
+  return {
+    bulbs: plant.bulbs.map(from),
+    leads: plant.leads.map(from),
+    ball: { xCm: 0, yCm: 0, diameterCm },
+  };
+}
+
+/** The mean way that a plant's leads are heading, degrees; 0 where they head everywhere. */
+export function leadingHeadingDeg({ leads }: Pick<MappedPlant, 'leads'>): number {
+  const [x, y] = leads.reduce(
+    ([sumX, sumY], { headingDeg }) => [sumX + Math.cos(headingDeg * RAD), sumY + Math.sin(headingDeg * RAD)],
+    [0, 0],
+  );
+  return Math.hypot(x, y) < 1e-9 ? 0 : Math.atan2(y, x) / RAD;
+}

@@ -1,0 +1,57 @@
+/** In growers' words: what a way of standing amounts to. */
+import type { PotShape } from '../physics/pots';
+import { k } from './constants';
+import { leadingHeadingDeg, type MappedPlant, RAD, type Stand } from './map';
+import { halfOf } from './room';
+
+export type StandKind =
+  'centre' | 'back to the wall' | 'behind the middle' | 'on the diagonal' | 'backs together' | 'side by side';
+
+/** By how much two directions differ, 0..180°. */
+function apartDeg(a: number, b: number): number {
+  return Math.abs(((((a - b) % 360) + 540) % 360) - 180);
+}
+
+const headingDeg = (plant: MappedPlant, stand: Stand): number => leadingHeadingDeg(plant) + stand.turnDeg;
+
+/** True where the leads of a plant head more or less together. */
+export function headsOneWay({ leads }: MappedPlant): boolean {
+  const [x, y] = leads.reduce(
+    ([sumX, sumY], lead) => [sumX + Math.cos(lead.headingDeg * RAD), sumY + Math.sin(lead.headingDeg * RAD)],
+    [0, 0],
+  );
+  return Math.hypot(x, y) > leads.length / 2;
+}
+
+/** True where every plant grows away from the others. */
+function growApart(plants: readonly MappedPlant[], stands: readonly Stand[]): boolean {
+  return plants.every((plant, own) => {
+    const heading = headingDeg(plant, stands[own]!);
+    return plants.every(
+      (other, index) => index === own || apartDeg(heading, headingDeg(other, stands[index]!)) >= k.APART_FROM_DEG,
+    );
+  });
+}
+
+/** plants: about their own balls' middles. */
+export function standKind(
+  plants: readonly MappedPlant[],
+  stands: readonly Stand[],
+  shape: PotShape,
+  widthCm: number,
+): StandKind {
+  if (plants.length > 1) return growApart(plants, stands) ? 'backs together' : 'side by side';
+  const [plant, stand] = [plants[0]!, stands[0]!];
+  const offCm = Math.hypot(stand.xCm, stand.yCm);
+  const roomCm = widthCm / 2 - plant.ball.diameterCm / 2 - k.BALL_MARGIN_CM;
+  // A ball that fills the pot stands in the middle and at the wall alike: then its growth says which.
+  const fillsIt = roomCm < k.OFF_CENTRE_FROM_CM;
+  if (fillsIt && headsOneWay(plant)) return 'back to the wall';
+  if (fillsIt || offCm < k.OFF_CENTRE_FROM_CM) return 'centre';
+  const backDeg = Math.atan2(stand.yCm, stand.xCm) / RAD;
+  const isDiagonal = shape === 'square' && apartDeg(backDeg * 4, 180) < 4 * k.DIAGONAL_WITHIN_DEG;
+  if (isDiagonal && apartDeg(backDeg, headingDeg(plant, stand)) > k.BEHIND_FROM_DEG) return 'on the diagonal';
+  return halfOf[shape](stand.xCm, stand.yCm) >= k.AT_WALL_FROM_SHARE * roomCm
+    ? 'back to the wall'
+    : 'behind the middle';
+}

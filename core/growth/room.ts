@@ -1,0 +1,113 @@
+/**
+ * How wide a pot must be for plants that stand in it in a given way, in each of their futures; and which way of standing needs
+ * the least. Inside the pot: every tip by a margin, every ball with a finger round it, old bulbs up to the wall. A tip that
+ * comes too near to another plant's shoots counts by how much too near it comes.
+ */
+import type { PotShape } from '../physics/pots';
+import { k } from './constants';
+import { RAD, type Stand } from './map';
+import type { Reach } from './reach';
+
+/** Half of what is needed in one future, from the middle of the pot to its wall, cm. */
+type HalfWidth = (x: number, y: number) => number;
+
+const halfRound: HalfWidth = (x, y) => Math.sqrt(x * x + y * y);
+const halfSquare: HalfWidth = (x, y) => Math.max(Math.abs(x), Math.abs(y));
+export const halfOf: Readonly<Record<PotShape, HalfWidth>> = { round: halfRound, square: halfSquare };
+
+export interface Ask {
+  readonly reaches: readonly Reach[];
+  readonly shape: PotShape;
+  /** Share of futures that must find room, 0..1. */
+  readonly certainty: number;
+  /** What the plants keep from each other, cm. */
+  readonly clearCm: number;
+}
+
+/** Middle of the values about a share of them, so that one future more or less makes no step. */
+function quantileOf(values: Float64Array, share: number): number {
+  values.sort();
+  const at = share * (values.length - 1);
+  const low = Math.floor(at);
+  const high = Math.min(values.length - 1, low + 1);
+  return values[low]! + (at - low) * (values[high]! - values[low]!);
+}
+
+/** Half of what one plant needs in each future goes into needed; the half that its old bulbs need is given back. */
+function ofOne(lying: Lying, stand: Stand, half: HalfWidth, needed: Float64Array): number {
+  const { reach, x, y } = lying;
+  const [cos, sin] = [Math.cos(stand.turnDeg * RAD), Math.sin(stand.turnDeg * RAD)];
+  const toBall = half(stand.xCm, stand.yCm);
+  for (let life = 0; life < reach.count; life += 1) {
+    let most = 0;
+    for (let n = reach.starts[life]!; n < reach.starts[life + 1]!; n += 1) {
+      const px = stand.xCm + reach.x[n]! * cos - reach.y[n]! * sin;
+      const py = stand.yCm + reach.x[n]! * sin + reach.y[n]! * cos;
+      x[n] = px;
+      y[n] = py;
+      const at = half(px, py);
+      if (at > most) most = at;
+    }
+    const tips = most > 0 ? most + k.WALL_MARGIN_CM : 0;
+    needed[life] = Math.max(needed[life]!, tips, toBall + reach.ballCm[life]!);
+  }
+  let bulbs = 0;
+  for (let n = 0; n < reach.bulbX.length; n += 1) {
+    const px = stand.xCm + reach.bulbX[n]! * cos - reach.bulbY[n]! * sin;
+    const py = stand.yCm + reach.bulbX[n]! * sin + reach.bulbY[n]! * cos;
+    bulbs = Math.max(bulbs, half(px, py) + k.BULB_RADIUS_CM);
+  }
+  return bulbs;
+}
+
+/** Inside width of the pot that the plants need, standing so, cm. */
+export function widthNeededBy({ reaches, shape, certainty, clearCm }: Ask, stands: readonly Stand[]): number {
+  const half = halfOf[shape];
+  const needed = new Float64Array(reaches[0]!.count);
+  const lying = reaches.map((reach): Lying => ({
+    reach,
+    x: new Float64Array(reach.x.length),
+    y: new Float64Array(reach.x.length),
+  }));
+  const bulbs = Math.max(...lying.map((one, plant) => ofOne(one, stands[plant]!, half, needed)));
+  let squeezedCm = 0;
+  for (let a = 0; a < lying.length; a += 1) {
+    for (let b = a + 1; b < lying.length; b += 1) {
+      const [one, other] = [lying[a]!, lying[b]!];
+      const apart = Math.hypot(stands[a]!.xCm - stands[b]!.xCm, stands[a]!.yCm - stands[b]!.yCm);
+      const wanted = k.BALLS_APART_SHARE * (radiusOf(one.reach) + radiusOf(other.reach));
+      squeezedCm += Math.max(0, wanted - apart);
+      for (let life = 0; life < needed.length; life += 1) {
+        needed[life]! += Math.max(0, clearCm - nearest(one, other, life));
+      }
+    }
+  }
+  // Two balls cannot lie in one place: what they overlap counts from both.
+  return 2 * (Math.max(bulbs, quantileOf(needed, certainty)) + 2 * squeezedCm);
+}
+
+const radiusOf = (reach: Reach): number => reach.ballCm[0]! - k.BALL_MARGIN_CM;
+
+/** Points of a plant as they lie in the pot. */
+interface Lying {
+  readonly reach: Reach;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+}
+
+/** The least distance between what two plants have grown in one future, cm. */
+function nearest(a: Lying, b: Lying, life: number): number {
+  let least = Infinity;
+  for (let i = a.reach.sampleStarts[life]!; i < a.reach.sampleStarts[life + 1]!; i += 1) {
+    const n = a.reach.sample[i]!;
+    const [ax, ay] = [a.x[n]!, a.y[n]!];
+    for (let j = b.reach.sampleStarts[life]!; j < b.reach.sampleStarts[life + 1]!; j += 1) {
+      const m = b.reach.sample[j]!;
+      const dx = ax - b.x[m]!;
+      const dy = ay - b.y[m]!;
+      const square = dx * dx + dy * dy;
+      if (square < least) least = square;
+    }
+  }
+  return Math.sqrt(least);
+}
