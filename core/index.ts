@@ -112,6 +112,8 @@ export {
   ownMediumSchema,
   type OwnPot,
   ownPotSchema,
+  type GrowthMapSaid,
+  growthMapSchema,
   placeIn,
   frontDirections,
   plantStages,

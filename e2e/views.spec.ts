@@ -82,6 +82,15 @@ for (const { name, viewport, hasTouch } of widths) {
       }
     });
 
+    test('the pot from above, and the sheet on which a plant is drawn', async ({ bench }) => {
+      await bench.getByRole('button', { name: 'From above' }).click();
+      await expect(bench.locator('[data-part="growth-plan"]')).toBeVisible();
+      expect.soft(await faults(bench), 'from above').toEqual([]);
+      await bench.getByRole('button', { name: 'Draw it' }).click();
+      await expect(bench.locator('[data-part="map-sheet"]')).toBeVisible();
+      expect.soft(await faults(bench), 'drawing').toEqual([]);
+    });
+
     test('every picker', async ({ bench }) => {
       for (const phrase of phrases) {
         await bench.locator(`[data-phrase="${phrase}"]`).click();

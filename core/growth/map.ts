@@ -11,9 +11,15 @@ export interface Lead extends Point {
   readonly headingDeg: number;
 }
 
+/** A shoot that leads on no more. */
+export interface Bulb extends Point {
+  /** It may be cut off, and new roots come no more. */
+  readonly isSpent?: boolean | undefined;
+}
+
 export interface MappedPlant {
   /** The oldest first; without the leads. */
-  readonly bulbs: readonly Point[];
+  readonly bulbs: readonly Bulb[];
   readonly leads: readonly Lead[];
   /** The root ball as a disc. */
   readonly ball: Point & { readonly diameterCm: number };

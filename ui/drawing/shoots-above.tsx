@@ -52,7 +52,13 @@ export function ShootsAbove({ plant, mapped, stand, reachCm }: ShootsAboveProps)
                   transform={`rotate(${(360 / leaves) * n + 40 * shoot.lean})`}
                 />
               ))}
-              <circle r={bulbCm} fill={shoot.isNewest ? YOUNG_BULB : BULB} stroke={LEAF_LINE} strokeWidth={0.15} />
+              <circle
+                r={bulbCm}
+                fill={shoot.isSpent ? 'none' : shoot.isNewest ? YOUNG_BULB : BULB}
+                stroke={LEAF_LINE}
+                strokeWidth={0.15}
+                strokeDasharray={shoot.isSpent ? '0.4 0.3' : undefined}
+              />
             </g>
           );
         })}

@@ -21,6 +21,8 @@ export interface Shoot {
   /** How far it is grown, 0..1. */
   readonly grown: number;
   readonly isNewest: boolean;
+  /** An old bulb without leaves or roots of its own. */
+  readonly isSpent: boolean;
   readonly leaves: number;
   /** Which way it leans, −1..1. */
   readonly lean: number;
@@ -82,7 +84,8 @@ export function shootsOf(plant: Figured, mapped: MappedPlant): readonly Shoot[] 
         asideCm: y,
         grown: all.length === 1 ? 1 : grown,
         isNewest,
-        leaves: isBare ? 0 : form.leaves,
+        isSpent: mapped.bulbs[k]?.isSpent === true,
+        leaves: isBare || mapped.bulbs[k]?.isSpent === true ? 0 : form.leaves,
         lean: random() * 2 - 1,
         riseCm: habit === 'climbing chain' ? k * CLIMB_SHARE * plant.heightCm : 0,
       };

@@ -47,6 +47,17 @@ export function PotFields() {
           onChange={(yearsWanted) => answer({ yearsWanted })}
         />
       </Field>
+      <Field id="certainty" label="How surely it stays inside the rim so long" fault={faultAt('certaintyPct')}>
+        <UnitNumber
+          id="certainty"
+          value={answers.certaintyPct}
+          placeholder="50"
+          suffix="%"
+          step={10}
+          hasFault={faultAt('certaintyPct') !== null}
+          onChange={(certaintyPct) => answer({ certaintyPct })}
+        />
+      </Field>
       <h3>Pots on my shelf</h3>
       <label className={styles.switch}>
         <Switch checked={isOnly} disabled={pots.length === 0 && !isOnly} onChange={useOnly} /> Propose only these

@@ -43,11 +43,11 @@ export const answersOf: Readonly<Record<PhraseId, readonly (keyof RawCase)[]>> =
   place: ['place'],
   watering: ['routine'],
   now: ['current'],
-  size: ['habit', 'shootCount', 'rootBallDiameterCm'],
+  size: ['habit', 'shootCount', 'growthMap', 'rootBallDiameterCm'],
   health: ['liveRootsPct', 'bulbs', 'stage', 'plantCount', 'fronts', 'frontsRun', 'heightCm', 'leafAreaCm2'],
   hands: ['wentWell', 'wentBadly', 'mediaAtHand', 'dislikes'],
   opinions: ['schools'],
-  pots: ['yearsWanted', 'ownPots', 'ownMedia'],
+  pots: ['yearsWanted', 'certaintyPct', 'ownPots', 'ownMedia'],
   water: ['waterKind', 'waterDsM', 'feed'],
   away: ['holiday', 'heatWave'],
   quirks: ['genusOverrides'],
@@ -141,10 +141,12 @@ function nowText({ answers, names, units }: Looked): string {
 
 function sizeText({ answers, plan, units }: Looked): string {
   const plant = plan?.resolved.plant;
-  const shoots = numberOr(answers.shootCount) ?? plant?.shootCount;
+  const isDrawn = isSaid(answers.growthMap);
+  // What is drawn is counted there.
+  const shoots = isDrawn ? plant?.shootCount : (numberOr(answers.shootCount) ?? plant?.shootCount);
   const ball = numberOr(answers.rootBallDiameterCm) ?? plant?.rootBallDiameterCm;
   return few([
-    shoots === undefined ? undefined : plural(shoots, 'shoot'),
+    shoots === undefined ? undefined : `${plural(shoots, 'shoot')}${isDrawn ? ' as drawn' : ''}`,
     ball === undefined ? undefined : `a ${cm(ball, units)} root ball`,
     answers.habit as string | undefined,
   ]);
@@ -191,9 +193,11 @@ function handsText({ answers }: Looked): string {
 
 function potsText({ answers }: Looked): string {
   const years = numberOr(answers.yearsWanted);
+  const sure = numberOr(answers.certaintyPct);
   const pots = countOf(answers.ownPots);
   const said = few([
     years === undefined ? undefined : `${number(years, 1)} ${years === 1 ? 'year' : 'years'} in the next pot`,
+    sure === undefined ? undefined : `${number(sure, 0)} % sure`,
     pots > 0 ? `${plural(pots, 'pot')} of yours` : undefined,
     answers.ownMedia === undefined ? undefined : `${plural(countOf(answers.ownMedia), 'medium', 'media')} of yours`,
   ]);

@@ -19,6 +19,12 @@ export const sayables: readonly Sayable[] = [
     fieldId: 'habit',
     also: 'habit sympodial monopodial clump creeping cane climbing',
   },
+  {
+    label: 'The plant drawn from above',
+    phrase: 'size',
+    fieldId: 'growth-map',
+    also: 'growth map sketch position where shoots bulbs leads stand heading direction dead centre center',
+  },
   { label: 'Live roots', phrase: 'health', fieldId: 'live', also: 'dead firm mushy rot share percent health lost' },
   {
     label: 'Bulbs, how they look',
@@ -47,6 +53,12 @@ export const sayables: readonly Sayable[] = [
     phrase: 'pots',
     fieldId: 'years-wanted',
     also: 'repotting interval last long',
+  },
+  {
+    label: 'How surely it stays inside',
+    phrase: 'pots',
+    fieldId: 'certainty',
+    also: 'certainty sure chance odds percent safe rim outgrow',
   },
   { label: 'Pots you have', phrase: 'pots', fieldId: 'own-kind', also: 'own pots shelf stock containers' },
   { label: 'Media you have', phrase: 'hands', fieldId: 'at-hand', also: 'bags at hand stock mix bark moss medium' },

@@ -1,14 +1,15 @@
 'use client';
 
 /** From above: how long growth stays inside the rim, in this pot and in others, and what another place in it would cost. */
-import { AimOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { AimOutlined, EditOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { changedSpec, type GrowthView, type PlantInHand, type SetupSpec } from '@core';
 import { cm, number, percent, type WordUnits, years as yearsText } from '@core/words';
 import { Button } from '../../../controls/button';
 import { GrowthPlan, nudged, yearColors } from '../../../drawing/growth-plan';
 import { edit } from '../state/actions';
-import { moveStands, useAbove } from '../state/above-store';
+import { drawMap, moveStands, useAbove } from '../state/above-store';
 import { usePlanned } from '../state/plan-store';
+import { GrowthMap } from './growth-map';
 import styles from './from-above.module.css';
 
 const EVEN = 0.5;
@@ -51,7 +52,9 @@ function headline({ shown, best }: GrowthView, isMoved: boolean): string {
 export function FromAbove({ spec, plant, units }: FromAboveProps) {
   const view = usePlanned((state) => state.growth);
   const moved = useAbove((state) => state.stands);
+  const isDrawing = useAbove((state) => state.isDrawing);
   if (!view) return <p className={styles.waiting}>Growing it on…</p>;
+  if (isDrawing) return <GrowthMap view={view} />;
   const stands = moved ?? view.shown.stands;
   const turn = (turnDeg: number) => moveStands(nudged(stands, 0, { turnDeg }, view.shown.widthCm / 2));
   return (
@@ -72,6 +75,9 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
               </li>
             ))}
           </ol>
+          <Button icon={<EditOutlined />} onClick={() => drawMap(true)}>
+            Draw it
+          </Button>
           <div className={styles.moves}>
             <Button aria-label="Turn it left" icon={<UndoOutlined />} onClick={() => turn(15)} />
             <Button aria-label="Turn it right" icon={<RedoOutlined />} onClick={() => turn(-15)} />

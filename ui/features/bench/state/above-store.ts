@@ -1,4 +1,4 @@
-/** The pot from above: whether it is looked at, and where a hand has moved the plants. */
+/** The pot from above: whether it is looked at, where a hand has moved the plants, and whether the plant is being drawn. */
 import { create } from 'zustand';
 import type { Stand } from '@core';
 
@@ -6,9 +6,11 @@ interface AboveState {
   readonly isOpen: boolean;
   /** As moved by hand; null = as they stand best. */
   readonly stands: readonly Stand[] | null;
+  readonly isDrawing: boolean;
 }
 
-export const useAbove = create<AboveState>()(() => ({ isOpen: false, stands: null }));
+export const useAbove = create<AboveState>()(() => ({ isOpen: false, stands: null, isDrawing: false }));
 
-export const lookFromAbove = (isOpen: boolean): void => useAbove.setState({ isOpen, stands: null });
+export const lookFromAbove = (isOpen: boolean): void => useAbove.setState({ isOpen, stands: null, isDrawing: false });
 export const moveStands = (stands: readonly Stand[] | null): void => useAbove.setState({ stands });
+export const drawMap = (isDrawing: boolean): void => useAbove.setState({ isOpen: true, stands: null, isDrawing });

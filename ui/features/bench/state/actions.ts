@@ -29,6 +29,7 @@ export function sayGenus(genus: string | Genus): void {
     fronts: undefined,
     frontsRun: undefined,
     shootCount: undefined,
+    growthMap: undefined,
     rootBallDiameterCm: undefined,
   });
 }

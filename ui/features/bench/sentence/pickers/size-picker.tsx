@@ -1,16 +1,20 @@
 'use client';
 
 /** How large it is and how it grows. */
+import { EditOutlined } from '@ant-design/icons';
 import { Select } from 'antd';
 import { growthHabits } from '@core';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
+import { Button } from '../../../../controls/button';
 import { Field } from '../../../../controls/field';
 import { LengthNumber } from '../../../../controls/length-number';
 import { UnitNumber } from '../../../../controls/unit-number';
+import { drawMap } from '../../state/above-store';
 import { answer } from '../../state/actions';
 import { useCase } from '../../state/case-store';
 import { usePlanned } from '../../state/plan-store';
 import { useFaultAt } from '../../state/worded';
+import { openPhrase } from '../open-phrase';
 import styles from './pickers.module.css';
 
 export function SizePicker() {
@@ -30,6 +34,16 @@ export function SizePicker() {
           onChange={(shootCount) => answer({ shootCount })}
         />
       </Field>
+      <Button
+        id="growth-map"
+        icon={<EditOutlined />}
+        onClick={() => {
+          openPhrase(null);
+          drawMap(true);
+        }}
+      >
+        Draw it from above
+      </Button>
       <Field id="ball" label="Root ball" fault={faultAt('rootBallDiameterCm')}>
         <LengthNumber
           id="ball"

@@ -1,0 +1,154 @@
+'use client';
+
+/** The sheet on which a growth map is drawn: the old pot’s rim to scale, and every shoot a thing to touch, move and turn. */
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import type { GrowthMapSaid } from '@core';
+import { colors } from '../theme/tokens';
+import { BULB, LEAF_LINE, YOUNG_BULB } from './plant/colors';
+import { PotAbove } from './pot-above';
+
+export interface SheetShoot {
+  readonly plant: number;
+  readonly list: 'bulbs' | 'leads';
+  readonly index: number;
+}
+
+interface MapSheetProps {
+  readonly map: GrowthMapSaid;
+  readonly rim: { readonly shape: 'round' | 'square'; readonly widthCm: number };
+  readonly isChosen: (shoot: SheetShoot) => boolean;
+  readonly onChoose: (shoot: SheetShoot) => void;
+  /** isStart: the first move of a drag, where undo should come back to. */
+  readonly onMove: (shoot: SheetShoot, xCm: number, yCm: number, isStart: boolean) => void;
+  readonly onTurn: (shoot: SheetShoot, byDeg: number) => void;
+  readonly onRemove: (shoot: SheetShoot) => void;
+  /** A touch where nothing stands. */
+  readonly onPut: (xCm: number, yCm: number) => void;
+}
+
+const BEYOND_SHARE = 1.14;
+const NUDGE_CM = 0.5;
+const TURN_DEG = 15;
+
+export function MapSheet(props: MapSheetProps) {
+  const { map, rim, isChosen, onChoose, onMove, onTurn, onRemove, onPut } = props;
+  const half = (rim.widthCm / 2) * BEYOND_SHARE;
+  const drag = useRef<{ readonly shoot: SheetShoot; isStart: boolean } | null>(null);
+  const finger = half * 0.13;
+
+  const at = (event: PointerEvent<SVGElement>) => {
+    const svg =
+      event.currentTarget instanceof SVGSVGElement ? event.currentTarget : event.currentTarget.ownerSVGElement;
+    const matrix = svg?.getScreenCTM();
+    const point = matrix
+      ? new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse())
+      : { x: 0, y: 0 };
+    return { xCm: point.x, yCm: -point.y };
+  };
+
+  const onKeyDown = (event: KeyboardEvent, shoot: SheetShoot, xCm: number, yCm: number) => {
+    const steps: Readonly<Record<string, () => void>> = {
+      ArrowLeft: () => onMove(shoot, xCm - NUDGE_CM, yCm, true),
+      ArrowRight: () => onMove(shoot, xCm + NUDGE_CM, yCm, true),
+      ArrowUp: () => onMove(shoot, xCm, yCm + NUDGE_CM, true),
+      ArrowDown: () => onMove(shoot, xCm, yCm - NUDGE_CM, true),
+      ',': () => onTurn(shoot, TURN_DEG),
+      '.': () => onTurn(shoot, -TURN_DEG),
+      Delete: () => onRemove(shoot),
+      Backspace: () => onRemove(shoot),
+      Enter: () => onChoose(shoot),
+      ' ': () => onChoose(shoot),
+    };
+    const step = steps[event.key];
+    if (!step) return;
+    event.preventDefault();
+    event.stopPropagation();
+    step();
+  };
+
+  const shoots = map.plants.flatMap((plant, k) => [
+    ...plant.bulbs.map((bulb, index) => ({ plant: k, list: 'bulbs' as const, index, ...bulb, headingDeg: null })),
+    ...plant.leads.map((lead, index) => ({ plant: k, list: 'leads' as const, index, ...lead, isSpent: false })),
+  ]);
+  const nameOf = ({ list, isSpent, plant, index }: (typeof shoots)[number]) =>
+    `${list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb'} ${index + 1}${map.plants.length > 1 ? ` of plant ${plant + 1}` : ''}`;
+
+  return (
+    <svg
+      viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}
+      width="100%"
+      role="group"
+      aria-label="The plant from above. A touch puts a shoot down; arrow keys move one, comma and full stop turn a lead, Delete takes it away"
+      data-part="map-sheet"
+      style={{ display: 'block', touchAction: 'none' }}
+      onPointerDown={(event) => {
+        const { xCm, yCm } = at(event);
+        onPut(xCm, yCm);
+      }}
+    >
+      <g transform="scale(1 -1)">
+        <PotAbove shape={rim.shape} widthCm={rim.widthCm} strokeCm={half * 0.02} />
+      </g>
+      {shoots.map((shoot) => {
+        const { plant, list, index, xCm, yCm, headingDeg, isSpent } = shoot;
+        const chosen = isChosen(shoot);
+        return (
+          <g
+            key={`${plant} ${list} ${index}`}
+            role="button"
+            tabIndex={0}
+            aria-pressed={chosen}
+            aria-label={nameOf(shoot)}
+            transform={`translate(${xCm} ${-yCm})`}
+            style={{ cursor: 'grab', touchAction: 'none' }}
+            onFocus={() => onChoose({ plant, list, index })}
+            onKeyDown={(event) => onKeyDown(event, { plant, list, index }, xCm, yCm)}
+            onPointerDown={(event) => {
+              event.stopPropagation();
+              event.currentTarget.setPointerCapture(event.pointerId);
+              drag.current = { shoot: { plant, list, index }, isStart: true };
+              onChoose({ plant, list, index });
+            }}
+            onPointerMove={(event) => {
+              if (!drag.current) return;
+              const to = at(event);
+              onMove(drag.current.shoot, to.xCm, to.yCm, drag.current.isStart);
+              drag.current.isStart = false;
+            }}
+            onPointerUp={() => {
+              drag.current = null;
+            }}
+            onPointerCancel={() => {
+              drag.current = null;
+            }}
+          >
+            <circle r={finger * 1.6} fill="transparent" />
+            {headingDeg === null ? null : (
+              <path
+                transform={`rotate(${-headingDeg})`}
+                d={`M${finger} 0 H${finger * 2.4} m${-finger * 0.6} ${-finger * 0.6} l${finger * 0.6} ${finger * 0.6} l${-finger * 0.6} ${finger * 0.6}`}
+                stroke={colors.clay}
+                strokeWidth={finger * 0.32}
+                fill="none"
+                strokeLinecap="round"
+                strokeLinejoin="round"
+              />
+            )}
+            <circle
+              r={finger * 0.85}
+              fill={isSpent ? 'none' : list === 'leads' ? YOUNG_BULB : BULB}
+              stroke={chosen ? colors.water : isSpent ? colors.inkSoft : LEAF_LINE}
+              strokeWidth={finger * (chosen ? 0.4 : 0.2)}
+              strokeDasharray={isSpent ? `${finger * 0.4} ${finger * 0.3}` : undefined}
+            />
+            {map.plants.length > 1 ? (
+              <text fontSize={finger} textAnchor="middle" y={finger * 0.36} fill="#1f2b26" fontWeight={700}>
+                {plant + 1}
+              </text>
+            ) : null}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

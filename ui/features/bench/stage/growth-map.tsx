@@ -1,0 +1,163 @@
+'use client';
+
+/** Drawing the plant from above, as it stands in the pot it comes out of. What is drawn is part of the case at once. */
+import { DeleteOutlined, PlusOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { useState } from 'react';
+import { type GrowthMapSaid, growthMapSchema, type GrowthView, standing } from '@core';
+import { Button } from '../../../controls/button';
+import { Choice } from '../../../controls/choice';
+import { MapSheet } from '../../../drawing/map-sheet';
+import { answer } from '../state/actions';
+import { drawMap } from '../state/above-store';
+import { useCase } from '../state/case-store';
+import {
+  added,
+  MOST_PLANTS,
+  movedTo,
+  removed,
+  sameShoot,
+  shootIn,
+  type ShootAt,
+  type ShootKind,
+  turnedBy,
+  withAnotherPlant,
+} from './map-edits';
+import styles from './from-above.module.css';
+
+const kinds = [
+  { value: 'lead', label: 'Lead' },
+  { value: 'bulb', label: 'Bulb' },
+  { value: 'spent', label: 'Spent' },
+] as const;
+
+const tenth = (value: number): number => Math.round(value * 10) / 10;
+
+/** The plants as they usually stand, to begin from. */
+function mapOf({ plants, best }: GrowthView, rim: GrowthMapSaid['rim']): GrowthMapSaid {
+  return {
+    plants: plants.map(({ bulbs, leads }, k) => {
+      const stand = plants.length > 1 ? best.stands[k]! : { xCm: 0, yCm: 0, turnDeg: best.stands[k]!.turnDeg };
+      const put = (point: { readonly xCm: number; readonly yCm: number }) => {
+        const { xCm, yCm } = standing(point, stand);
+        return { xCm: tenth(xCm), yCm: tenth(yCm) };
+      };
+      return {
+        bulbs: bulbs.map(put),
+        leads:
+          leads.length > 0
+            ? leads.map((lead) => ({
+                ...put(lead),
+                headingDeg: (((Math.round(lead.headingDeg + stand.turnDeg) % 360) + 360) % 360) as number,
+              }))
+            : [],
+      };
+    }),
+    ...(rim ? { rim } : {}),
+  };
+}
+
+export function GrowthMap({ view }: { readonly view: GrowthView }) {
+  const answers = useCase((state) => state.answers);
+  const current = answers.current as { readonly rimDiameterCm?: unknown } | undefined;
+  const toldCm = typeof current?.rimDiameterCm === 'number' ? current.rimDiameterCm : null;
+  const said = growthMapSchema.safeParse(answers.growthMap);
+  const rim = {
+    shape: 'round' as const,
+    widthCm: toldCm ?? (said.success ? said.data.rim?.widthCm : undefined) ?? view.shown.widthCm,
+  };
+  const map = said.success ? said.data : mapOf(view, rim);
+  const [kind, setKind] = useState<ShootKind>('lead');
+  const [chosen, setChosen] = useState<ShootAt | null>(null);
+  const [past, setPast] = useState<readonly (GrowthMapSaid | undefined)[]>([]);
+  const plant = Math.min(chosen?.plant ?? 0, map.plants.length - 1);
+
+  const change = (next: GrowthMapSaid | undefined, isStart = true) => {
+    if (next === map) return;
+    if (isStart) setPast([...past, said.success ? said.data : undefined]);
+    answer({ growthMap: next ? { ...next, rim } : undefined });
+  };
+  const undo = () => {
+    answer({ growthMap: past[past.length - 1] });
+    setPast(past.slice(0, -1));
+    setChosen(null);
+  };
+  const put = (xCm: number, yCm: number) => {
+    const next = added(map, plant, kind, xCm, yCm);
+    if (!growthMapSchema.safeParse(next).success) return;
+    change(next);
+    const list = kind === 'lead' ? 'leads' : 'bulbs';
+    setChosen({ plant, list, index: next.plants[plant]![list].length - 1 });
+  };
+  const remove = (shoot: ShootAt) => {
+    change(removed(map, shoot));
+    setChosen(null);
+  };
+  const held = chosen && shootIn(map, chosen) ? chosen : null;
+  const isLead = held?.list === 'leads';
+  return (
+    <section className={styles.above} aria-label="Draw the plant from above">
+      <p className={styles.headline}>Put down its shoots, turn its leads.</p>
+      <div className={styles.pot}>
+        <MapSheet
+          map={map}
+          rim={rim}
+          isChosen={(shoot) => sameShoot(held, shoot)}
+          onChoose={setChosen}
+          onMove={(shoot, xCm, yCm, isStart) => change(movedTo(map, shoot, xCm, yCm), isStart)}
+          onTurn={(shoot, byDeg) => change(turnedBy(map, shoot, byDeg))}
+          onRemove={remove}
+          onPut={put}
+        />
+        <div className={styles.beside}>
+          <Button aria-label="Undo" icon={<UndoOutlined />} disabled={past.length === 0} onClick={undo}>
+            Undo
+          </Button>
+          <div className={styles.moves}>
+            <Button
+              aria-label="Turn it left"
+              icon={<UndoOutlined />}
+              disabled={!isLead}
+              onClick={() => held && change(turnedBy(map, held, 15))}
+            />
+            <Button
+              aria-label="Turn it right"
+              icon={<RedoOutlined />}
+              disabled={!isLead}
+              onClick={() => held && change(turnedBy(map, held, -15))}
+            />
+            <Button
+              aria-label="Take it away"
+              icon={<DeleteOutlined />}
+              disabled={held === null}
+              onClick={() => held && remove(held)}
+            />
+          </div>
+          <Button
+            icon={<PlusOutlined />}
+            disabled={map.plants.length >= MOST_PLANTS}
+            onClick={() => {
+              change(withAnotherPlant(map, rim.widthCm / 2));
+              setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
+            }}
+          >
+            Plant
+          </Button>
+          <Button disabled={!said.success} onClick={() => change(undefined)}>
+            As usual
+          </Button>
+        </div>
+      </div>
+      <div className={styles.tools}>
+        <Choice label="What a touch puts down" options={kinds} value={kind} onChange={setKind} />
+        <Button
+          aria-label={`Put down a ${kind === 'spent' ? 'spent bulb' : kind}`}
+          icon={<PlusOutlined />}
+          onClick={() => put(0, 0)}
+        />
+        <Button kind="main" onClick={() => drawMap(false)}>
+          Done
+        </Button>
+      </div>
+    </section>
+  );
+}

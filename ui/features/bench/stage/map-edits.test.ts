@@ -1,0 +1,42 @@
+import type { GrowthMapSaid } from '@core';
+import { planCaseSchema } from '@core/testing';
+import { added, movedTo, removed, shootIn, turnedBy, withAnotherPlant } from './map-edits';
+
+const map: GrowthMapSaid = {
+  plants: [{ bulbs: [{ xCm: -3, yCm: 0 }], leads: [{ xCm: 2, yCm: 0, headingDeg: 0 }] }],
+  rim: { shape: 'round', widthCm: 12 },
+};
+const bulb = { plant: 0, list: 'bulbs', index: 0 } as const;
+const lead = { plant: 0, list: 'leads', index: 0 } as const;
+const isMap = (growthMap: GrowthMapSaid) =>
+  planCaseSchema.safeParse({ genus: 'vanda', place: 'heated-flat', growthMap }).success;
+
+test('a lead put down heads away from the plant, a spent bulb is marked so', () => {
+  const more = added(added(map, 0, 'lead', 0, 4.04), 0, 'spent', -4.96, 0);
+  expect(more.plants[0]!.leads[1]).toEqual({ xCm: 0, yCm: 4, headingDeg: 83 });
+  expect(more.plants[0]!.bulbs[1]).toEqual({ xCm: -5, yCm: 0, isSpent: true });
+  expect(isMap(more)).toBe(true);
+});
+
+test('moved, turned and taken away, each alone; what was before stays as it was', () => {
+  expect(shootIn(movedTo(map, bulb, 1.26, -2), bulb)).toEqual({ xCm: 1.3, yCm: -2 });
+  expect(shootIn(turnedBy(map, lead, -15), lead)).toMatchObject({ headingDeg: 345 });
+  expect(turnedBy(map, bulb, 15)).toBe(map);
+  expect(removed(map, bulb).plants[0]!.bulbs).toEqual([]);
+  expect(shootIn(map, bulb)).toEqual({ xCm: -3, yCm: 0 });
+});
+
+test('the last shoot of the last plant stays; a plant that has lost its last is gone', () => {
+  const one = removed(map, bulb);
+  expect(removed(one, lead)).toBe(one);
+  const two = withAnotherPlant(map, 6);
+  expect(two.plants).toHaveLength(2);
+  expect(removed(two, { plant: 1, list: 'leads', index: 0 }).plants).toHaveLength(1);
+});
+
+test('three plants and no more', () => {
+  const three = withAnotherPlant(withAnotherPlant(map, 6), 6);
+  expect(three.plants).toHaveLength(3);
+  expect(withAnotherPlant(three, 6)).toBe(three);
+  expect(isMap(three)).toBe(true);
+});
