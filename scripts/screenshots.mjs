@@ -49,6 +49,11 @@ await picture('mount', '/', desk, async (page) => {
   await genus(page, 'vanda');
   await page.getByTestId('setup').filter({ hasText: 'mount' }).first().click();
 });
+await picture('growth', '/', desk, async (page) => {
+  await genus(page, 'zygopetalum');
+  await page.keyboard.press('g');
+  await page.getByText(/inside the rim/).waitFor();
+});
 await picture('tablet', '/', tablet);
 await picture('dark', '/', desk, null, 'dark');
 await picture('phone', '/', { width: 390, height: 844 });

@@ -19,7 +19,8 @@ export {
   mmToInch,
   type TemperatureUnit,
 } from './convert';
-export { type Checked, checkWith, type FaultAt, faultCode, FaultError, type FaultFact, faultsOf } from './faults';
+export { type FaultAt, faultCode, FaultError, type FaultFact } from './fault-facts';
+export { type Checked, checkWith, faultsOf } from './faults';
 export {
   commonPractice,
   memory,

@@ -1,7 +1,7 @@
 /** The shape of a genus as a grower states it: one of their own, or what differs on one plant. */
 import * as z from 'zod';
 import { faultCode } from '../base';
-import { type Genus, growthHabits, traps } from '../catalogue/genera';
+import { growthHabits, traps } from '../catalogue/genera';
 import { moistureRegimes, restKinds, warmthClasses } from '../physics/stress';
 import { oneOf, quantity, textOf, yesOrNo } from './quantities';
 
@@ -46,11 +46,3 @@ export const ownGenusSchema = genusTraits
     error: faultCode({ code: 'not less than', field: 'rootThickestMm', than: 'rootThinnestMm' }),
     path: ['rootThickestMm'],
   });
-
-/** A genus with one plant's differences put in. A thickest root under the thinnest is lifted to it. */
-export function withOverrides(genus: Genus, overrides: GenusOverrides | undefined): Genus {
-  if (!overrides) return genus;
-  const given = Object.fromEntries(Object.entries(overrides).filter(([, value]) => value !== undefined));
-  const merged: Genus = { ...genus, ...given };
-  return { ...merged, rootThickestMm: Math.max(merged.rootThinnestMm, merged.rootThickestMm) };
-}

@@ -1,7 +1,8 @@
 /** The growth map as it is said, and what the case takes from it. */
 import { faultsOf } from '../base';
 import { planCaseSchema, resolveCase } from '../testing';
-import { growthMapSchema, leadsOn, plantsOnMap, shootsOn } from './growth-map';
+import { leadsOn, plantsOnMap, shootsOn } from './growth-map';
+import { growthMapSchema } from './growth-map-schema';
 
 const line = {
   bulbs: [

@@ -21,7 +21,8 @@ export {
   typicalRootMm,
 } from './plant';
 export { textOf } from './quantities';
-export { type GrowthMapSaid, growthMapSchema, plantsOnMap } from './growth-map';
+export { plantsOnMap } from './growth-map';
+export { type GrowthMapSaid, growthMapSchema } from './growth-map-schema';
 export { widthTogether } from './width-together';
 export { questionSchemas } from './questions';
 export { genusIdOf, genusOf, resolveCase, type ResolvedCase } from './resolve';

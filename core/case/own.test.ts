@@ -1,7 +1,8 @@
 import { genusById } from '../catalogue/genera';
 import { schools } from '../catalogue/schools';
 import { parseWith } from '../words';
-import { ownGenusSchema, withOverrides } from './genus-schema';
+import { withOverrides } from './genus-overrides';
+import { ownGenusSchema } from './genus-schema';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import type { PlanCase } from './plan-case';
 import { isAsleep, isFailing } from './plant';

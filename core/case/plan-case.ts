@@ -9,7 +9,7 @@ import { mediumIds } from '../catalogue/media';
 import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
 import { frontDirections } from './fronts';
-import { growthMapSchema } from './growth-map';
+import { growthMapSchema } from './growth-map-schema';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
 import { mediumFamilies } from '../physics/media';
@@ -18,7 +18,7 @@ import type { PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
 import { bulbStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
-import { signsSchema } from './signs';
+import { signsSchema } from './signs-schema';
 import { plantStages } from './stage';
 import { waterKinds } from './water';
 

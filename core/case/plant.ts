@@ -5,7 +5,7 @@ import type { Drinker } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
 import type { FrontDirection } from './fronts';
-import type { GrowthMapSaid } from './growth-map';
+import type { GrowthMapSaid } from './growth-map-schema';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
 import { widthTogether } from './width-together';

@@ -8,7 +8,7 @@ import { type Feeding, usualFeeding } from '../physics/salt';
 import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
 import { usualDirection } from './fronts';
-import { withOverrides } from './genus-schema';
+import { withOverrides } from './genus-overrides';
 import { leadsOn, shootsOn } from './growth-map';
 import type { OwnPot } from './own-schema';
 import { signsOf } from './signs';

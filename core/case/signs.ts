@@ -1,6 +1,4 @@
 /** What the plant shows: each thing looked at for itself. What was not looked at stays unknown, and is never asserted. */
-import * as z from 'zod';
-import { oneOf, yesOrNo } from './quantities';
 
 export const tipStates = ['none', 'starting', 'long'] as const;
 export type TipState = (typeof tipStates)[number];
@@ -12,28 +10,19 @@ export type ShootState = (typeof shootStates)[number];
 export const plainSigns = ['inBloom', 'leavesShed', 'resting', 'rot', 'wobbles', 'noPot'] as const;
 export type PlainSign = (typeof plainSigns)[number];
 
-export const signsSchema = z.strictObject({
-  /** New root tips. */
-  tips: oneOf('signs.tips', tipStates).optional(),
-  /** The newest shoot. */
-  shoot: oneOf('signs.shoot', shootStates).optional(),
-  inBloom: yesOrNo('signs.inBloom').optional(),
-  leavesShed: yesOrNo('signs.leavesShed').optional(),
-  resting: yesOrNo('signs.resting').optional(),
-  /** Seen or smelt. */
-  rot: yesOrNo('signs.rot').optional(),
-  wobbles: yesOrNo('signs.wobbles').optional(),
-  /** Out of its pot, or the pot is broken. */
-  noPot: yesOrNo('signs.noPot').optional(),
-});
-
 /** null: not looked at. */
 export type Signs = {
   readonly tips: TipState | null;
   readonly shoot: ShootState | null;
 } & { readonly [Sign in PlainSign]: boolean | null };
 
-export function signsOf(given: z.infer<typeof signsSchema> = {}): Signs {
+/** As it is said: what is left out was not looked at. */
+export type SignsSaid = {
+  readonly tips?: TipState | undefined;
+  readonly shoot?: ShootState | undefined;
+} & { readonly [Sign in PlainSign]?: boolean | undefined };
+
+export function signsOf(given: SignsSaid = {}): Signs {
   return {
     tips: given.tips ?? null,
     shoot: given.shoot ?? null,

@@ -11,7 +11,8 @@ import {
   type WhatIf,
 } from '@core';
 import { type Fault, parseWith } from '@core/words';
-import { schemas, whatIfSchema } from './place-book';
+import { firstCase, thisMonth } from './first-case';
+import { schemas, whatIfSchema } from './question-schemas';
 import { safeJson } from './safe-json';
 
 /** Answers as typed: may still hold values that cannot be used. */
@@ -53,11 +54,9 @@ const storedDraft = lazily(() =>
   }),
 );
 
-export const thisMonth = (): number => new Date().getMonth() + 1;
-
 export function emptyDraft(month: number): BenchDraft {
   return {
-    answers: { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 }, month },
+    answers: firstCase(month),
     chosenId: null,
     edited: null,
     monthIndex: null,

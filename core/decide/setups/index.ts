@@ -17,4 +17,4 @@ export { topDressings } from './recipes';
 export { minutesPerWeek } from './work';
 export { chooseSize, leastRimCm, neededWidthCm, type WidthNeeded, widthNeeded, yearsFor } from './size';
 export { liveBallCm } from './live-ball';
-export { plantsFromAbove, type SeenFromAbove } from './growing';
+export { plantsFromAbove, type SeenFromAbove } from './plants-from-above';

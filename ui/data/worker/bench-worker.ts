@@ -132,9 +132,7 @@ function takeEarly(planCase: PlanCase): EarlyPlan | null {
 }
 
 self.addEventListener('message', ({ data }: MessageEvent<unknown>) => {
-  if (!isOpening(data)) return;
-  const planCase = openingCase(data);
-  if (planCase) beginEarly(planCase);
+  if (isOpening(data)) beginEarly(openingCase());
 });
 
 /** The case whose growth was last asked for: the plant is moved about many times, and its futures stay the same. */

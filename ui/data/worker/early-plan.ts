@@ -1,25 +1,17 @@
 /**
- * The plan of the bench as it opens, begun before the page asks for it: while the page's own scripts are still being read,
- * the worker reads the draft the browser keeps and starts.
+ * The plan of the bench as a new browser opens it, begun before the page asks for it: while the page's own scripts are still
+ * being read, the worker starts. It knows the case by itself and needs no schema for it, which would be a quarter of its script.
  */
 import type { PlanCase } from '@core';
-import { openingDraft, readCase } from '../bench-draft';
+import { firstCase, thisMonth } from '../first-case';
 
 /** What features/bench/begin.tsx sends as the worker starts. */
-interface Opening {
-  /** The draft as stored; null in a new browser. */
-  readonly cairnDraft: string | null;
-}
+export const OPENING = 'cairn opening';
 
-export function isOpening(message: unknown): message is Opening {
-  return typeof message === 'object' && message !== null && 'cairnDraft' in message;
-}
+export const isOpening = (message: unknown): boolean => message === OPENING;
 
-/** The case the page will ask about; null where its answers cannot be used yet. */
-export function openingCase({ cairnDraft }: Opening): PlanCase | null {
-  const reading = readCase(openingDraft(cairnDraft).answers);
-  return reading.status === 'ok' ? reading.planCase : null;
-}
+/** The case the page will ask about. */
+export const openingCase = (): PlanCase => firstCase(thisMonth());
 
 /** Two askers mean the same case. */
 export const keyOf = (planCase: PlanCase): string => JSON.stringify(planCase);

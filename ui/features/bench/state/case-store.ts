@@ -1,7 +1,8 @@
 /** What is said of the plant, its place and the grower's time; and whose log it belongs to. */
 import { create } from 'zustand';
 import type { OwnMedium } from '@core';
-import { emptyDraft, readCase, thisMonth, type CaseReading, type RawCase } from '../../../data/bench-draft';
+import { emptyDraft, readCase, type CaseReading, type RawCase } from '../../../data/bench-draft';
+import { thisMonth } from '../../../data/first-case';
 
 export interface CaseState {
   /** As typed: may hold values that cannot be used. */

@@ -7,7 +7,7 @@ import { monthNames, number, temperature } from '@core/words';
 import { useOwnPlaces } from '../../../../data/places';
 import { useUnits } from '../../../../data/units-context';
 import { answer } from '../../state/actions';
-import { thisMonth } from '../../../../data/bench-draft';
+import { thisMonth } from '../../../../data/first-case';
 import { useCase } from '../../state/case-store';
 import styles from './pickers.module.css';
 
