@@ -1,7 +1,11 @@
 /** Where it will grow: the pot from above, another size, a plant moved, and the plant drawn. */
 import { expect, openMore, sayGenus, test, waitForPlan } from './server';
 
-test.beforeEach(({ bench }) => sayGenus(bench, 'zygopetalum', 'Zygopetalum'));
+test.beforeEach(async ({ bench }) => {
+  await sayGenus(bench, 'zygopetalum', 'Zygopetalum');
+  await expect(bench.locator('[data-phrase="genus"]')).toContainText('Zygopetalum');
+  await waitForPlan(bench);
+});
 
 test('from above: years inside the rim; another size lasts otherwise, a moved plant less long', async ({ bench }) => {
   await bench.keyboard.press('g');
