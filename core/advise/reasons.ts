@@ -8,6 +8,7 @@ import { gradesLike } from '../catalogue/media';
 import {
   type CandidateFacts,
   type CaseContext,
+  gustMS,
   type Judgement,
   neededWidthCm,
   type PieceShift,
@@ -19,6 +20,7 @@ import {
 import { daysOf, type DryingTime, longestGapDays, type Routine } from '../physics/drydown';
 import { heaviestPart, meanPieceMm } from '../physics/media';
 import { type HalfDayAir, meanAir } from '../physics/places';
+import { stonesAgainstG } from '../physics/pots';
 import { CRUST_G_M2 } from '../physics/salt';
 import type { StressKind } from '../physics/stress';
 import { k } from './constants';
@@ -135,7 +137,16 @@ export type ReasonFact =
     }
   | { readonly code: 'layers'; readonly layers: readonly LayerWork[] }
   | { readonly code: 'life'; readonly isOrganic: boolean; readonly lifeYears: number }
-  | { readonly code: 'stability'; readonly weightG: number; readonly tippingAngleDeg: number };
+  | {
+      readonly code: 'stability';
+      readonly weightG: number;
+      readonly tippingAngleDeg: number;
+      /** Gust that blows it over, and the strongest of a month there; null indoors. */
+      readonly tippingWindMS: number;
+      readonly gustMS: number | null;
+      /** Stones at the foot that let it stand in that gust, g. */
+      readonly stonesG: number;
+    };
 
 export type ReasonCode = ReasonFact['code'];
 
@@ -281,10 +292,12 @@ function life({ facts }: ReasonInput): ReasonFact {
   return { code: 'life', isOrganic: facts.isOrganic, lifeYears: facts.lifeYears };
 }
 
-function stability({ judgement }: ReasonInput): ReasonFact | null {
+function stability({ context, judgement }: ReasonInput): ReasonFact | null {
   if (!judgement.stability) return null;
-  const { weightG, tippingAngleDeg } = judgement.stability;
-  return { code: 'stability', weightG, tippingAngleDeg };
+  const { weightG, tippingAngleDeg, tippingWindMS } = judgement.stability;
+  const gust = gustMS(context.place);
+  const stonesG = gust === null ? 0 : stonesAgainstG(weightG, tippingWindMS, gust);
+  return { code: 'stability', weightG, tippingAngleDeg, tippingWindMS, gustMS: gust, stonesG };
 }
 
 /** The weightiest first. */

@@ -2,10 +2,16 @@
 import { type Approach, type LayerSpec, realiseMix, type SetupSpec } from '../case';
 import { isAsItIs, type Pull, pullsOf, scoredBy, type ScoredBy, scoreOf, type StandsOut } from '../decide/choice';
 import { allRules, type RuleFinding, runRules } from '../decide/rules';
-import { type CandidateFacts, type CaseContext, type judge, type Judgement, layerVolumesL } from '../decide/setups';
+import {
+  type CandidateFacts,
+  type CaseContext,
+  type judge,
+  type Judgement,
+  layerVolumesL,
+  type Steadiness,
+} from '../decide/setups';
 import type { DryingTime } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
-import type { Stability } from '../physics/pots';
 import type { YearReport } from '../physics/year';
 import { type AftercareFact, firstAftercare } from './aftercare';
 import { changeOver, type ChangeOverFact } from './change-over';
@@ -31,7 +37,7 @@ export interface SetupFacts {
   readonly year: YearReport;
   readonly airAfterWatering: number;
   readonly lifeYears: number;
-  readonly stability: Stability | null;
+  readonly stability: Steadiness | null;
   readonly score: number;
   /** The medium and kind of pot it stands in, with room to grow. */
   readonly isAsItIs: boolean;

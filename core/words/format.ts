@@ -98,6 +98,19 @@ export function years(value: number): string {
   return `${text} ${text === '1' ? 'year' : 'years'}`;
 }
 
+const KMH_PER_MS = 3.6;
+const MPH_PER_MS = 2.237;
+
+/** Speed of wind, as weather reports tell it. */
+export function wind(speedMS: number, units: WordUnits): string {
+  return units.length === 'inch' ? `${number(speedMS * MPH_PER_MS, 0)} mph` : `${number(speedMS * KMH_PER_MS, 0)} km/h`;
+}
+
+/** A weight to put down, not to weigh out: to tens of grams, or a tenth of a kilogram. */
+export function grams(weightG: number): string {
+  return weightG < 1000 ? `${number(Math.ceil(weightG / 10) * 10, 0)} g` : `${number(weightG / 1000, 1)} kg`;
+}
+
 export function litres(valueL: number): string {
   return valueL < 1 ? `${number(valueL, 2)} L` : `${number(valueL, 1)} L`;
 }

@@ -315,7 +315,21 @@ describe('reasons', () => {
     expect(said({ ...pad, padThicknessCm: 0 }).sentence).toMatch(/^Bare,/);
     expect(said({ code: 'life', isOrganic: true, lifeYears: 2.5 }).sentence).toMatch(/spent after about 2.5 years/);
     expect(said({ code: 'life', isOrganic: false, lifeYears: 10 }).sentence).toMatch(/lasts about 10 years/);
-    expect(said({ code: 'stability', weightG: 840, tippingAngleDeg: 21.4 }).sentence).toMatch(/0.8 kg and tips at 21°/);
+    const stands = {
+      code: 'stability',
+      weightG: 840,
+      tippingAngleDeg: 21.4,
+      tippingWindMS: 6,
+      gustMS: null,
+      stonesG: 0,
+    } as const;
+    expect(said(stands).sentence).toBe(
+      'Half dry and with the plant it weighs 0.8 kg and stands well enough: it tips at 21°.',
+    );
+    const outside = { ...stands, tippingAngleDeg: 15, gustMS: 10, stonesG: 1494 };
+    expect(said(outside).sentence).toMatch(/easily knocked over.* in a gust of 22 km\/h where about 36 km\/h/);
+    expect(said(outside).wouldChange).toMatch(/^1\.5 kg of stones/);
+    expect(wordReason(outside, inches).sentence).toMatch(/13 mph/);
     const crocks = {
       role: 'crocking',
       mediumName: 'Pebbles 16–32 mm',

@@ -8,6 +8,7 @@ import {
   cm,
   cmSum,
   days,
+  grams,
   joinAnd,
   litres,
   mm,
@@ -15,6 +16,7 @@ import {
   monthNames,
   number,
   percent,
+  wind,
   type WordUnits,
   years,
 } from './format';
@@ -31,6 +33,9 @@ export interface Reason {
 const WEEKS_PER_YEAR = 52;
 /** With fewer days than this that are not fine nothing is wrong. */
 const WORTH_A_WORD_DAYS = 2;
+/** Angles of tipping from which a pot stands firm, and under which it is easily knocked over, degrees. */
+const FIRM_DEG = 25;
+const WOBBLY_DEG = 18;
 /** Shorter lengths round to nothing in inches. */
 const LEAST_TOLD_CM = 0.13;
 /** Of years inside the rim less is told as months. */
@@ -318,10 +323,24 @@ function life(f: FactOf<'life'>): Sentences {
       };
 }
 
-function stability(f: FactOf<'stability'>): Sentences {
+/** In plain words, by the angle at which it falls. */
+function standsHow(tippingAngleDeg: number): string {
+  if (tippingAngleDeg >= FIRM_DEG) return 'stands firm';
+  return tippingAngleDeg >= WOBBLY_DEG ? 'stands well enough' : 'is easily knocked over';
+}
+
+function stability(f: FactOf<'stability'>, units: WordUnits): Sentences {
+  const stands = `Half dry and with the plant it weighs ${number(f.weightG / 1000, 1)} kg and ${standsHow(f.tippingAngleDeg)}: it tips at ${number(f.tippingAngleDeg, 0)}°`;
+  const inWind =
+    f.gustMS === null
+      ? ''
+      : `, or in a gust of ${wind(f.tippingWindMS, units)} where about ${wind(f.gustMS, units)} is the most of a month`;
   return {
-    sentence: `Half dry and with the plant it weighs ${number(f.weightG / 1000, 1)} kg and tips at ${number(f.tippingAngleDeg, 0)}°.`,
-    wouldChange: 'Stones at the bottom, a heavier pot or a stake make it steadier.',
+    sentence: `${stands}${inWind}.`,
+    wouldChange:
+      f.stonesG > 0
+        ? `${grams(f.stonesG)} of stones at its foot would hold it in that gust; a stake holds the plant, not the pot.`
+        : 'Stones at the bottom or a heavier pot make it steadier; a stake holds the plant, not the pot.',
   };
 }
 

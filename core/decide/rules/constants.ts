@@ -46,7 +46,6 @@ export const ruleConstants = {
   SMALLEST_ANCHOR_POT_CM: fromPractice(7, 'cm', 'no pot to anchor in is smaller'),
   STEADY_TIPPING_DEG: fromMemory(18, '°', 'a pot that tips at less needs weight or a stake'),
   NEARLY_STEADY_DEG: fromMemory(4, '°', 'this near to tipping the weight of pebbles helps'),
-  WIND_TIPPING_DEG: fromMemory(8, '°', 'in wind a pot must stand so much better'),
   HEAVY_POT_G: fromMemory(4000, 'g', 'heavier than this is heavy to lift'),
   LARGE_POT_CM: fromMemory(20, 'cm', 'wider than this takes much shelf'),
   WIDE_POT_CM: fromMemory(13, 'cm', 'from this width on the middle dries last'),

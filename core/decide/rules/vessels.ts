@@ -1,7 +1,7 @@
 /** Rules about pots: wall, shape, size, steadiness. */
 import { growsOneWay } from '../../case';
-import { hasOpenings, isOpenWork } from '../../physics/pots';
-import { chooseSize, leastRimCm, yearsFor } from '../setups';
+import { hasOpenings, isOpenWork, stonesAgainstG } from '../../physics/pots';
+import { chooseSize, gustMS, leastRimCm, yearsFor } from '../setups';
 import { k } from './constants';
 import { hasFamily, layersIn, potIn } from './readings';
 import { practiceRule, type RuleInput } from './rule';
@@ -234,12 +234,15 @@ export const vesselRules = [
     topic: 'pot',
     effect: 'penalise',
     points: 4,
-    applies: ({ context, judgement }) =>
-      context.place.airflow === 'windy' &&
-      judgement?.stability !== undefined &&
-      judgement.stability !== null &&
-      judgement.stability.tippingAngleDeg < k.STEADY_TIPPING_DEG + k.WIND_TIPPING_DEG,
-    figures: (input) => ({ tippingAngleDeg: input.judgement?.stability?.tippingAngleDeg ?? 0 }),
+    applies: ({ context, judgement }) => {
+      const stands = judgement?.stability ?? null;
+      return stands !== null && stands.tippingWindMS < (gustMS(context.place) ?? 0);
+    },
+    figures: ({ context, judgement }) => {
+      const { weightG = 0, tippingWindMS = 0 } = judgement?.stability ?? {};
+      const gust = gustMS(context.place) ?? 0;
+      return { tippingWindMS, gustMS: gust, stonesG: stonesAgainstG(weightG, tippingWindMS, gust) };
+    },
   }),
   practiceRule({
     id: 'heavy-on-the-shelf',

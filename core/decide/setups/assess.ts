@@ -25,7 +25,7 @@ import {
   wateringFor,
 } from '../../physics/drydown';
 import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
-import { stability, type Stability, volumeBetweenL } from '../../physics/pots';
+import { stability, type Stability, tippingWindMS, volumeBetweenL } from '../../physics/pots';
 import { type Care, sampleHealth, simulateYear, type YearReport } from '../../physics/year';
 import { k } from './constants';
 import type { CaseContext } from './context';
@@ -63,7 +63,7 @@ export interface Judgement {
   readonly year: YearReport;
   /** Days a full reservoir lasts in the month that empties it fastest; null without one, or beyond the horizon. */
   readonly reservoirDays: number | null;
-  readonly stability: Stability | null;
+  readonly stability: Steadiness | null;
   /** Root health of some weeks when the grower comes half as late again, in the month that dries fastest, 0 to 1; 1 without a fixed gap. */
   readonly lateHealth: number;
   /** The same when they come as much too early, in the month that dries slowest. */
@@ -202,7 +202,13 @@ function daysOn(
   return { byMonth, reservoirDays };
 }
 
-function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | null {
+/** How a filled pot stands with its plant. */
+export interface Steadiness extends Stability {
+  /** Speed of a gust that just blows it over, m/s. */
+  readonly tippingWindMS: number;
+}
+
+function stabilityOf(context: CaseContext, facts: CandidateFacts): Steadiness | null {
   const { setup } = facts;
   if (setup.kind !== 'pot') return null;
   const layers = setup.layers.map((layer) => {
@@ -214,10 +220,16 @@ function stabilityOf(context: CaseContext, facts: CandidateFacts): Stability | n
     };
   });
   const surfaceCm = filledHeightCm(setup);
-  return stability(setup.pot, layers, {
-    weightG: plantWeightG(context.plant),
-    heightCm: surfaceCm + context.plant.heightCm * k.PLANT_BALANCE_SHARE,
+  const { plant } = context;
+  const stands = stability(setup.pot, layers, {
+    weightG: plantWeightG(plant),
+    heightCm: surfaceCm + plant.heightCm * k.PLANT_BALANCE_SHARE,
   });
+  const sail = {
+    areaCm2: plant.leafAreaCm2 * k.FRONTAL_SHARE,
+    heightCm: surfaceCm + plant.heightCm / 2,
+  };
+  return { ...stands, tippingWindMS: tippingWindMS(setup.pot, stands.weightG, sail) };
 }
 
 /** Weight half dry and with the plant, g; nothing of a mount. */

@@ -43,6 +43,8 @@ export const setupConstants = {
   CERTAINTY: byChoice(0.5, 'share', 'of futures that are to stay inside the pot where nothing is asked'),
   SIZES_TRIED: byChoice(2, 'sizes', 'tried: the smallest with the room and what comes after it'),
   BARE_MOUNT_LIFE_YEARS: fromMemory(10, 'years', 'a bare mount lasts'),
+  FRONTAL_SHARE: fromMemory(0.4, 'share', 'of its leaves that a plant shows to the wind'),
+  GUST_TIMES: fromMemory(4, 'times', 'the usual air speed of a place outdoors: the strongest gust of a month'),
   PLANT_BALANCE_SHARE: fromMemory(0.35, 'share', 'of a plant’s height at which its weight acts'),
   MOUNT_WIDTH_SHARE: fromPractice(0.9, 'share', 'of the root ball’s width that a mount is at least wide'),
   BARE_FILM_CM: fromMemory(0.2, 'cm', 'of water and root that stands for a mount without a pad'),

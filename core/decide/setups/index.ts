@@ -7,6 +7,7 @@ export {
   halfDryWeightG,
   judgeFinely,
   screenHealth,
+  type Steadiness,
 } from './assess';
 export { fillPot, generateCandidates } from './candidates';
 export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
@@ -16,5 +17,6 @@ export { type PieceShift, type ShiftCause, shiftFactor } from './shifts';
 export { topDressings } from './recipes';
 export { minutesPerWeek } from './work';
 export { chooseSize, leastRimCm, neededWidthCm, type WidthNeeded, widthNeeded, yearsFor } from './size';
+export { gustMS } from './gusts';
 export { liveBallCm } from './live-ball';
 export { plantsFromAbove, type SeenFromAbove } from './plants-from-above';

@@ -11,3 +11,4 @@ export {
   type WallMaterial,
 } from './pot';
 export { stability, type Stability, wallDensities } from './stability';
+export { stonesAgainstG, tippingWindMS } from './wind';

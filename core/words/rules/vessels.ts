@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/vessels. */
 import type { vesselRules } from '../../decide/rules';
-import { cm, mm, number, temperature } from '../format';
+import { cm, grams, mm, number, temperature, wind } from '../format';
 import { kin } from '../kin';
 import type { WordsFor } from './rule-words';
 
@@ -77,9 +77,9 @@ export const vesselRuleWords: WordsFor<typeof vesselRules> = {
       `Set on the diagonal of the square pot it runs ${cm(f.diagonalCm, units)} before it meets a wall.`,
   },
   'wind-rocks-it': {
-    says: (f) =>
-      `Tipping at ${number(f.tippingAngleDeg, 0)}°, the wind there will rock it, and what rocks does not root.`,
-    wouldChange: () => 'A heavier pot, stones or a lee corner would steady it.',
+    says: (f, units) =>
+      `A gust of ${wind(f.tippingWindMS, units)} blows it over, and gusts there reach about ${wind(f.gustMS, units)}: what rocks does not root.`,
+    wouldChange: (f) => `${grams(f.stonesG)} of stones at its foot, a heavier pot or a lee corner would steady it.`,
   },
   'heavy-on-the-shelf': {
     says: (f) => `Half dry it weighs ${number(f.weightG / 1000, 1)} kg: mind the shelf and your back.`,

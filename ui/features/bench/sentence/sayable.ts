@@ -6,6 +6,8 @@ export interface Sayable {
   readonly phrase: PhraseId;
   /** The field to begin with. */
   readonly fieldId: string;
+  /** Said on the sheet beside the pot. */
+  readonly isDrawn?: boolean;
   /** Other words for it, British and American. */
   readonly also: string;
 }
@@ -23,6 +25,7 @@ export const sayables: readonly Sayable[] = [
     label: 'The plant drawn from above',
     phrase: 'size',
     fieldId: 'growth-map',
+    isDrawn: true,
     also: 'growth map sketch position where shoots bulbs leads stand heading direction dead centre center',
   },
   { label: 'Live roots', phrase: 'health', fieldId: 'live', also: 'dead firm mushy rot share percent health lost' },

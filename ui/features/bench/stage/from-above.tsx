@@ -75,10 +75,8 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
               </li>
             ))}
           </ol>
-          <Button icon={<EditOutlined />} onClick={() => drawMap(true)}>
-            Draw it
-          </Button>
           <div className={styles.moves}>
+            <Button aria-label="Draw it" icon={<EditOutlined />} onClick={() => drawMap(true)} />
             <Button aria-label="Turn it left" icon={<UndoOutlined />} onClick={() => turn(15)} />
             <Button aria-label="Turn it right" icon={<RedoOutlined />} onClick={() => turn(-15)} />
             <Button

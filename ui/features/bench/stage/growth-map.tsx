@@ -1,7 +1,7 @@
 'use client';
 
 /** Drawing the plant from above, as it stands in the pot it comes out of. What is drawn is part of the case at once. */
-import { DeleteOutlined, PlusOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { DeleteOutlined, PlusOutlined, RedoOutlined, UndoOutlined, UsergroupAddOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { type GrowthMapSaid, growthMapSchema, type GrowthView, standing } from '@core';
 import { Button } from '../../../controls/button';
@@ -109,7 +109,7 @@ export function GrowthMap({ view }: { readonly view: GrowthView }) {
           onPut={put}
         />
         <div className={styles.beside}>
-          <Button aria-label="Undo" icon={<UndoOutlined />} disabled={past.length === 0} onClick={undo}>
+          <Button disabled={past.length === 0} onClick={undo}>
             Undo
           </Button>
           <div className={styles.moves}>
@@ -131,17 +131,16 @@ export function GrowthMap({ view }: { readonly view: GrowthView }) {
               disabled={held === null}
               onClick={() => held && remove(held)}
             />
+            <Button
+              aria-label="Another plant"
+              icon={<UsergroupAddOutlined />}
+              disabled={map.plants.length >= MOST_PLANTS}
+              onClick={() => {
+                change(withAnotherPlant(map, rim.widthCm / 2));
+                setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
+              }}
+            />
           </div>
-          <Button
-            icon={<PlusOutlined />}
-            disabled={map.plants.length >= MOST_PLANTS}
-            onClick={() => {
-              change(withAnotherPlant(map, rim.widthCm / 2));
-              setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
-            }}
-          >
-            Plant
-          </Button>
           <Button disabled={!said.success} onClick={() => change(undefined)}>
             As usual
           </Button>

@@ -1,6 +1,7 @@
 /** What a grower does at the bench, where it touches more than one store. */
 import { changedSpec, type Genus, type SetupSpec, specId } from '@core';
 import { MOST_BESIDE, type RawCase } from '../../../data/bench-draft';
+import { drawMap } from './above-store';
 import { emptyCase, useCase } from './case-store';
 import { specOf, usePlanned } from './plan-store';
 import { emptyStage, forgetEdits, useStage, withoutStep } from './stage-store';
@@ -78,6 +79,16 @@ export function keepTried(): void {
   useStage.setState({ edited: changedSpec(spec, change) });
   tryChange(null);
   if (said.length > 0) useCase.setState(({ answers }) => ({ answers: { ...answers, ...Object.fromEntries(said) } }));
+}
+
+/** The sheet on which the plant is drawn lies beside a pot: a mount makes way for the first pot on the shelf. */
+export function drawPlant(): void {
+  const { plan } = usePlanned.getState();
+  const spec = specOf(plan, useStage.getState());
+  const pot = plan?.setups.find((setup) => setup.spec.vessel.kind === 'pot');
+  if (spec?.vessel.kind === 'mount' && pot) choose(pot.id);
+  tryChange(null);
+  drawMap(true);
 }
 
 export function setPlant(plantId: string, plantName: string, plantVersion: number): void {

@@ -3,9 +3,16 @@
 /** What else can be said, found by any word for it. */
 import { Input } from 'antd';
 import { useState } from 'react';
+import { drawPlant } from '../../state/actions';
 import { openPhrase } from '../open-phrase';
-import { sayablesFor } from '../sayable';
+import { type Sayable, sayablesFor } from '../sayable';
 import styles from './pickers.module.css';
+
+/** Into its picker, at its field; the plant is drawn beside the pot and not in a picker. */
+function say({ phrase, fieldId, isDrawn }: Sayable): void {
+  openPhrase(isDrawn ? null : phrase, isDrawn ? null : fieldId || null);
+  if (isDrawn) drawPlant();
+}
 
 export function AndPicker() {
   const [looked, setLooked] = useState('');
@@ -20,18 +27,13 @@ export function AndPicker() {
         onChange={(event) => setLooked(event.target.value)}
         onPressEnter={() => {
           const [first] = found;
-          if (first) openPhrase(first.phrase, first.fieldId || null);
+          if (first) say(first);
         }}
       />
       <div className={styles.sayables}>
-        {found.map(({ label, phrase, fieldId }) => (
-          <button
-            key={label}
-            type="button"
-            className={styles.sayable}
-            onClick={() => openPhrase(phrase, fieldId || null)}
-          >
-            {label}
+        {found.map((sayable) => (
+          <button key={sayable.label} type="button" className={styles.sayable} onClick={() => say(sayable)}>
+            {sayable.label}
           </button>
         ))}
         {found.length === 0 ? <p className={styles.hint}>Nothing by that word. Try another.</p> : null}

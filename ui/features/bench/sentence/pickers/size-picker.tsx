@@ -9,8 +9,7 @@ import { Button } from '../../../../controls/button';
 import { Field } from '../../../../controls/field';
 import { LengthNumber } from '../../../../controls/length-number';
 import { UnitNumber } from '../../../../controls/unit-number';
-import { drawMap } from '../../state/above-store';
-import { answer } from '../../state/actions';
+import { answer, drawPlant } from '../../state/actions';
 import { useCase } from '../../state/case-store';
 import { usePlanned } from '../../state/plan-store';
 import { useFaultAt } from '../../state/worded';
@@ -39,7 +38,7 @@ export function SizePicker() {
         icon={<EditOutlined />}
         onClick={() => {
           openPhrase(null);
-          drawMap(true);
+          drawPlant();
         }}
       >
         Draw it from above
