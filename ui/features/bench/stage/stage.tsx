@@ -90,11 +90,7 @@ export function Stage() {
         </div>
         <span className={styles.actions}>
           {change || !isPot ? null : (
-            <Button
-              icon={isAbove ? <LineChartOutlined /> : <AimOutlined />}
-              aria-pressed={isAbove}
-              onClick={() => lookFromAbove(!isAbove)}
-            >
+            <Button icon={isAbove ? <LineChartOutlined /> : <AimOutlined />} onClick={() => lookFromAbove(!isAbove)}>
               {isAbove ? 'Days' : 'From above'}
             </Button>
           )}
