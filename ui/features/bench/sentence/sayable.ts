@@ -21,13 +21,6 @@ export const sayables: readonly Sayable[] = [
     fieldId: 'habit',
     also: 'habit sympodial monopodial clump creeping cane climbing',
   },
-  {
-    label: 'The plant drawn from above',
-    phrase: 'size',
-    fieldId: 'growth-map',
-    isDrawn: true,
-    also: 'growth map sketch position where shoots bulbs leads stand heading direction dead centre center',
-  },
   { label: 'Live roots', phrase: 'health', fieldId: 'live', also: 'dead firm mushy rot share percent health lost' },
   {
     label: 'Bulbs, how they look',
@@ -97,6 +90,13 @@ export const sayables: readonly Sayable[] = [
     also: 'soak dripper can mist hose weekdays',
   },
   { label: 'The pot it is in', phrase: 'now', fieldId: 'pot', also: 'rim vessel container basket present current' },
+  {
+    label: 'The plant drawn from above',
+    phrase: 'size',
+    fieldId: 'growth-map',
+    isDrawn: true,
+    also: 'growth map sketch draw position where shoots stand heading middle',
+  },
 ];
 
 /** Those that hold every word looked for at the beginning of one of theirs; else those that hold it anywhere. */
