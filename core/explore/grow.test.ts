@@ -13,7 +13,7 @@ test('ten sizes about the one that lasts the years wanted; the smallest that doe
   expect(pots).toHaveLength(10);
   const first = pots.find(({ years }) => years >= yearsWanted)!;
   expect(smallest).toEqual({ shape: 'round', widthCm: first.widthCm });
-  expect(Math.abs(first.widthCm - neededCm.round[1]!)).toBeLessThan(2);
+  expect(Math.abs(first.widthCm - neededCm.round![1]!)).toBeLessThan(2);
   for (const { years, yearsInTheMiddle } of pots) expect(years).toBeGreaterThanOrEqual(yearsInTheMiddle - 0.05);
 });
 

@@ -42,8 +42,8 @@ export interface GrowthAnswer {
   readonly stride: Stride;
   readonly certainty: number;
   readonly yearsWanted: number;
-  /** Inside width that 1, 2, 3 and 4 years want, cm. */
-  readonly neededCm: Readonly<Record<PotShape, readonly number[]>>;
+  /** Inside width that 1, 2, 3 and 4 years want, cm, in pots of the shapes that are looked at. */
+  readonly neededCm: Readonly<Partial<Record<PotShape, readonly number[]>>>;
   readonly pots: readonly GrowthInPot[];
   /** The narrowest of these that lasts the years wanted; null where none does. */
   readonly smallest: PotLookedAt | null;
@@ -159,7 +159,7 @@ export function growthInPots(planCase: PlanCase, places: PlaceBook, pots: readon
     stride: forecast.stride,
     certainty: forecast.certainty,
     yearsWanted,
-    neededCm: { round: neededIn('round'), square: neededIn('square') },
+    neededCm: Object.fromEntries(looked.map(({ shape }) => [shape, neededIn(shape)])),
     pots: looked,
     smallest: smallest && { shape: smallest.shape, widthCm: smallest.widthCm },
   };
