@@ -49,12 +49,13 @@ const config = [
     // A judgement or a constant of nature stands in its room's table, with unit and origin. What may stand
     // bare is arithmetic: units, halves, geometry, the clock. The files left out are tables whose every
     // value carries its origin, and one published equation kept line by line beside its source.
-    files: ['core/{physics,decide,advise,explore}/**/*.ts'],
+    files: ['core/{physics,growth,decide,advise,explore}/**/*.ts'],
     ignores: [
       '**/*.test.ts',
       '**/constants.ts',
       'core/decide/setups/recipes.ts',
       'core/physics/air/airflow.ts',
+      'core/growth/mixed.ts',
       'core/physics/air/reference-evapotranspiration.ts',
       'core/physics/stress/{needs,regime,rest}.ts',
       'core/practice/{days,held-out,leaching,set-on}.ts',

@@ -185,7 +185,6 @@ export {
   comparePerchedWater,
   compareSides,
   cornersAt,
-  type GrowthInPot,
   growthInPots,
   growthView,
   type GrowthView,

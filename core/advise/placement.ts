@@ -3,22 +3,12 @@ import { roundHalf } from '../base';
 import { isToBeRooted, type PlantInHand } from '../case';
 import type { DepthRule } from '../catalogue/genera';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
-import { oriented, type Stand, standKind, type StandKind } from '../growth';
+import { growthInPot, type Stand, type StandKind, type StaysInside } from '../growth';
 import { DRY_HOME_PCT } from '../physics/air';
 import type { Pot } from '../physics/pots';
 import { k } from './constants';
 
 export type Position = StandKind | 'on the mount';
-
-/** How long growth stays inside the rim. */
-export interface StaysInside {
-  /** Years with the certainty asked for. */
-  readonly years: number;
-  /** Longer than is followed. */
-  readonly isBeyond: boolean;
-  /** Share of futures still inside after 1, 2, 3 and 4 years, 0..1. */
-  readonly chances: readonly number[];
-}
 
 export interface Placement {
   readonly position: Position;
@@ -49,29 +39,15 @@ function depthOf({ stage, genus }: PlantInHand): DepthRule {
   return stage === 'backbulb' ? 'on the surface' : 'base just tucked in';
 }
 
-/** Years after which the chance of being inside is told. */
-const toldYears = [1, 2, 3, 4];
-
 type Standing = Pick<Placement, 'position' | 'offsetCm' | 'stands' | 'inside'>;
 
 const onTheMount: Standing = { position: 'on the mount', offsetCm: 0, stands: [], inside: null };
 
 /** The way of standing in which growth stays inside for longest, as the search finds it. */
 function standingIn({ growth }: CaseContext, { shape, rimDiameterCm }: Pot): Standing {
-  const forecast = growth();
-  const plants = forecast.planted.map(({ plant }) => plant);
-  const best = forecast.bestIn(shape, rimDiameterCm);
-  const [first] = best.stands;
-  return {
-    position: standKind(plants, best.stands, shape, rimDiameterCm),
-    offsetCm: Math.hypot(first!.xCm, first!.yCm),
-    stands: oriented(plants, best.stands, shape),
-    inside: {
-      years: best.years,
-      isBeyond: best.isBeyond,
-      chances: toldYears.map((years) => forecast.chanceInside(shape, rimDiameterCm, best.stands, years)),
-    },
-  };
+  const { position, stands, years, isBeyond, chances } = growthInPot(growth(), { shape, widthCm: rimDiameterCm }, null);
+  const { xCm, yCm } = stands[0]!;
+  return { position, offsetCm: Math.hypot(xCm, yCm), stands, inside: { years, isBeyond, chances } };
 }
 
 /** The placement in a setup of a case. */

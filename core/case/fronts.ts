@@ -1,8 +1,10 @@
 /** The leading shoots of a plant. */
 
+import { type Runs, runs } from '../growth';
+
 /** How the growing fronts run, as seen from above. */
-export const frontDirections = ['one way', 'two ways', 'all round'] as const;
-export type FrontDirection = (typeof frontDirections)[number];
+export const frontDirections = runs;
+export type FrontDirection = Runs;
 
 /** One front runs one way; where there are more and nothing is said, they run apart. */
 export function usualDirection(fronts: number): FrontDirection {

@@ -5,34 +5,22 @@ import { type CaseContext, contextOf, ORGANIC_YEARS } from '../decide/setups';
 import {
   aboutBall,
   type Forecast,
+  type GrowthInPot,
+  growthInPot,
   type MappedPlant,
-  oriented,
   type Point,
+  type Rim,
   type Stand,
-  standKind,
-  type StandKind,
   type Stride,
   tipsAfter,
+  toldYears,
 } from '../growth';
 import type { Pot, PotShape } from '../physics/pots';
 import { k } from './constants';
 
-export interface PotLookedAt {
-  readonly shape: PotShape;
-  /** Inside, at the rim: the diameter, or the side of a square. */
-  readonly widthCm: number;
-}
-
-export interface GrowthInPot extends PotLookedAt {
-  readonly position: StandKind;
-  /** Each plant's ball from the middle of the pot, and by how much the plant is turned. */
-  readonly stands: readonly Stand[];
-  /** Years inside with the certainty asked for, and in the middle of the pot for comparison. */
-  readonly years: number;
-  readonly isBeyond: boolean;
+/** A pot that is asked about, with what the middle of it would give. */
+export interface GrowthAsked extends GrowthInPot {
   readonly yearsInTheMiddle: number;
-  /** Share of futures still inside after 1, 2, 3 and 4 years. */
-  readonly chances: readonly number[];
 }
 
 export interface GrowthAnswer {
@@ -44,18 +32,16 @@ export interface GrowthAnswer {
   readonly yearsWanted: number;
   /** Inside width that 1, 2, 3 and 4 years want, cm, in pots of the shapes that are looked at. */
   readonly neededCm: Readonly<Partial<Record<PotShape, readonly number[]>>>;
-  readonly pots: readonly GrowthInPot[];
+  readonly pots: readonly GrowthAsked[];
   /** The narrowest of these that lasts the years wanted; null where none does. */
-  readonly smallest: PotLookedAt | null;
+  readonly smallest: Rim | null;
 }
 
 /** The plainest pot, in most sizes. */
 const USUAL_POT = 'plastic-round';
 
-const toldYears = [1, 2, 3, 4];
-
 /** So many sizes of plain round pots, from one too narrow on. */
-function usualPots(forecast: Forecast, years: number): readonly PotLookedAt[] {
+function usualPots(forecast: Forecast, years: number): readonly Rim[] {
   const sizes = potKindById(USUAL_POT).rimDiametersCm;
   const fitting = sizes.findIndex((size) => size >= forecast.neededCm('round', years));
   const last = fitting < 0 ? sizes.length : Math.min(sizes.length, fitting + k.SIZES_LOOKED_AT / 2);
@@ -64,28 +50,10 @@ function usualPots(forecast: Forecast, years: number): readonly PotLookedAt[] {
     .map((widthCm) => ({ shape: 'round' as const, widthCm }));
 }
 
-/** Plants that stand in a pot in a given way. */
-function standingIn(forecast: Forecast, { shape, widthCm }: PotLookedAt, stands: readonly Stand[]): GrowthInPot {
-  const plants = forecast.planted.map(({ plant }) => plant);
-  const middle = stands.map(({ turnDeg }) => ({ xCm: 0, yCm: 0, turnDeg }));
-  const { years, isBeyond } = forecast.standing(shape, widthCm, stands);
-  return {
-    shape,
-    widthCm,
-    position: standKind(plants, stands, shape, widthCm),
-    stands,
-    years,
-    isBeyond,
-    yearsInTheMiddle: forecast.standing(shape, widthCm, middle).years,
-    chances: toldYears.map((after) => forecast.chanceInside(shape, widthCm, stands, after)),
-  };
-}
-
-/** The same where they stand best, growth drawn to the right. */
-function inPot(forecast: Forecast, pot: PotLookedAt): GrowthInPot {
-  const plants = forecast.planted.map(({ plant }) => plant);
-  const { stands } = forecast.bestIn(pot.shape, pot.widthCm);
-  return standingIn(forecast, pot, oriented(plants, stands, pot.shape));
+function asked(forecast: Forecast, rim: Rim): GrowthAsked {
+  const best = growthInPot(forecast, rim, null);
+  const middle = best.stands.map(({ turnDeg }) => ({ xCm: 0, yCm: 0, turnDeg }));
+  return { ...best, yearsInTheMiddle: forecast.standing(rim.shape, rim.widthCm, middle).years };
 }
 
 /** One size of a kind of pot, and how long growth stays inside it. */
@@ -114,8 +82,8 @@ export interface GrowthView {
 export function growthView(context: CaseContext, pot: Pot, stands: readonly Stand[] | null): GrowthView {
   const forecast = context.growth();
   const { shape, rimDiameterCm: widthCm, potKindId } = pot;
-  const best = inPot(forecast, { shape, widthCm });
-  const shown = stands ? standingIn(forecast, { shape, widthCm }, stands) : best;
+  const best = growthInPot(forecast, { shape, widthCm }, null);
+  const shown = stands ? growthInPot(forecast, { shape, widthCm }, stands) : best;
   const { rimDiametersCm } = potKindById(potKindId);
   const above = rimDiametersCm.findIndex((size) => size >= widthCm);
   const at = above < 0 ? rimDiametersCm.length - 1 : above;
@@ -142,14 +110,14 @@ export function growthView(context: CaseContext, pot: Pot, stands: readonly Stan
 }
 
 /** pots: those to look at; where none are named, ten plain round ones. */
-export function growthInPots(planCase: PlanCase, places: PlaceBook, pots: readonly PotLookedAt[]): GrowthAnswer {
+export function growthInPots(planCase: PlanCase, places: PlaceBook, pots: readonly Rim[]): GrowthAnswer {
   const context = contextOf(resolveCase(planCase, places));
   const forecast = context.growth();
   const neededIn = (shape: PotShape) => toldYears.map((years) => forecast.neededCm(shape, years));
   const yearsWanted = context.resolved.yearsWanted ?? ORGANIC_YEARS;
-  const looked = (pots.length > 0 ? pots : usualPots(forecast, yearsWanted)).map((pot) => inPot(forecast, pot));
+  const looked = (pots.length > 0 ? pots : usualPots(forecast, yearsWanted)).map((rim) => asked(forecast, rim));
   const lasting = looked.filter(({ years }) => years >= yearsWanted);
-  const smallest = lasting.reduce<GrowthInPot | null>(
+  const smallest = lasting.reduce<GrowthAsked | null>(
     (least, pot) => (least === null || pot.widthCm < least.widthCm ? pot : least),
     null,
   );

@@ -70,6 +70,7 @@ export const growthConstants = {
   ROUGH_FEW_YEARS: byChoice(1.5, 'years', 'of growth for the first rough look at several plants'),
   ROUGH_MANY_YEARS: byChoice(4, 'years', 'of growth for the second'),
   BEGINNINGS: byChoice(16, 'beginnings', 'from which several plants are placed'),
+  TURNS_BEGUN: byChoice(6, 'beginnings', 'of one plant in a square pot, turned by equal parts of a quarter'),
   BEGINNINGS_SEED: byChoice(4711, '', 'of those beginnings'),
   PROMISING: byChoice(2, 'beginnings', 'of these that are followed closely'),
   ROUGH_LIVES: byChoice(16, 'futures', 'in a rough look at several plants'),
@@ -90,12 +91,22 @@ export const growthConstants = {
     'between where a plant stands and where it grows, so that its back is to the corner',
   ),
   AT_WALL_FROM_SHARE: byChoice(0.6, 'share', 'of the room behind it from which a plant stands at the wall'),
+  UPWARDS_FROM_DEG: byChoice(22.5, '°', 'below the horizontal: what heads lower is drawn a quarter turn on'),
+  NEXT_LEAD: byChoice(7919, '', 'from the seed of one lead to that of the next: a prime'),
+  NEXT_LIFE: byChoice(
+    2654435761,
+    '',
+    'from the seed of one life to that of the next: 2³² over the golden ratio (Knuth)',
+  ),
   SEED: byChoice(20, '', 'of all futures: the same plant has the same'),
   LIVES: byChoice(128, 'futures', 'of a plant'),
   SHOOTS_PER_LEAD: fromMemory(1.5, 'shoots', 'of a young clump stand behind each of its leads'),
   LEAST_LEADS_OF_CROWD: fromMemory(2, 'leads', 'of a clump, however young'),
   MOST_LEADS: byChoice(12, 'leads', 'followed in one plant: what forks further shares its shoots'),
 } as const;
+
+/** Years of growth that are looked at; between them lines are drawn. */
+export const rungYears: readonly number[] = [0, 0.5, 1, 1.5, 2, 3, 4, 6];
 
 export const SEED = growthConstants.SEED.value;
 export const LIVES = growthConstants.LIVES.value;

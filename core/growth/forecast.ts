@@ -4,10 +4,10 @@
  */
 import type { PotShape } from '../physics/pots';
 import { type GrowthClock } from './clock';
-import { k } from './constants';
+import { k, rungYears } from './constants';
 import { futuresOf } from './futures';
 import { certainYears, growthYearsInside, shareInside } from './inside';
-import { ladderOf, type Planted, type Rung, rungYears } from './ladder';
+import { ladderOf, type Planted, type Rung } from './ladder';
 import type { MappedPlant, Stand } from './map';
 import type { Stride } from './stride';
 

@@ -7,6 +7,7 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { k } from './constants';
 import { aboutBall, type MappedPlant, RAD } from './map';
+import { mixed } from './mixed';
 import type { Stride } from './stride';
 
 /** A piece of a tip's way: from one shoot to the next, about the middle of the ball. */
@@ -34,13 +35,6 @@ interface Growing {
   /** Its part of the shoots that the lead it began from would have made. */
   readonly shareOfPace: number;
   readonly seed: number;
-}
-
-/** Another number from a number (the finaliser of MurmurHash3): for the stream of a fork. */
-function mixed(seed: number): number {
-  let bits = Math.imul(seed ^ (seed >>> 16), 0x85ebca6b);
-  bits = Math.imul(bits ^ (bits >>> 13), 0xc2b2ae35);
-  return (bits ^ (bits >>> 16)) >>> 0;
 }
 
 /** Two independent standard normal numbers (Box and Muller 1958). */
@@ -99,7 +93,7 @@ function futureOf(plant: MappedPlant, stride: Stride, years: number, seed: numbe
     headingRad: headingDeg * RAD,
     atYears: 0,
     shareOfPace: 1,
-    seed: mixed(seed + 7919 * (index + 1)),
+    seed: mixed(seed + k.NEXT_LEAD * (index + 1)),
   }));
   let followed = 0;
   while (leads.length > 0) {
@@ -120,5 +114,5 @@ export function futuresOf(
   { count, years, seed }: { readonly count: number; readonly years: number; readonly seed: number },
 ): readonly Future[] {
   const own = aboutBall(plant);
-  return Array.from({ length: count }, (_, life) => futureOf(own, stride, years, mixed(seed + life * 2654435761)));
+  return Array.from({ length: count }, (_, life) => futureOf(own, stride, years, mixed(seed + life * k.NEXT_LIFE)));
 }

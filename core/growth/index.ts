@@ -4,7 +4,7 @@ export { type Forecast, forecastOf, type GrowthQuestion, type Standing } from '.
 export { type Creep, type Future, futuresOf } from './futures';
 export { aboutBall, leadingHeadingDeg, type Lead, type MappedPlant, type Point, type Stand, standing } from './map';
 export { leadsUsually, type PatternOf, plantByPattern, type Runs, runs } from './patterns';
-export { oriented } from './oriented';
-export { standKind, type StandKind } from './position';
+export { type GrowthInPot, growthInPot, type Rim, type StaysInside, toldYears } from './in-pot';
+export type { StandKind } from './position';
 export { tipsAfter } from './traces';
 export { type Stride, strideOf } from './stride';

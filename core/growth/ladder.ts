@@ -5,7 +5,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { PotShape } from '../physics/pots';
-import { k } from './constants';
+import { k, rungYears } from './constants';
 import type { Future } from './futures';
 import { leadingHeadingDeg, type MappedPlant, type Stand } from './map';
 import { type Reach, reachOf } from './reach';
@@ -22,14 +22,14 @@ export interface Planted {
   readonly futures: readonly Future[];
 }
 
-/** Years of growth that are looked at. */
-export const rungYears: readonly number[] = [0, 0.5, 1, 1.5, 2, 3, 4, 6];
+const QUARTER_DEG = 90;
 
 /** Beginnings without a rule in them: the middle, turned by equal parts; several plants somewhere about it. */
 function beginnings(planted: readonly Planted[], shape: PotShape): readonly (readonly Stand[])[] {
   const first = planted[0]!.plant;
   if (planted.length === 1) {
-    const turns = shape === 'round' ? [0] : [0, 15, 30, 45, 60, 75];
+    const count = shape === 'round' ? 1 : k.TURNS_BEGUN;
+    const turns = Array.from({ length: count }, (_, n) => (QUARTER_DEG / count) * n);
     return turns.map((turn) => [{ xCm: 0, yCm: 0, turnDeg: turn - leadingHeadingDeg(first) }]);
   }
   const random = xoroshiro128plus(k.BEGINNINGS_SEED);

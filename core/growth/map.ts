@@ -31,6 +31,7 @@ export interface Stand extends Point {
 }
 
 export const RAD = Math.PI / 180;
+export const FULL_TURN_DEG = 360;
 
 /** A point of a plant (from its ball's middle) as it lies in the pot. */
 export function standing({ xCm, yCm }: Point, stand: Stand): Point {
@@ -49,11 +50,27 @@ export function aboutBall(plant: MappedPlant): MappedPlant {
   };
 }
 
-/** The mean way that a plant's leads are heading, degrees; 0 where they head everywhere. */
-export function leadingHeadingDeg({ leads }: Pick<MappedPlant, 'leads'>): number {
-  const [x, y] = leads.reduce(
-    ([sumX, sumY], { headingDeg }) => [sumX + Math.cos(headingDeg * RAD), sumY + Math.sin(headingDeg * RAD)],
+/** All plants of a pot turned together about its middle. */
+export function turnedTogether(stands: readonly Stand[], byDeg: number): readonly Stand[] {
+  const about: Stand = { xCm: 0, yCm: 0, turnDeg: byDeg };
+  return stands.map((stand) => ({ ...standing(stand, about), turnDeg: stand.turnDeg + byDeg }));
+}
+
+/** The headings of all leads added up, each of length 1. */
+function headingsTogether({ leads }: Pick<MappedPlant, 'leads'>): readonly [number, number] {
+  return leads.reduce<readonly [number, number]>(
+    ([x, y], { headingDeg }) => [x + Math.cos(headingDeg * RAD), y + Math.sin(headingDeg * RAD)],
     [0, 0],
   );
+}
+
+/** The mean way that a plant's leads are heading, degrees; 0 where they head everywhere. */
+export function leadingHeadingDeg(plant: Pick<MappedPlant, 'leads'>): number {
+  const [x, y] = headingsTogether(plant);
   return Math.hypot(x, y) < 1e-9 ? 0 : Math.atan2(y, x) / RAD;
+}
+
+/** True where the leads of a plant head more or less together. */
+export function headsOneWay(plant: Pick<MappedPlant, 'leads'>): boolean {
+  return Math.hypot(...headingsTogether(plant)) > plant.leads.length / 2;
 }

@@ -1,16 +1,9 @@
 /** The same way of standing, turned as one would draw it: growth to the right, several plants from left to right. */
 import type { PotShape } from '../physics/pots';
-import { leadingHeadingDeg, type MappedPlant, RAD, type Stand } from './map';
+import { k } from './constants';
+import { leadingHeadingDeg, type MappedPlant, RAD, type Stand, turnedTogether } from './map';
 
-/** All plants turned about the middle of the pot. */
-function turned(stands: readonly Stand[], byDeg: number): readonly Stand[] {
-  const [cos, sin] = [Math.cos(byDeg * RAD), Math.sin(byDeg * RAD)];
-  return stands.map(({ xCm, yCm, turnDeg }) => ({
-    xCm: xCm * cos - yCm * sin,
-    yCm: xCm * sin + yCm * cos,
-    turnDeg: turnDeg + byDeg,
-  }));
-}
+const QUARTER_DEG = 90;
 
 /** A square pot looks the same after every quarter turn only, a round one after any. */
 export function oriented(plants: readonly MappedPlant[], stands: readonly Stand[], shape: PotShape): readonly Stand[] {
@@ -18,6 +11,6 @@ export function oriented(plants: readonly MappedPlant[], stands: readonly Stand[
   const fromDeg =
     plants.length > 1 ? Math.atan2(first.yCm, first.xCm) / RAD - 180 : leadingHeadingDeg(plants[0]!) + first.turnDeg;
   // A diagonal is drawn upwards to the right.
-  const byDeg = shape === 'round' ? -fromDeg : -90 * Math.floor((fromDeg + 22.5) / 90);
-  return turned(stands, byDeg);
+  const byDeg = shape === 'round' ? -fromDeg : -QUARTER_DEG * Math.floor((fromDeg + k.UPWARDS_FROM_DEG) / QUARTER_DEG);
+  return turnedTogether(stands, byDeg);
 }

@@ -1,8 +1,7 @@
 /** A plant as it usually stands, where nobody has drawn it: by its habit, its shoots and how they run. */
 import type { GrowthHabit } from '../catalogue/genera';
 import { k, spreadOf } from './constants';
-import type { Lead, MappedPlant, Point } from './map';
-import { RAD } from './map';
+import { FULL_TURN_DEG, type Lead, type MappedPlant, type Point, RAD } from './map';
 
 export const runs = ['one way', 'two ways', 'all round'] as const;
 export type Runs = (typeof runs)[number];
@@ -23,7 +22,7 @@ function headingsOf(run: Runs, leads: number): readonly number[] {
     const fan = leads < 2 ? 0 : Math.min(k.FAN_DEG, k.FAN_STEP_DEG * (leads - 1));
     return Array.from({ length: leads }, (_, n) => (leads < 2 ? 0 : -fan / 2 + (fan * n) / (leads - 1)));
   }
-  return Array.from({ length: leads }, (_, n) => (360 / leads) * n);
+  return Array.from({ length: leads }, (_, n) => (FULL_TURN_DEG / leads) * n);
 }
 
 /** So many of the shoots belong to one of the lines; each has its lead at least. */

@@ -1,7 +1,7 @@
 /** In growers' words: what a way of standing amounts to. */
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
-import { leadingHeadingDeg, type MappedPlant, RAD, type Stand } from './map';
+import { FULL_TURN_DEG, headsOneWay, leadingHeadingDeg, type MappedPlant, RAD, type Stand } from './map';
 import { halfOf } from './room';
 
 export type StandKind =
@@ -9,19 +9,11 @@ export type StandKind =
 
 /** By how much two directions differ, 0..180°. */
 function apartDeg(a: number, b: number): number {
-  return Math.abs(((((a - b) % 360) + 540) % 360) - 180);
+  const apart = Math.abs(a - b) % FULL_TURN_DEG;
+  return Math.min(apart, FULL_TURN_DEG - apart);
 }
 
 const headingDeg = (plant: MappedPlant, stand: Stand): number => leadingHeadingDeg(plant) + stand.turnDeg;
-
-/** True where the leads of a plant head more or less together. */
-export function headsOneWay({ leads }: MappedPlant): boolean {
-  const [x, y] = leads.reduce(
-    ([sumX, sumY], lead) => [sumX + Math.cos(lead.headingDeg * RAD), sumY + Math.sin(lead.headingDeg * RAD)],
-    [0, 0],
-  );
-  return Math.hypot(x, y) > leads.length / 2;
-}
 
 /** True where every plant grows away from the others. */
 function growApart(plants: readonly MappedPlant[], stands: readonly Stand[]): boolean {

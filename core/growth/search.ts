@@ -3,7 +3,7 @@
  * turned, from several beginnings. It knows no rule of placement: those of the trade come out of it, see placing.test.ts.
  */
 import { k } from './constants';
-import type { Stand } from './map';
+import { type Stand, turnedTogether } from './map';
 import { type Ask, widthNeededBy } from './room';
 
 export interface Found {
@@ -48,18 +48,9 @@ function movesFor({ reaches, shape }: Ask): readonly Move[] {
 
 function moved(stands: readonly Stand[], { plant, x, y, turn }: Move, stepCm: number): readonly Stand[] {
   const stepDeg = turn * stepCm * k.TURN_DEG_PER_CM;
-  const [cos, sin] = [Math.cos((stepDeg * Math.PI) / 180), Math.sin((stepDeg * Math.PI) / 180)];
-  return stands.map((stand, index) => {
-    if (plant !== 'all') {
-      if (index !== plant) return stand;
-      return { xCm: stand.xCm + x * stepCm, yCm: stand.yCm + y * stepCm, turnDeg: stand.turnDeg + stepDeg };
-    }
-    return {
-      xCm: stand.xCm * cos - stand.yCm * sin + x * stepCm,
-      yCm: stand.xCm * sin + stand.yCm * cos + y * stepCm,
-      turnDeg: stand.turnDeg + stepDeg,
-    };
-  });
+  const by = (stand: Stand): Stand => ({ ...stand, xCm: stand.xCm + x * stepCm, yCm: stand.yCm + y * stepCm });
+  if (plant === 'all') return turnedTogether(stands, stepDeg).map(by);
+  return stands.map((stand, index) => (index === plant ? by({ ...stand, turnDeg: stand.turnDeg + stepDeg }) : stand));
 }
 
 /** Goes downhill from one beginning until steps shorter than endCm gain nothing. */
