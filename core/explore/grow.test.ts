@@ -64,6 +64,21 @@ test('a map that was drawn is what grows: turned round it grows the other way, a
   expect(west!.pots[0]!.position).toBe('back to the wall');
 });
 
+test('a plant drawn without a lead does not stand still: its newest bulb leads on, away from the one before it', () => {
+  const bulbs = [
+    { xCm: 0, yCm: -3 },
+    { xCm: 0, yCm: 0 },
+    { xCm: 4, yCm: 0, isSpent: true },
+  ];
+  const drawn = { ...creeper, growthMap: { plants: [{ bulbs, leads: [] }] } };
+  const { pots, plants } = growthInPots(drawn, demoPlaces, [{ shape: 'round', widthCm: 14 }]);
+  expect(plants[0]!.leads).toEqual([{ xCm: 0, yCm: 0, headingDeg: 90 }]);
+  expect(plants[0]!.bulbs).toHaveLength(2);
+  expect(pots[0]!.isBeyond).toBe(false);
+  const stem = growthInPots({ ...drawn, genus: 'phalaenopsis' }, demoPlaces, [{ shape: 'round', widthCm: 14 }]);
+  expect(stem.plants[0]!.leads).toEqual([]);
+});
+
 test('four plants and more count as one clump', () => {
   const many = growthInPots({ ...creeper, plantCount: 5 }, demoPlaces, [{ shape: 'round', widthCm: 30 }]);
   expect(many.plants).toHaveLength(1);

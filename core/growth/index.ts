@@ -7,4 +7,5 @@ export { leadsUsually, type PatternOf, plantByPattern, type Runs, runs } from '.
 export { type GrowthInPot, growthInPot, type Rim, type StaysInside, toldYears } from './in-pot';
 export type { StandKind } from './position';
 export { tipsAfter } from './traces';
+export { withALead } from './with-a-lead';
 export { type Stride, strideOf } from './stride';

@@ -1,7 +1,7 @@
 /** The plants of a case as they lie on the bench: as drawn, or by the pattern of their kind. */
 import { growsOneWay, type PlantInHand, plantsOnMap, widthTogether } from '../../case';
 import { runsOneWay } from '../../catalogue/genera';
-import { leadsUsually, type MappedPlant, plantByPattern, type Runs } from '../../growth';
+import { leadsUsually, type MappedPlant, plantByPattern, type Runs, withALead } from '../../growth';
 import { liveBallCm } from './live-ball';
 
 /** So many plants are placed one by one; more stand in a ring and count as one clump. */
@@ -30,7 +30,10 @@ function runsOf(plant: Pick<PlantInHand, 'habit' | 'frontsRun'>): Runs {
 /** The plants of a case as they lie on the bench, each about its own ball. */
 export function plantsFromAbove(plant: SeenFromAbove): readonly MappedPlant[] {
   const { growthMap, plantCount, genus, habit } = plant;
-  if (growthMap) return plantsOnMap(growthMap, liveBallCm(plant) / widthTogether(growthMap.plants.length));
+  if (growthMap) {
+    const drawn = plantsOnMap(growthMap, liveBallCm(plant) / widthTogether(growthMap.plants.length));
+    return habit === 'single stem' ? drawn : drawn.map(withALead);
+  }
   const isRing = plantCount > MOST_PLACED;
   const count = isRing ? 1 : plantCount;
   const each = Math.max(1, Math.round(plant.fronts / count));
