@@ -100,9 +100,14 @@ export const growthConstants = {
   ),
   SEED: byChoice(20, '', 'of all futures: the same plant has the same'),
   LIVES: byChoice(128, 'futures', 'of a plant'),
+  FORKED_SHARE: fromMemory(
+    0.7,
+    'share',
+    'of the pace of a lead that each of two after it keeps, where they share: a larger plant makes more shoots',
+  ),
   SHOOTS_PER_LEAD: fromMemory(1.5, 'shoots', 'of a young clump stand behind each of its leads'),
   LEAST_LEADS_OF_CROWD: fromMemory(2, 'leads', 'of a clump, however young'),
-  MOST_LEADS: byChoice(12, 'leads', 'followed in one plant: what forks further shares its shoots'),
+  MOST_LEADS: byChoice(12, 'leads', 'followed in one plant: what forks later is not followed'),
 } as const;
 
 /** Years of growth that are looked at; between them lines are drawn. */

@@ -58,7 +58,7 @@ test('a shoot in so many forks; those that do not live on as they would have', (
   forking.forEach(({ creeps }, life) => expect(creeps[0]).toEqual(plain[life]!.creeps[0]));
 });
 
-test('where leads share the shoots of a plant, what forks makes no more of them', () => {
+test('where leads share the shoots of a plant, what forks makes a few more of them, and not twice as many', () => {
   const count = (sharesShoots: boolean) =>
     futuresOf(creeper(), { ...ordinary, forkingChance: 0.5, sharesShoots }, { count: 400, years: 6, seed: 2 }).reduce(
       (sum, { creeps }) => sum + creeps.filter(({ toYears }) => toYears <= 6).length,

@@ -72,7 +72,7 @@ function follow(lead: Growing, stride: Stride, years: number, mayFork: boolean, 
         y,
         headingRad: headingRad + side * k.FORK_HALF_DEG * RAD,
         atYears,
-        shareOfPace: stride.sharesShoots ? lead.shareOfPace / 2 : lead.shareOfPace,
+        shareOfPace: stride.sharesShoots ? lead.shareOfPace * k.FORKED_SHARE : lead.shareOfPace,
         seed: mixed(lead.seed + 2 * generation + side),
       }));
     }

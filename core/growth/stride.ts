@@ -8,7 +8,7 @@ export interface Stride {
   /** Shoots that carry a lead on, a year. */
   readonly stepsAYear: number;
   readonly forkingChance: number;
-  /** True where two new leads make no more shoots than the one before them. */
+  /** True where each of two new leads makes fewer shoots than the one before them. */
   readonly sharesShoots: boolean;
   readonly wanderDeg: number;
   /** Standard deviations, as shares. */
