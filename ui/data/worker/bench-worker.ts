@@ -8,10 +8,13 @@ import {
   shareWork,
   type PlanStep,
   contextOf,
+  factsOf,
   FaultError,
   growthView,
   type GrowthView,
   planInSteps,
+  type Placement,
+  placementOf,
   type PlanCase,
   type PlanFacts,
   type SetupFacts,
@@ -182,6 +185,10 @@ const api = {
   },
   review(planCase: PlanCase, spec: SetupSpec): SetupFacts {
     return reviewSetup(planCase, placeBook, spec);
+  },
+  placement(planCase: PlanCase, spec: SetupSpec): Placement {
+    const context = growingOf(planCase);
+    return placementOf(context, factsOf(context, spec));
   },
   /** null of a mount: nothing ends there. stands: as moved by hand; null = as they stand best. */
   growth(planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null): GrowthView | null {

@@ -3,22 +3,13 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
-import {
-  contextOf,
-  factsOf,
-  genusById,
-  genusIds,
-  placementOf,
-  type PlanCase,
-  readQuestion,
-  type SetupSpec,
-  setupSpecSchema,
-} from '@core';
+import { genusById, genusIds, type PlanCase, readQuestion, type SetupSpec, setupSpecSchema } from '@core';
 import { kindName, litres, mmRange, number, parseWith } from '@core/words';
 import * as z from 'zod';
 import type { PottingEntry } from '@server/events/schemas';
 import type { PlantLog } from '@server/plants/schemas';
 import { loadDraft, storeDraft } from '../../data/bench-draft';
+import { usePlacement } from '../../data/use-placement';
 import { MountDrawing } from '../../drawing/mount-drawing';
 import { PotDrawing } from '../../drawing/pot-drawing';
 import { useUnits } from '../../data/units-context';
@@ -142,23 +133,14 @@ function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
   );
 }
 
+const DRAWN_PX = { widthPx: 560, heightPx: 300 };
+
 function SavedDrawing({ saved }: { readonly saved: SavedPlan }) {
   const { units } = useUnits();
-  const context = contextOf(resolved(saved.planCase));
-  const size = { widthPx: 560, heightPx: 300 };
-  if (saved.spec.vessel.kind === 'mount') {
-    return <MountDrawing spec={saved.spec} plant={context.plant} curve={null} hour={0} units={units} {...size} />;
-  }
-  return (
-    <PotDrawing
-      spec={saved.spec}
-      plant={context.plant}
-      placement={placementOf(context, factsOf(context, saved.spec))}
-      curve={null}
-      hour={0}
-      units={units}
-      onEdit={null}
-      {...size}
-    />
-  );
+  const { planCase, spec } = saved;
+  const placement = usePlacement(planCase, spec);
+  const drawn = { spec, plant: resolved(planCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
+  if (spec.vessel.kind === 'mount') return <MountDrawing {...drawn} />;
+  if (!placement) return <div aria-busy style={{ aspectRatio: DRAWN_PX.widthPx / DRAWN_PX.heightPx }} />;
+  return <PotDrawing {...drawn} placement={placement} onEdit={null} />;
 }
