@@ -22,15 +22,20 @@ interface FromAboveProps {
   readonly units: WordUnits;
 }
 
-/** Longer than is followed, or so many years. */
-function lasts({ years, isBeyond }: { readonly years: number; readonly isBeyond: boolean }): string {
-  if (isBeyond) return `over ${yearsText(Math.floor(years))}`;
-  return years < SHORT_YEARS ? 'no time' : yearsText(years);
+interface Lasting {
+  readonly years: number;
+  readonly isBeyond: boolean;
+}
+
+/** Longer than is followed, for no time at all, or so many years. */
+function lasts({ years, isBeyond }: Lasting): string {
+  if (isBeyond) return `More than ${yearsText(Math.floor(years))} inside the rim`;
+  return years < SHORT_YEARS ? 'At the rim from the first day' : `About ${yearsText(years)} inside the rim`;
 }
 
 /** The same on a small button. */
-function shortly({ years, isBeyond }: { readonly years: number; readonly isBeyond: boolean }): string {
-  return isBeyond ? `${Math.floor(years)} y +` : `${number(years, 1)} y`;
+function shortly({ years, isBeyond }: Lasting): string {
+  return isBeyond ? `over ${Math.floor(years)} y` : `${number(years, 1)} y`;
 }
 
 const standsWords: Readonly<Record<GrowthView['shown']['position'], string>> = {
@@ -43,10 +48,10 @@ const standsWords: Readonly<Record<GrowthView['shown']['position'], string>> = {
 };
 
 function headline({ shown, best }: GrowthView, isMoved: boolean): string {
-  if (!isMoved) return `About ${lasts(shown)} inside the rim, ${standsWords[shown.position]}.`;
+  if (!isMoved) return `${lasts(shown)}, ${standsWords[shown.position]}.`;
   const costs = best.years - shown.years;
   const end = costs < SHORT_YEARS ? 'as long as it can be' : `${yearsText(costs)} less than it could be`;
-  return `Here about ${lasts(shown)}: ${end}.`;
+  return `${lasts(shown)}: ${end}.`;
 }
 
 export function FromAbove({ spec, plant, units }: FromAboveProps) {
@@ -76,11 +81,17 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
             ))}
           </ol>
           <div className={styles.moves}>
-            <Button aria-label="Draw it" icon={<EditOutlined />} onClick={() => drawMap(true)} />
-            <Button aria-label="Turn it left" icon={<UndoOutlined />} onClick={() => turn(15)} />
-            <Button aria-label="Turn it right" icon={<RedoOutlined />} onClick={() => turn(-15)} />
+            <Button aria-label="Draw it" title="Draw it" icon={<EditOutlined />} onClick={() => drawMap(true)} />
+            <Button aria-label="Turn it left" title="Turn it left" icon={<UndoOutlined />} onClick={() => turn(15)} />
+            <Button
+              aria-label="Turn it right"
+              title="Turn it right"
+              icon={<RedoOutlined />}
+              onClick={() => turn(-15)}
+            />
             <Button
               aria-label="Back to where it stands best"
+              title="Back to where it stands best"
               icon={<AimOutlined />}
               disabled={moved === null}
               onClick={() => moveStands(null)}

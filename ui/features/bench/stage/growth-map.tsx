@@ -115,24 +115,28 @@ export function GrowthMap({ view }: { readonly view: GrowthView }) {
           <div className={styles.moves}>
             <Button
               aria-label="Turn it left"
+              title="Turn it left"
               icon={<UndoOutlined />}
               disabled={!isLead}
               onClick={() => held && change(turnedBy(map, held, 15))}
             />
             <Button
               aria-label="Turn it right"
+              title="Turn it right"
               icon={<RedoOutlined />}
               disabled={!isLead}
               onClick={() => held && change(turnedBy(map, held, -15))}
             />
             <Button
               aria-label="Take it away"
+              title="Take it away"
               icon={<DeleteOutlined />}
               disabled={held === null}
               onClick={() => held && remove(held)}
             />
             <Button
               aria-label="Another plant"
+              title="Another plant"
               icon={<UsergroupAddOutlined />}
               disabled={map.plants.length >= MOST_PLANTS}
               onClick={() => {
