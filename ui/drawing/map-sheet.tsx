@@ -7,7 +7,8 @@ import { colors } from '../theme/tokens';
 import { BULB, LEAF_LINE, YOUNG_BULB } from './plant/colors';
 import { PotAbove } from './pot-above';
 
-export interface SheetShoot {
+/** One shoot of a map: which plant’s, of which list, and its place in it. */
+export interface ShootAt {
   readonly plant: number;
   readonly list: 'bulbs' | 'leads';
   readonly index: number;
@@ -16,12 +17,12 @@ export interface SheetShoot {
 interface MapSheetProps {
   readonly map: GrowthMapSaid;
   readonly rim: { readonly shape: 'round' | 'square'; readonly widthCm: number };
-  readonly isChosen: (shoot: SheetShoot) => boolean;
-  readonly onChoose: (shoot: SheetShoot) => void;
+  readonly isChosen: (shoot: ShootAt) => boolean;
+  readonly onChoose: (shoot: ShootAt) => void;
   /** isStart: the first move of a drag, where undo should come back to. */
-  readonly onMove: (shoot: SheetShoot, xCm: number, yCm: number, isStart: boolean) => void;
-  readonly onTurn: (shoot: SheetShoot, byDeg: number) => void;
-  readonly onRemove: (shoot: SheetShoot) => void;
+  readonly onMove: (shoot: ShootAt, xCm: number, yCm: number, isStart: boolean) => void;
+  readonly onTurn: (shoot: ShootAt, byDeg: number) => void;
+  readonly onRemove: (shoot: ShootAt) => void;
   /** A touch where nothing stands. */
   readonly onPut: (xCm: number, yCm: number) => void;
 }
@@ -33,7 +34,7 @@ const TURN_DEG = 15;
 export function MapSheet(props: MapSheetProps) {
   const { map, rim, isChosen, onChoose, onMove, onTurn, onRemove, onPut } = props;
   const half = (rim.widthCm / 2) * BEYOND_SHARE;
-  const drag = useRef<{ readonly shoot: SheetShoot; isStart: boolean } | null>(null);
+  const drag = useRef<{ readonly shoot: ShootAt; isStart: boolean } | null>(null);
   const finger = half * 0.13;
 
   const at = (event: PointerEvent<SVGElement>) => {
@@ -46,7 +47,7 @@ export function MapSheet(props: MapSheetProps) {
     return { xCm: point.x, yCm: -point.y };
   };
 
-  const onKeyDown = (event: KeyboardEvent, shoot: SheetShoot, xCm: number, yCm: number) => {
+  const onKeyDown = (event: KeyboardEvent, shoot: ShootAt, xCm: number, yCm: number) => {
     const steps: Readonly<Record<string, () => void>> = {
       ArrowLeft: () => onMove(shoot, xCm - NUDGE_CM, yCm, true),
       ArrowRight: () => onMove(shoot, xCm + NUDGE_CM, yCm, true),

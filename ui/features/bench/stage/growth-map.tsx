@@ -3,21 +3,21 @@
 /** Drawing the plant from above, as it stands in the pot it comes out of. What is drawn is part of the case at once. */
 import { DeleteOutlined, PlusOutlined, RedoOutlined, UndoOutlined, UsergroupAddOutlined } from '@ant-design/icons';
 import { useState } from 'react';
-import { type GrowthMapSaid, growthMapSchema, type GrowthView, standing } from '@core';
+import { type GrowthMapSaid, growthMapSchema, type GrowthView } from '@core';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
-import { MapSheet } from '../../../drawing/map-sheet';
+import { MapSheet, type ShootAt } from '../../../drawing/map-sheet';
 import { answer } from '../state/actions';
 import { drawMap } from '../state/above-store';
 import { useCase } from '../state/case-store';
 import {
   added,
+  mapAsUsual,
   MOST_PLANTS,
   movedTo,
   removed,
   sameShoot,
   shootIn,
-  type ShootAt,
   type ShootKind,
   turnedBy,
   withAnotherPlant,
@@ -30,32 +30,6 @@ const kinds = [
   { value: 'spent', label: 'Spent' },
 ] as const;
 
-const tenth = (value: number): number => Math.round(value * 10) / 10;
-
-/** The plants as they usually stand, to begin from. */
-function mapOf({ plants, best }: GrowthView, rim: GrowthMapSaid['rim']): GrowthMapSaid {
-  return {
-    plants: plants.map(({ bulbs, leads }, k) => {
-      const stand = plants.length > 1 ? best.stands[k]! : { xCm: 0, yCm: 0, turnDeg: best.stands[k]!.turnDeg };
-      const put = (point: { readonly xCm: number; readonly yCm: number }) => {
-        const { xCm, yCm } = standing(point, stand);
-        return { xCm: tenth(xCm), yCm: tenth(yCm) };
-      };
-      return {
-        bulbs: bulbs.map(put),
-        leads:
-          leads.length > 0
-            ? leads.map((lead) => ({
-                ...put(lead),
-                headingDeg: (((Math.round(lead.headingDeg + stand.turnDeg) % 360) + 360) % 360) as number,
-              }))
-            : [],
-      };
-    }),
-    ...(rim ? { rim } : {}),
-  };
-}
-
 export function GrowthMap({ view }: { readonly view: GrowthView }) {
   const answers = useCase((state) => state.answers);
   const current = answers.current as { readonly rimDiameterCm?: unknown } | undefined;
@@ -65,7 +39,7 @@ export function GrowthMap({ view }: { readonly view: GrowthView }) {
     shape: 'round' as const,
     widthCm: toldCm ?? (said.success ? said.data.rim?.widthCm : undefined) ?? view.shown.widthCm,
   };
-  const map = said.success ? said.data : mapOf(view, rim);
+  const map = said.success ? said.data : mapAsUsual(view, rim);
   const [kind, setKind] = useState<ShootKind>('lead');
   const [chosen, setChosen] = useState<ShootAt | null>(null);
   const [past, setPast] = useState<readonly (GrowthMapSaid | undefined)[]>([]);

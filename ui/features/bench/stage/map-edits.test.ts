@@ -1,6 +1,6 @@
-import type { GrowthMapSaid } from '@core';
-import { planCaseSchema } from '@core/testing';
-import { added, movedTo, removed, shootIn, turnedBy, withAnotherPlant } from './map-edits';
+import { contextOf, type GrowthMapSaid, growthView, makePot } from '@core';
+import { planCaseSchema, resolveCase } from '@core/testing';
+import { added, mapAsUsual, movedTo, removed, shootIn, turnedBy, withAnotherPlant } from './map-edits';
 
 const map: GrowthMapSaid = {
   plants: [{ bulbs: [{ xCm: -3, yCm: 0 }], leads: [{ xCm: 2, yCm: 0, headingDeg: 0 }] }],
@@ -39,4 +39,19 @@ test('three plants and no more', () => {
   expect(three.plants).toHaveLength(3);
   expect(withAnotherPlant(three, 6)).toBe(three);
   expect(isMap(three)).toBe(true);
+});
+
+test('it begins as the plants usually stand: one in the middle, several apart; both are maps that can be said', () => {
+  const begun = (plantCount: number) => {
+    const planCase = planCaseSchema.parse({ genus: 'cattleya-unifoliate', place: 'heated-flat', plantCount });
+    const view = growthView(contextOf(resolveCase(planCase)), makePot('plastic-round', 20), null);
+    return mapAsUsual(view, { shape: 'round', widthCm: 20 });
+  };
+  const one = begun(1);
+  expect(one.plants[0]!.bulbs).toHaveLength(3);
+  expect(one.plants[0]!.leads).toEqual([expect.objectContaining({ headingDeg: 0 })]);
+  const two = begun(2);
+  const [left, right] = two.plants.map(({ leads }) => leads[0]!.xCm);
+  expect(Math.abs(left! - right!)).toBeGreaterThan(2);
+  expect([isMap(one), isMap(two)]).toEqual([true, true]);
 });

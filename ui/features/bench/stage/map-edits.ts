@@ -1,17 +1,11 @@
 /** What a hand does on the growth map: each makes a new map of the old one. */
-import type { GrowthMapSaid } from '@core';
+import { type GrowthMapSaid, type GrowthView, type Point, standing } from '@core';
+import type { ShootAt } from '../../../drawing/map-sheet';
 
 export type ShootKind = 'lead' | 'bulb' | 'spent';
 type PlantSaid = GrowthMapSaid['plants'][number];
 type LeadSaid = PlantSaid['leads'][number];
 type BulbSaid = PlantSaid['bulbs'][number];
-
-/** One shoot of a map: which plant’s, of which list, and its place in it. */
-export interface ShootAt {
-  readonly plant: number;
-  readonly list: 'bulbs' | 'leads';
-  readonly index: number;
-}
 
 export const MOST_PLANTS = 3;
 
@@ -24,6 +18,26 @@ export const sameShoot = (a: ShootAt | null, b: ShootAt): boolean =>
 
 export function shootIn(map: GrowthMapSaid, { plant, list, index }: ShootAt): BulbSaid | LeadSaid | undefined {
   return map.plants[plant]?.[list][index];
+}
+
+/** The plants as they usually stand, to begin from: one in the middle of its rim, several as they stand best. */
+export function mapAsUsual(
+  { plants, best }: Pick<GrowthView, 'plants' | 'best'>,
+  rim: GrowthMapSaid['rim'],
+): GrowthMapSaid {
+  const said = plants.map(({ bulbs, leads }, k) => {
+    const stood = best.stands[k]!;
+    const stand = plants.length > 1 ? stood : { ...stood, xCm: 0, yCm: 0 };
+    const put = (point: Point) => {
+      const { xCm, yCm } = standing(point, stand);
+      return { xCm: tenth(xCm), yCm: tenth(yCm) };
+    };
+    return {
+      bulbs: bulbs.map(put),
+      leads: leads.map((lead) => ({ ...put(lead), headingDeg: whole(lead.headingDeg + stand.turnDeg) })),
+    };
+  });
+  return { plants: said, rim };
 }
 
 function withPlant(map: GrowthMapSaid, index: number, change: (plant: PlantSaid) => PlantSaid): GrowthMapSaid {
