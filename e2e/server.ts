@@ -9,6 +9,13 @@ export class AppServer {
   constructor(
     private readonly port: string,
     private readonly databaseUrl: string,
+    private readonly more: {
+      readonly nodeOptions: readonly string[];
+      readonly env: Readonly<Record<string, string>>;
+    } = {
+      nodeOptions: [],
+      env: {},
+    },
   ) {}
 
   get address(): string {
@@ -21,9 +28,15 @@ export class AppServer {
   }
 
   async start(): Promise<void> {
-    this.child = spawn('node', ['--import', 'tsx', 'server/door/main.ts'], {
+    this.child = spawn('node', [...this.more.nodeOptions, '--import', 'tsx', 'server/door/main.ts'], {
       stdio: 'ignore',
-      env: { ...process.env, DATABASE_URL: this.databaseUrl, PORT: this.port, NODE_ENV: 'production' },
+      env: {
+        ...process.env,
+        DATABASE_URL: this.databaseUrl,
+        PORT: this.port,
+        NODE_ENV: 'production',
+        ...this.more.env,
+      },
     });
     await expect
       .poll(
