@@ -14,7 +14,7 @@ const floors = [
   ['catalogue/media', 'catalogue/vessels', 'catalogue/genera', 'catalogue/places', 'catalogue/schools'],
   ['growth'],
   ['case', 'practice', 'decide/place'],
-  ['place-files', 'decide/setups'],
+  ['place-files', 'inspect', 'decide/setups'],
   ['decide/rules'],
   ['decide/choice'],
   ['advise'],

@@ -95,6 +95,32 @@ export {
 export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
+  type Inspection,
+  inspectionSchema,
+  inspectionSteps,
+  type InspectionStep,
+  inspectionVersions,
+  type Looked,
+  lookedAt,
+  type PestKind,
+  pestKinds,
+  type ReasonToLook,
+  reasonsToLook,
+  type SeasonSeen,
+  seasonsSeen,
+  type SheathState,
+  sheathStates,
+  skippedSteps,
+  type Smell,
+  smells,
+  type Squeeze,
+  squeezes,
+  stepsFor,
+  type ToDo,
+  toDoAfter,
+  withInspection,
+} from './inspect';
+export {
   bulbStates,
   dislikable,
   waterKinds,
@@ -154,7 +180,17 @@ export { practiceTable, runAllPractice } from './practice';
 export { casesTable, findingsOf, missedIn, reportOf, runCase, workedCases } from './proof';
 export { weightedParts, weightPrior } from './decide/choice';
 export { betterPlaces, type MonthFit, placeFit } from './decide/place';
-export { type Lead, leadingHeadingDeg, type MappedPlant, type Point, type Stand, standing } from './growth';
+export {
+  type DatedMap,
+  type Lead,
+  leadingHeadingDeg,
+  type MappedPlant,
+  type OwnPace,
+  ownPaceOf,
+  type Point,
+  type Stand,
+  standing,
+} from './growth';
 export {
   type SeenFromAbove,
   plantsFromAbove,
@@ -166,6 +202,13 @@ export {
 } from './decide/setups';
 export {
   makePlan,
+  type Timing,
+  type TimingSign,
+  timingSigns,
+  type Waiting,
+  waitingFor,
+  type WaitingRisk,
+  waitingRisks,
   planInSteps,
   type Finding,
   type PlanStep,
@@ -200,6 +243,9 @@ export {
   type TuningFacts,
   type TurnFact,
   turnsOf,
+  type UnlookedFact,
+  unlookedOf,
+  suppositionsFor,
   type WhatIf,
   whatIf,
   type WhatIfFacts,

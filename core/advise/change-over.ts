@@ -2,7 +2,7 @@
  * From the medium a plant is in to the one it is going into: in how many repottings, what sign to
  * wait for between them, and what to do with what clings to the roots. Common practice, no source.
  */
-import { isFailing, showsTips } from '../case';
+import { isFailing, isPastItsLife, showsTips } from '../case';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
 import { isAiry, isGripping, isWetAndClose } from '../decide/rules';
@@ -126,7 +126,7 @@ function clingingOf(context: CaseContext, facts: CandidateFacts, from: MediumFig
   }
   if (from.organic && !facts.isOrganic) return { code: 'rinse, do not tear' };
   if (!from.organic && facts.isOrganic) return { code: 'pieces may stay' };
-  const isOld = (context.resolved.current.yearsInMedium ?? 0) > from.lifeYears;
+  const isOld = isPastItsLife(context.resolved.current, from, 1);
   return { code: isOld ? 'broken down' : 'sound may stay' };
 }
 

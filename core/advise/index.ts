@@ -18,4 +18,5 @@ export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
 export { type Finding, hear, shareWork } from './shared-work';
-export type { Timing, TimingSign, WaitingRisk } from './timing';
+export { type Timing, type TimingSign, timingSigns, type WaitingRisk, waitingRisks } from './timing';
+export { type Waiting, waitingFor } from './watch';

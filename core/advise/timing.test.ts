@@ -52,6 +52,25 @@ describe('signs have an order', () => {
   });
 });
 
+describe('the medium as it was found counts for more than its age', () => {
+  const quiet = { ...flat, signs: { tips: 'none', shoot: 'none' } } as const;
+  const found = (yearsInMedium: number, condition: 'sound' | 'breaking down' | 'gone sour', mediumId = 'bark-6-12') =>
+    timingOf({ ...quiet, current: { mediumId, yearsInMedium, condition } } as PlanCase);
+  test('young and broken down, or old and sound', () => {
+    expect(found(1, 'gone sour')).toMatchObject({ verdict: 'go', code: 'broken-down medium' });
+    expect(found(1, 'breaking down')).toMatchObject({ verdict: 'go', code: 'broken-down medium' });
+    expect(found(6, 'sound')).toMatchObject({ verdict: 'wait', risk: 'little' });
+  });
+  test('dead roots sour what is inorganic, too', () => {
+    expect(found(4, 'sound', 'pumice-3-6')).toMatchObject({ code: 'ball untouched' });
+    expect(found(4, 'gone sour', 'pumice-3-6')).toMatchObject({ code: 'broken-down medium' });
+  });
+  test('sour, and the plant goes backwards: at once, though nobody knows the medium', () => {
+    const sour = { ...quiet, current: { condition: 'gone sour' }, liveRootsPct: 40 } as const;
+    expect(timingOf(sour)).toMatchObject({ verdict: 'go at once', code: 'souring medium' });
+  });
+});
+
 test('rotten organic medium does not wait for a sign', () => {
   const old = {
     ...flat,

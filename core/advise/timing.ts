@@ -6,6 +6,7 @@
 import {
   isAsleep,
   isFailing,
+  isPastItsLife,
   isToBeRooted,
   type PlantInHand,
   type ResolvedCase,
@@ -18,16 +19,19 @@ import { k } from './constants';
 
 export type TimingVerdict = 'go at once' | 'go' | 'wait' | 'look first';
 
-export type TimingSign =
-  | 'flowers over or new roots'
-  | 'root tips on the new shoot'
-  | 'root tips or a shoot about to root'
-  | 'shoot half grown'
-  | 'the next root tips'
-  | 'end of rest';
+export const timingSigns = [
+  'flowers over or new roots',
+  'root tips on the new shoot',
+  'root tips or a shoot about to root',
+  'shoot half grown',
+  'the next root tips',
+  'end of rest',
+] as const;
+export type TimingSign = (typeof timingSigns)[number];
 
 /** What waiting puts at risk. */
-export type WaitingRisk = 'little' | 'medium is spent' | 'medium unknown';
+export const waitingRisks = ['little', 'medium is spent', 'medium unknown'] as const;
+export type WaitingRisk = (typeof waitingRisks)[number];
 
 export interface Timing {
   readonly verdict: TimingVerdict;
@@ -107,7 +111,7 @@ function ofSeason({ plant: { signs }, medium, isSpent, isRestMonth }: Circumstan
   const mayRest = signs.resting === true || (signs.resting === null && isRestMonth && signs.shoot !== 'starting');
   const rests = signs.resting === true || (mayRest && signs.shoot === 'none');
   // Inorganic that still serves moves on whole: only a plant at rest has nothing to gain by it.
-  if (medium !== null && !medium.organic && !mayRest) return { verdict: 'go', code: 'ball untouched' };
+  if (medium !== null && !medium.organic && !isSpent && !mayRest) return { verdict: 'go', code: 'ball untouched' };
   if (isSpent && !signs.inBloom) return { verdict: 'go', code: 'broken-down medium' };
   if (signs.inBloom) return { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots' };
   if (rests) return { verdict: 'wait', code: 'resting', sign: 'root tips on the new shoot' };
@@ -134,7 +138,7 @@ export function decideTiming({ plant, place, current, monthIndex }: ResolvedCase
   const circumstances: Circumstances = {
     plant,
     medium,
-    isSpent: medium !== null && medium.organic && (current.yearsInMedium ?? 0) > medium.lifeYears * k.SPENT_SHARE,
+    isSpent: isPastItsLife(current, medium, k.SPENT_SHARE),
     isRestMonth: restMonths.includes(monthIndex),
   };
   const asleep: Answer | null = isAsleep(plant) ? { verdict: 'go', code: 'asleep' } : null;

@@ -1,6 +1,7 @@
 export { LIVE_USUALLY } from './constants';
 export { type FrontDirection, frontDirections } from './fronts';
 export { genusTraits, ownGenusSchema } from './genus-schema';
+export { isPastItsLife, type MediumCondition, mediumConditions } from './medium-condition';
 export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
 export { type PlaceBook, placeIn } from './place-book';
@@ -20,7 +21,7 @@ export {
   typicalRootBallCm,
   typicalRootMm,
 } from './plant';
-export { textOf } from './quantities';
+export { oneOf, quantity, textOf, upTo, wholeQuantity, yesOrNo } from './quantities';
 export { plantsOnMap } from './growth-map';
 export { type GrowthMapSaid, growthMapSchema } from './growth-map-schema';
 export { widthTogether } from './width-together';

@@ -13,6 +13,7 @@ import { growthMapSchema } from './growth-map-schema';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
 import { mediumFamilies } from '../physics/media';
+import { mediumConditions } from './medium-condition';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import type { PlaceBook } from './place-book';
 import { placeOrIdSchemaFor } from './place-schema';
@@ -58,6 +59,8 @@ export const currentSetupSchema = z.strictObject({
   rimDiameterCm: quantity('rimDiameterCm').optional(),
   mediumId: oneOf('current.mediumId', mediumIds).optional(),
   yearsInMedium: quantity('yearsInMedium').optional(),
+  /** As it was found, whatever its age. */
+  condition: oneOf('current.condition', mediumConditions).optional(),
 });
 
 export const feedSchema = z.strictObject({

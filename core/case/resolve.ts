@@ -10,6 +10,7 @@ import { k } from './constants';
 import { usualDirection } from './fronts';
 import { withOverrides } from './genus-overrides';
 import { leadsOn, shootsOn } from './growth-map';
+import type { MediumCondition } from './medium-condition';
 import type { OwnPot } from './own-schema';
 import { signsOf } from './signs';
 import { type PlaceBook, placeIn } from './place-book';
@@ -31,6 +32,7 @@ export interface CurrentSetup {
   readonly rimDiameterCm: number | null;
   readonly mediumId: string | null;
   readonly yearsInMedium: number | null;
+  readonly condition: MediumCondition | null;
 }
 
 /** A case with nothing left open, and the names of what was filled in. */
@@ -141,6 +143,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
       rimDiameterCm: input.current?.rimDiameterCm ?? null,
       mediumId: input.current?.mediumId ?? null,
       yearsInMedium: input.current?.yearsInMedium ?? null,
+      condition: input.current?.condition ?? null,
     },
     yearsWanted: input.yearsWanted ?? null,
     certainty: input.certaintyPct === undefined ? null : input.certaintyPct / 100,

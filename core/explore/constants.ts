@@ -2,6 +2,8 @@ import { byChoice, fromMemory, numbersOf } from '../base';
 
 export const exploreConstants = {
   // How far the inputs may be off.
+  FEW_LIVE_PCT: byChoice(15, '%', 'of live roots where few are supposed: under what feeds a plant'),
+  NEARLY_ALL_LIVE_PCT: byChoice(95, '%', 'of live roots where nearly all are supposed'),
   ROOT_OFF: fromMemory(0.1, 'share', 'a root measured by hand'),
   ROOT_ASSUMED_OFF: fromMemory(0.3, 'share', 'a root thickness assumed from the genus'),
   BALL_OFF: fromMemory(0.1, 'share', 'a root ball measured by hand'),

@@ -32,6 +32,18 @@ export const spreadOf = Object.fromEntries(
 export const growthConstants = {
   STEP_SPREAD: fromMemory(0.15, 'share', 'of a step by which steps of one plant differ (standard deviation)'),
   PACE_SPREAD: fromMemory(0.2, 'share', 'of the time to the next shoot by which it differs (standard deviation)'),
+  STEP_DIFFERS_SHARE: fromMemory(0.35, 'share', 'of its kind’s step by which one plant’s differs (standard deviation)'),
+  PACE_DIFFERS_SHARE: fromMemory(
+    0.5,
+    'share',
+    'of its kind’s shoots a year by which one plant’s differ (standard deviation)',
+  ),
+  SAME_SHOOT_CM: fromMemory(0.6, 'cm', 'two drawings of one shoot lie no farther apart'),
+  LEAST_YEARS_BETWEEN: fromMemory(
+    0.3,
+    'years',
+    'between two maps that tell of growth; under that a hand’s shaking counts',
+  ),
   FORK_HALF_DEG: fromMemory(35, '°', 'by which each of two new leads turns from where the one before them was heading'),
   SHOOTS_OF_ANNUALS: fromMemory(2, 'shoots', 'a year from which a kind makes more than one generation'),
   MOST_SHOOTS_PER_LEAD: fromMemory(2, 'shoots', 'a year carry a lead on; more are side shoots'),

@@ -82,3 +82,12 @@ export function wordTiming(timing: Timing): TimingAnswer {
     waitFor,
   };
 }
+
+/** What a plant on the watch list waits for, and what waiting risks. */
+export const wordWaiting = (
+  sign: TimingSign,
+  risk: WaitingRisk,
+): { readonly until: string; readonly risk: string } => ({
+  until: signWords[sign],
+  risk: riskWords[risk],
+});

@@ -30,6 +30,8 @@ import {
   type TuningFacts,
   type TurnFact,
   turnsOf,
+  type UnlookedFact,
+  unlookedOf,
   potOf,
   resolveCase,
   type Stand,
@@ -219,6 +221,9 @@ const api = {
     );
     const turns = turnsOf(planCase, placeBook, specs, (done, total) => onProgress(total + done, 2 * total));
     return { sensitivity, turns };
+  },
+  unlooked(planCase: PlanCase, onProgress: OnProgress): readonly UnlookedFact[] {
+    return unlookedOf(planCase, placeBook, onProgress);
   },
   sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): SidesFacts {
     return compareSides(planCase, placeBook, schoolId, onProgress);

@@ -15,6 +15,7 @@ import type {
   SidesFacts,
   Stand,
   TuningFacts,
+  UnlookedFact,
   WhatIf,
   WhatIfFacts,
 } from '@core';
@@ -85,6 +86,10 @@ export class Planner {
 
   doubts(planCase: PlanCase, specs: readonly SetupSpec[], onProgress: OnProgress): Promise<Outcome<DoubtFacts>> {
     return this.thinking.run((api) => api.doubts(planCase, specs, Comlink.proxy(onProgress)));
+  }
+
+  unlooked(planCase: PlanCase, onProgress: OnProgress): Promise<Outcome<readonly UnlookedFact[]>> {
+    return this.thinking.run<readonly UnlookedFact[]>((api) => api.unlooked(planCase, Comlink.proxy(onProgress)));
   }
 
   sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): Promise<Outcome<SidesFacts>> {

@@ -63,6 +63,7 @@ function fakePlanner() {
     },
     doubts: () => Promise.resolve({ status: 'cancelled' }),
     sides: () => Promise.resolve({ status: 'cancelled' }),
+    unlooked: () => Promise.resolve({ status: 'cancelled' }),
     tune: () => Promise.resolve({ status: 'cancelled' }),
     growth: (planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null) => {
       counts.growths += 1;

@@ -10,6 +10,7 @@ import {
   type SidesFacts,
   specId,
   type TuningFacts,
+  type UnlookedFact,
 } from '@core';
 import { type RawCase, readCase } from '../../../data/bench-draft';
 import { Latest } from '../../../data/latest';
@@ -39,6 +40,8 @@ export interface Engine {
   cancel(): void;
   askDoubts(): void;
   askSides(schoolId: SchoolId): Promise<Outcome<SidesFacts>>;
+  /** What nobody has looked at, and what it could change. */
+  askUnlooked(): Promise<Outcome<readonly UnlookedFact[]>>;
   tune(): Promise<Outcome<Refusable<TuningFacts>>>;
   stopThinking(): void;
   close(): void;
@@ -244,6 +247,14 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
       if (reading.status !== 'ok') return nothing;
       set({ thinking: starting });
       const outcome = await awaited(() => planner.sides(reading.planCase, schoolId, onProgress));
+      set({ thinking: null });
+      return outcome;
+    },
+    async askUnlooked() {
+      const reading = readingOf(useCase.getState());
+      if (reading.status !== 'ok') return nothing;
+      set({ thinking: starting });
+      const outcome = await awaited(() => planner.unlooked(reading.planCase, onProgress));
       set({ thinking: null });
       return outcome;
     },

@@ -8,6 +8,7 @@ const closed: Engine = {
   cancel: () => undefined,
   askDoubts: () => undefined,
   askSides: () => Promise.resolve({ status: 'cancelled' }),
+  askUnlooked: () => Promise.resolve({ status: 'cancelled' }),
   tune: () => Promise.resolve({ status: 'cancelled' }),
   stopThinking: () => undefined,
   close: () => undefined,

@@ -1,0 +1,20 @@
+export { conditionSeen, withInspection } from './facts';
+export {
+  type Inspection,
+  inspectionSchema,
+  inspectionVersions,
+  type PestKind,
+  pestKinds,
+  type ReasonToLook,
+  reasonsToLook,
+  type SeasonSeen,
+  seasonsSeen,
+  type SheathState,
+  sheathStates,
+  type Smell,
+  smells,
+  type Squeeze,
+  squeezes,
+} from './inspection';
+export { type InspectionStep, inspectionSteps, type Looked, lookedAt, skippedSteps, stepsFor } from './steps';
+export { type ToDo, toDoAfter } from './to-do';

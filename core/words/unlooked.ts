@@ -1,0 +1,42 @@
+/** What nobody has looked at, and what it could change (explore/unlooked). */
+import type { Supposed, UnlookedFact } from '../explore';
+import { mm, type WordUnits } from './format';
+import { setupTitle } from './titles';
+
+function whenText(supposed: Supposed, units: WordUnits): string {
+  switch (supposed.looked) {
+    case 'tips':
+      return supposed.is === 'none' ? 'Without new root tips' : 'With new root tips';
+    case 'shoot':
+      return supposed.is === 'none' ? 'Without a new shoot' : 'With a new shoot half grown';
+    case 'live roots':
+      return supposed.is === 'few' ? 'With few live roots' : 'With nearly all roots alive';
+    case 'root thickness':
+      return `With roots of ${mm(supposed.mm, units)}`;
+    case 'bulbs':
+      return supposed.is === 'wrinkled' ? 'With wrinkled bulbs' : 'With a soft bulb';
+    case 'medium':
+      return supposed.is === 'sound' ? 'With its medium still sound' : 'With its medium gone sour';
+  }
+}
+
+const verdictText = {
+  'go at once': 'you would pot it at once',
+  go: 'you would pot it now',
+  wait: 'you would wait',
+  'look first': 'you would look again first',
+} as const;
+
+export interface Unlooked extends UnlookedFact {
+  readonly sentence: string;
+}
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+export function wordUnlooked(fact: UnlookedFact, units: WordUnits): Unlooked {
+  const changes = [
+    fact.verdict === null ? null : verdictText[fact.verdict],
+    fact.leader === null ? null : `${lowerFirst(setupTitle(fact.leader, units))} would lead`,
+  ].filter((change) => change !== null);
+  return { ...fact, sentence: `${whenText(fact.supposed, units)}, ${changes.join(', and ')}.` };
+}
