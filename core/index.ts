@@ -138,6 +138,7 @@ export {
   ownMediumSchema,
   type OwnPot,
   ownPotSchema,
+  oneOf,
   type GrowthMapSaid,
   growthMapSchema,
   placeIn,

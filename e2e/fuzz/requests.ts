@@ -3,7 +3,7 @@ import fc, { type Arbitrary } from 'fast-check';
 import * as z from 'zod';
 import { demoPlaces, questionSchemas } from '@core';
 import { routes } from '../../server/door/routes';
-import { pottingInputSchema } from '../../server/events/schemas';
+import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../../server/events/schemas';
 import { ownKinds, ownSchemas } from '../../server/own/schemas';
 import { wholePlaceSchema } from '../../server/places/schemas';
 import { type JsonSchema, valuesOf } from './from-schema';
@@ -23,6 +23,8 @@ const schemaOf = (schema: z.ZodType): JsonSchema =>
 const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/plan': [questionSchemas(demoPlaces).plan],
   'POST /api/pottings': [pottingInputSchema],
+  'POST /api/inspections': [inspectionInputSchema],
+  'POST /api/looks': [lookInputSchema],
   'POST /api/places': [wholePlaceSchema],
   'PUT /api/places/[id]': [wholePlaceSchema],
   'POST /api/own/[kind]': ownKinds.map((kind) => ownSchemas[kind]),

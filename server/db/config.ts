@@ -4,6 +4,7 @@ import { GrowersCollection } from '../collections/entity';
 import { PlantEvent } from '../events/entity';
 import { OwnItem, OwnItemBefore } from '../own/entity';
 import { StoredPlace } from '../places/entity';
+import { Photo } from '../photos/entity';
 import { Plant } from '../plants/entity';
 import { Migration20261124000000 } from './migrations/Migration20261124000000';
 import { Migration20261125000000 } from './migrations/Migration20261125000000';
@@ -11,6 +12,7 @@ import { Migration20261126000000 } from './migrations/Migration20261126000000';
 import { Migration20261127000000 } from './migrations/Migration20261127000000';
 import { Migration20261128000000 } from './migrations/Migration20261128000000';
 import { Migration20261129000000 } from './migrations/Migration20261129000000';
+import { Migration20261130000000 } from './migrations/Migration20261130000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -27,6 +29,7 @@ const migrations = [
   Migration20261127000000,
   Migration20261128000000,
   Migration20261129000000,
+  Migration20261130000000,
 ];
 
 /** The steps that this program knows. */
@@ -35,7 +38,7 @@ export const migrationNames: readonly string[] = migrations.map((migration) => m
 export function ormConfig(clientUrl: string) {
   return defineConfig({
     clientUrl,
-    entities: [GrowersCollection, OwnItem, OwnItemBefore, Plant, PlantEvent, StoredPlace],
+    entities: [GrowersCollection, OwnItem, OwnItemBefore, Photo, Plant, PlantEvent, StoredPlace],
     extensions: [Migrator],
     migrations: {
       migrationsList: migrations.map((migration) => ({ name: migration.name, class: migration })),

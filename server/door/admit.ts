@@ -4,7 +4,7 @@
  * neither read nor change it (cross-site requests), nor a foreign name that points here (DNS rebinding).
  */
 import type { IncomingHttpHeaders } from 'node:http';
-import { methodsAt } from './routes';
+import { bodyRuleAt, methodsAt } from './routes';
 
 export interface Head {
   readonly method: string;
@@ -19,8 +19,6 @@ export interface Refusal {
   readonly headers?: Readonly<Record<string, string>>;
 }
 
-/** A body of this many bytes is taken, a longer one is not. */
-export const MOST_BODY_BYTES = 1_000_000;
 export const LOOPBACK_NAMES: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
 
 const reading: ReadonlySet<string> = new Set(['GET', 'HEAD']);
@@ -73,11 +71,10 @@ export function refusalOf(head: Head, hosts: readonly string[]): Refusal | null 
   const isData = path.startsWith('/api/');
   if (isData && isForeign(head)) return refuse(403, 'Only Tender Cairn’s own pages may ask for this.');
   if (reading.has(method)) return null;
-  if (!/^application\/json\s*(;|$)/i.test(headers['content-type'] ?? '')) {
-    return refuse(415, 'Changes are sent as application/json.');
-  }
-  if (Number(headers['content-length'] ?? 0) > MOST_BODY_BYTES) {
-    return refuse(413, `The body is longer than ${MOST_BODY_BYTES / 1e6} MB.`);
+  const { types, told, mostBytes } = bodyRuleAt(path, method);
+  if (!types.test(headers['content-type'] ?? '')) return refuse(415, `Changes are sent here as ${told}.`);
+  if (Number(headers['content-length'] ?? 0) > mostBytes) {
+    return refuse(413, `The body is longer than ${mostBytes / 1e6} MB.`);
   }
   return null;
 }

@@ -2,7 +2,9 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { type IncomingMessage, request as httpRequest, type RequestOptions } from 'node:http';
 import { connect, type AddressInfo } from 'node:net';
 import { relative } from 'node:path';
-import { hostName, MOST_BODY_BYTES, refusalOf } from './admit';
+import { MOST_PHOTO_BYTES } from '../photos/schemas';
+import { hostName, refusalOf } from './admit';
+import { MOST_BODY_BYTES } from './routes';
 import { makeDoor } from './door';
 import { methodsAt, routes } from './routes';
 import { settingsFrom } from './settings';
@@ -71,6 +73,21 @@ describe('who may ask', () => {
     expect(statusOf('POST', '/api/places/x/restore', headers)).toBe(expected);
   });
 
+  // Pictures come as pictures, to their own address only.
+  test.each([
+    ['image/jpeg', 'in', 415],
+    ['image/png', 'in', 415],
+    ['image/webp', 'in', 415],
+    ['image/svg+xml', 415, 415],
+    ['image/jpegish', 415, 415],
+    ['application/json', 415, 'in'],
+  ])('a photograph as %s: %s, a place so: %s', (type, photo, place) => {
+    const headers = { ...own, 'content-type': type };
+    expect(statusOf('PUT', '/api/photos/x', headers)).toBe(photo);
+    expect(statusOf('PUT', '/api/places/x', headers)).toBe(place);
+    expect(statusOf('DELETE', '/api/photos/x', headers)).toBe(place);
+  });
+
   test('a change that does not say what it is', () => {
     expect(statusOf('POST', '/api/places')).toBe(415);
   });
@@ -114,6 +131,10 @@ describe('what may be asked', () => {
     const sized = (bytes: number) => statusOf('POST', '/api/plan', { ...json, 'content-length': String(bytes) });
     expect(sized(MOST_BODY_BYTES)).toBe('in');
     expect(sized(MOST_BODY_BYTES + 1)).toBe(413);
+    const picture = { ...own, 'content-type': 'image/jpeg' };
+    const photo = (bytes: number) => statusOf('PUT', '/api/photos/x', { ...picture, 'content-length': String(bytes) });
+    expect(photo(MOST_PHOTO_BYTES)).toBe('in');
+    expect(photo(MOST_PHOTO_BYTES + 1)).toBe(413);
   });
 
   test('every route of the application is known here with its methods, and no other', () => {

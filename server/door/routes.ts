@@ -1,4 +1,9 @@
 /** What can be asked for over HTTP, and how. A test compares it with the folders of app/api. */
+import { MOST_PHOTO_BYTES, photoTypes } from '../photos/schemas';
+
+/** A body of JSON of this many bytes is taken, a longer one is not. */
+export const MOST_BODY_BYTES = 1_000_000;
+
 export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/health': ['GET'],
   '/api/plan': ['POST'],
@@ -6,8 +11,14 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/plants/[id]': ['GET', 'DELETE'],
   '/api/plants/[id]/restore': ['POST'],
   '/api/pottings': ['POST'],
-  '/api/pottings/[id]': ['DELETE'],
-  '/api/pottings/[id]/restore': ['POST'],
+  '/api/inspections': ['POST'],
+  '/api/looks': ['POST'],
+  '/api/waiting': ['GET'],
+  '/api/events/[id]': ['DELETE'],
+  '/api/events/[id]/restore': ['POST'],
+  '/api/photos/[id]': ['GET', 'PUT', 'DELETE'],
+  '/api/photos/[id]/small': ['GET'],
+  '/api/photos/[id]/restore': ['POST'],
   '/api/places': ['GET', 'POST'],
   '/api/places/[id]': ['PUT', 'DELETE'],
   '/api/places/[id]/restore': ['POST'],
@@ -16,6 +27,27 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/own/[kind]/[id]/history': ['GET'],
   '/api/own/[kind]/[id]/restore': ['POST'],
 };
+
+/** Where a picture is sent, and no JSON. */
+const PICTURES = /^\/api\/photos\/[^/]+$/;
+
+/** What a change at an address must be sent as, and how long it may be. */
+export interface BodyRule {
+  readonly types: RegExp;
+  readonly told: string;
+  readonly mostBytes: number;
+}
+
+const jsonRule = { types: /^application\/json\s*(;|$)/i, told: 'application/json', mostBytes: MOST_BODY_BYTES };
+const pictureRule = {
+  types: new RegExp(`^(${photoTypes.join('|')})\\s*(;|$)`, 'i'),
+  told: photoTypes.join(', '),
+  mostBytes: MOST_PHOTO_BYTES,
+};
+
+export function bodyRuleAt(path: string, method: string): BodyRule {
+  return method === 'PUT' && PICTURES.test(path) ? pictureRule : jsonRule;
+}
 
 /** Pages are only read. */
 const pageMethods: readonly string[] = ['GET'];

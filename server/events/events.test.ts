@@ -219,7 +219,7 @@ test('what was kept in the first version is read as it is asked now, and stays a
   };
   const row = { id: nobody, kind: 'potted', happenedOn: '2026-05-01', title: 't', data, dataVersion: 1 };
   const read = readEvent(row);
-  expect(read).toMatchObject({ status: 'read', entry: { planCase: { signs: { inBloom: true, tips: 'starting' } } } });
+  expect(read).toMatchObject({ status: 'potted', entry: { planCase: { signs: { inBloom: true, tips: 'starting' } } } });
   expect(read.entry).not.toHaveProperty('planCase.state');
   expect(data.planCase.state).toBe('in bud or bloom');
 });

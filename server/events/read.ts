@@ -1,36 +1,54 @@
 /** An event as it is kept, read through the shape of its kind and version; what cannot be read is said so. */
+import type { z } from 'zod';
 import { upgraded } from '@core';
 import type { PlantEventRow } from './entity';
 import {
-  eventKinds,
-  eventShapes,
   type EventKind,
-  type Potted,
+  eventShapes,
+  type InspectionEntry,
+  type LookEntry,
   type PottingEntry,
   type UnreadableEntry,
 } from './schemas';
 
 export type ReadEvent =
-  | { readonly status: 'read'; readonly entry: PottingEntry }
+  | { readonly status: 'potted'; readonly entry: PottingEntry }
+  | { readonly status: 'inspected'; readonly entry: InspectionEntry }
+  | { readonly status: 'looked'; readonly entry: LookEntry }
   | { readonly status: 'unreadable'; readonly entry: UnreadableEntry };
 
 type EventContent = Pick<PlantEventRow, 'id' | 'kind' | 'happenedOn' | 'title' | 'data' | 'dataVersion'>;
 
-const isKind = (kind: string): kind is EventKind => (eventKinds as readonly string[]).includes(kind);
+type ContentOf<K extends EventKind> = z.infer<(typeof eventShapes)[K]['schema']>;
 
-function contentOf(row: EventContent): Potted | null {
-  if (!isKind(row.kind)) return null;
-  const { schema, versions } = eventShapes[row.kind];
+function contentOf<K extends EventKind>(kind: K, row: EventContent): ContentOf<K> | null {
+  const { schema, versions } = eventShapes[kind];
   const current = upgraded(row.data, row.dataVersion, versions);
   if (current.status !== 'ok') return null;
   const parsed = schema.safeParse(current.value);
-  return parsed.success ? parsed.data : null;
+  return parsed.success ? (parsed.data as ContentOf<K>) : null;
 }
+
+type Reader = (row: EventContent) => ReadEvent | null;
+
+const readers: Readonly<Record<EventKind, Reader>> = {
+  potted: (row) => {
+    const content = contentOf('potted', row);
+    const { id, happenedOn: pottedOn, title } = row;
+    return content && { status: 'potted', entry: { id, pottedOn, title, ...content } };
+  },
+  inspected: (row) => {
+    const inspection = contentOf('inspected', row);
+    return inspection && { status: 'inspected', entry: { id: row.id, inspectedOn: row.happenedOn, inspection } };
+  },
+  looked: (row) => {
+    const content = contentOf('looked', row);
+    return content && { status: 'looked', entry: { id: row.id, lookedOn: row.happenedOn, ...content } };
+  },
+};
 
 export function readEvent(row: EventContent): ReadEvent {
   const { id, kind, happenedOn, title, data } = row;
-  const potted = contentOf(row);
-  return potted
-    ? { status: 'read', entry: { id, pottedOn: happenedOn, title, ...potted } }
-    : { status: 'unreadable', entry: { id, kind, happenedOn, title, data } };
+  const read = Object.hasOwn(readers, kind) ? readers[kind as EventKind](row) : null;
+  return read ?? { status: 'unreadable', entry: { id, kind, happenedOn, title, data } };
 }

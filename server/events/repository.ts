@@ -1,26 +1,37 @@
 /** Events of plants. Every write is one transaction; hiding is the only change. */
-import { randomUUID } from 'node:crypto';
-import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
+import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { demoPlaces, genusIdOf, makeRecipe, questionVersions, specId } from '@core';
+import { randomUUID } from 'node:crypto';
+import { demoPlaces, genusIdOf, inspectionVersions, makeRecipe, questionVersions, specId } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
 import { PlantEvent } from './entity';
+import { keepEvent, type Recorded } from './keep';
 import { readEvent } from './read';
-import { eventShapes, type PottingEntry, type PottingInput, type UnreadableEntry } from './schemas';
+import {
+  eventShapes,
+  type InspectionEntry,
+  type InspectionInput,
+  type LookEntry,
+  type LookInput,
+  type PottingEntry,
+  type PottingInput,
+  type UnreadableEntry,
+} from './schemas';
 
-const MOST_TITLE = 200;
-/** A plant's page shows so many entries; hardly any plant is potted more often. */
+/** A plant's page shows so many entries; hardly any plant has more. */
 const MOST_ENTRIES = 500;
 
-export interface Pottings {
+export interface Life {
   readonly pottings: readonly PottingEntry[];
+  readonly inspections: readonly InspectionEntry[];
+  readonly looks: readonly LookEntry[];
   readonly unreadable: readonly UnreadableEntry[];
 }
 
-/** The log of a plant, newest first. */
-export async function pottingsOf(em: EntityManager, scope: Scope, plantId: string): Promise<Pottings> {
+/** What happened to a plant by its kinds, each newest first. */
+export async function lifeOf(em: EntityManager, scope: Scope, plantId: string): Promise<Life> {
   const rows = await em.find(
     PlantEvent,
     { collection: scope.collectionId, plant: plantId, hiddenAt: null },
@@ -28,23 +39,15 @@ export async function pottingsOf(em: EntityManager, scope: Scope, plantId: strin
   );
   const read = rows.map(readEvent);
   return {
-    pottings: read.flatMap((event) => (event.status === 'read' ? [event.entry] : [])),
+    pottings: read.flatMap((event) => (event.status === 'potted' ? [event.entry] : [])),
+    inspections: read.flatMap((event) => (event.status === 'inspected' ? [event.entry] : [])),
+    looks: read.flatMap((event) => (event.status === 'looked' ? [event.entry] : [])),
     unreadable: read.flatMap((event) => (event.status === 'unreadable' ? [event.entry] : [])),
   };
 }
 
-export type Recorded =
-  | { readonly status: 'recorded' | 'known already'; readonly plantId: string }
-  | { readonly status: 'no such plant' }
-  | { readonly status: 'changed meanwhile'; readonly current: { readonly name: string; readonly version: number } };
-
-async function eventOfKey(em: EntityManager, scope: Scope, idempotencyKey: string) {
-  return em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey });
-}
-
 /**
- * Keeps a potting with its plant, plan, recipe and date, all or nothing; the same key twice keeps it once.
- * title: what a list shows of it.
+ * Keeps a potting with its plant, plan, recipe and date. title: what a list shows of it.
  */
 export async function recordPotting(
   em: EntityManager,
@@ -52,49 +55,75 @@ export async function recordPotting(
   input: PottingInput,
   title: string,
 ): Promise<Recorded> {
-  const key = input.idempotencyKey ?? randomUUID();
-  try {
-    return await em.transactional((inside) => record(inside, scope, input, title, key));
-  } catch (error) {
-    // Two taps at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    const known = await eventOfKey(em.fork(), scope, key);
-    if (!known) throw error;
-    return { status: 'known already', plantId: known.plant.id };
-  }
+  const { planCase, spec, note, pottedOn } = input;
+  return keepEvent(
+    em,
+    scope,
+    input.idempotencyKey,
+    async (inside) => (input.plantId === null ? newPlant(inside, scope, input) : changedPlant(inside, scope, input)),
+    {
+      kind: 'potted',
+      happenedOn: pottedOn,
+      title,
+      data: { planCase, spec: { ...spec, id: specId(spec) }, recipe: makeRecipe(planCase, demoPlaces, spec), note },
+      dataVersion: eventShapes.potted.versions.newest,
+    },
+  );
 }
 
-async function record(
+const INSPECTED_TITLE = 'Looked over';
+
+/** Keeps what was seen of a plant. It changes nothing of a plant on file, so that two who look at once are both kept. */
+export async function recordInspection(em: EntityManager, scope: Scope, input: InspectionInput): Promise<Recorded> {
+  return keepEvent(
+    em,
+    scope,
+    input.idempotencyKey,
+    async (inside) =>
+      input.plantId === null ? newPlant(inside, scope, input) : knownPlant(inside, scope, input.plantId),
+    {
+      kind: 'inspected',
+      happenedOn: input.inspectedOn,
+      title: INSPECTED_TITLE,
+      data: input.inspection,
+      dataVersion: inspectionVersions.newest,
+    },
+  );
+}
+
+/** Keeps a look at a plant that waits for a sign. */
+export async function recordLook(em: EntityManager, scope: Scope, input: LookInput): Promise<Recorded> {
+  const { sign, risk, answer, lookOn, lookedOn } = input;
+  return keepEvent(
+    em,
+    scope,
+    input.idempotencyKey,
+    async (inside) =>
+      input.plantId === null ? newPlant(inside, scope, input) : knownPlant(inside, scope, input.plantId),
+    {
+      kind: 'looked',
+      happenedOn: lookedOn,
+      title: answer,
+      data: { sign, risk, answer, lookOn },
+      dataVersion: eventShapes.looked.versions.newest,
+    },
+  );
+}
+
+async function knownPlant(
   em: EntityManager,
   scope: Scope,
-  input: PottingInput,
-  title: string,
-  key: string,
-): Promise<Recorded> {
-  const known = await eventOfKey(em, scope, key);
-  if (known) return { status: 'known already', plantId: known.plant.id };
-  const found = input.plantId === null ? newPlant(em, scope, input) : await changedPlant(em, scope, input);
-  if ('status' in found) return found;
-  const { plant } = found;
-  const { planCase, spec, note, pottedOn } = input;
-  em.create(PlantEvent, {
-    id: randomUUID(),
-    collection: em.getReference(GrowersCollection, scope.collectionId),
-    plant,
-    kind: 'potted',
-    happenedOn: pottedOn,
-    recordedAt: new Date(),
-    idempotencyKey: key,
-    title: title.slice(0, MOST_TITLE),
-    data: { planCase, spec: { ...spec, id: specId(spec) }, recipe: makeRecipe(planCase, demoPlaces, spec), note },
-    dataVersion: eventShapes.potted.versions.newest,
-    hiddenAt: null,
-  });
-  await em.flush();
-  return { status: 'recorded', plantId: plant.id };
+  plantId: string,
+): Promise<{ readonly plant: PlantRow } | Recorded> {
+  const plant = await em.findOne(Plant, { id: plantId, collection: scope.collectionId, deletedAt: null });
+  return plant ? { plant } : { status: 'no such plant' };
 }
 
-function newPlant(em: EntityManager, scope: Scope, input: PottingInput): { readonly plant: PlantRow } {
+export function newPlant(
+  em: EntityManager,
+  scope: Scope,
+  input: Pick<PottingInput, 'plantName' | 'planCase'>,
+): { readonly plant: PlantRow } {
   const plant = em.create(Plant, {
     id: randomUUID(),
     collection: em.getReference(GrowersCollection, scope.collectionId),

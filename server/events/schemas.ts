@@ -3,17 +3,22 @@ import * as z from 'zod';
 import {
   demoPlaces,
   faultCode,
+  inspectionSchema,
+  inspectionVersions,
+  oneOf,
   questionSchemas,
   questionVersions,
   setupSpecSchema,
   textOf,
+  timingSigns,
   type Versions,
+  waitingRisks,
 } from '@core';
 
 const { plan: planCaseSchema } = questionSchemas(demoPlaces);
 
-/** Later: inspected, watered, fed, moved, bloomed, photographed, divided. */
-export const eventKinds = ['potted'] as const;
+/** Later: watered, fed, moved, bloomed, photographed, divided. */
+export const eventKinds = ['potted', 'inspected', 'looked'] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 const recipeLineSchema = z.object({
@@ -37,6 +42,23 @@ export const pottedSchema = z.object({
 });
 export type Potted = z.infer<typeof pottedSchema>;
 
+/** What a look at a waiting plant finds. "waiting": it begins to wait. */
+export const lookAnswers = ['waiting', 'not yet', 'seen', 'gone worse'] as const;
+export type LookAnswer = (typeof lookAnswers)[number];
+
+const day = (field: string) => z.iso.date({ error: faultCode({ code: 'date', field }) });
+
+export const lookedSchema = z.object({
+  sign: z.enum(timingSigns),
+  risk: z.enum(waitingRisks),
+  answer: z.enum(lookAnswers),
+  /** The next day to look; null where the waiting is over. */
+  lookOn: z.iso.date().nullable(),
+});
+export type Looked = z.infer<typeof lookedSchema>;
+
+const lookVersions: Versions = { newest: 1, upgrades: {} };
+
 export interface EventShape<T> {
   readonly schema: z.ZodType<T>;
   readonly versions: Versions;
@@ -45,25 +67,55 @@ export interface EventShape<T> {
 export const eventShapes = {
   // Its case changes with the shape of what is asked.
   potted: { schema: pottedSchema, versions: questionVersions },
+  inspected: { schema: inspectionSchema, versions: inspectionVersions },
+  looked: { schema: lookedSchema, versions: lookVersions },
 } as const satisfies Record<EventKind, EventShape<unknown>>;
 
-/** What "Potted it" sends. */
-export const pottingInputSchema = z.strictObject({
+const ofPlant = {
   /** An existing plant, or null for a new one. */
   plantId: z
     .uuid({ error: faultCode({ code: 'id', field: 'plantId', of: 'a plant, or null' }) })
     .nullable()
     .default(null),
-  /** The plant's version as last seen; a plant changed since then is not overwritten. */
-  plantVersion: z.int().min(1).optional(),
   /** The same key twice saves once: for a double tap, or a retry after a lost answer. */
   idempotencyKey: textOf('idempotencyKey', 8, 80).optional(),
   plantName: textOf('plantName', 1, 120),
-  pottedOn: z.iso.date({ error: faultCode({ code: 'date', field: 'pottedOn' }) }),
-  note: textOf('note', 0, 2000).default(''),
   planCase: planCaseSchema,
+};
+
+/** What "Potted it" sends. */
+export const pottingInputSchema = z.strictObject({
+  ...ofPlant,
+  /** The plant's version as last seen; a plant changed since then is not overwritten. */
+  plantVersion: z.int().min(1).optional(),
+  pottedOn: day('pottedOn'),
+  note: textOf('note', 0, 2000).default(''),
   spec: setupSpecSchema,
 });
+
+/** What is sent when a plant has been looked over; name and case count for a new plant only. */
+export const inspectionInputSchema = z.strictObject({
+  ...ofPlant,
+  inspectedOn: day('inspectedOn'),
+  inspection: inspectionSchema,
+});
+export type InspectionInput = z.infer<typeof inspectionInputSchema>;
+
+/** What is sent when a plant begins to wait for a sign, and at each look at it. */
+export const lookInputSchema = z
+  .strictObject({
+    ...ofPlant,
+    lookedOn: day('lookedOn'),
+    sign: oneOf('sign', timingSigns),
+    risk: oneOf('risk', waitingRisks),
+    answer: oneOf('answer', lookAnswers),
+    lookOn: day('lookOn').nullable(),
+  })
+  .refine(({ answer, lookOn }) => (lookOn !== null) === (answer === 'waiting' || answer === 'not yet'), {
+    error: faultCode({ code: 'given together', fields: ['lookOn', 'an answer that waits on'] }),
+    path: ['lookOn'],
+  });
+export type LookInput = z.infer<typeof lookInputSchema>;
 export type PottingInput = z.infer<typeof pottingInputSchema>;
 
 export const pottingEntrySchema = z.object({
@@ -76,6 +128,12 @@ export const pottingEntrySchema = z.object({
   recipe: z.array(recipeLineSchema),
 });
 export type PottingEntry = z.infer<typeof pottingEntrySchema>;
+
+export const inspectionEntrySchema = z.object({ id: z.uuid(), inspectedOn: z.string(), inspection: inspectionSchema });
+export type InspectionEntry = z.infer<typeof inspectionEntrySchema>;
+
+export const lookEntrySchema = lookedSchema.extend({ id: z.uuid(), lookedOn: z.string() });
+export type LookEntry = z.infer<typeof lookEntrySchema>;
 
 export const unreadableEntrySchema = z.object({
   id: z.uuid(),

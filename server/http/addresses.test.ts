@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { demoPlaces, ownMediumSchema, type Place } from '@core';
 import { makePlan } from '@core/testing';
-import { bringPottingBack, postPotting, putPottingAway } from '../events/handlers';
+import { bringEventBack, postPotting, putEventAway } from '../events/handlers';
 import { bringOwnBack, getOwn, getOwnHistory, postOwn, putOwn, putOwnAway } from '../own/handlers';
 import { bringPlaceBack, getPlaces, postPlace, putPlace, putPlaceAway } from '../places/handlers';
 import { postPlan } from '../plan/handlers';
@@ -146,9 +146,9 @@ describe('pottings and plants', () => {
     const entryId = pottings[0]!.id;
     const list = async () => JSON.stringify(await json(await getPlants(asked('?limit=200'))));
     expect(await list()).toContain(id);
-    expect((await putPottingAway(asked(), at(entryId))).status).toBe(204);
+    expect((await putEventAway(asked(), at(entryId))).status).toBe(204);
     expect(await json(await getPlant(asked(), at(id)))).toMatchObject({ pottings: [] });
-    expect((await bringPottingBack(asked(), at(entryId))).status).toBe(204);
+    expect((await bringEventBack(asked(), at(entryId))).status).toBe(204);
     expect((await putPlantAway(asked(), at(id))).status).toBe(204);
     expect((await getPlant(asked(), at(id))).status).toBe(404);
     expect(await list()).not.toContain(id);

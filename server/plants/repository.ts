@@ -1,6 +1,6 @@
 /** Plants and what a list shows of them. */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { pottingsOf } from '../events/repository';
+import { lifeOf } from '../events/repository';
 import { cursorOf, type PageWish, readCursor } from '../http/page';
 import type { Scope } from '../scope';
 import { Plant, type PlantRow } from './entity';
@@ -61,7 +61,7 @@ export async function findPlant(em: EntityManager, scope: Scope, plantId: string
 export async function plantLog(em: EntityManager, scope: Scope, plantId: string): Promise<PlantLog | null> {
   const plant = await findPlant(em, scope, plantId);
   if (!plant) return null;
-  const { pottings, unreadable } = await pottingsOf(em, scope, plantId);
+  const { pottings, inspections, looks, unreadable } = await lifeOf(em, scope, plantId);
   const [last] = pottings;
   return {
     id: plant.id,
@@ -71,6 +71,8 @@ export async function plantLog(em: EntityManager, scope: Scope, plantId: string)
     version: plant.version,
     lastCase: plant.lastCase,
     pottings: [...pottings],
+    inspections: [...inspections],
+    looks: [...looks],
     unreadable: [...unreadable],
   };
 }

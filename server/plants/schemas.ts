@@ -1,6 +1,6 @@
 /** What the plants' addresses answer. Shared with the screens. */
 import * as z from 'zod';
-import { pottingEntrySchema, unreadableEntrySchema } from '../events/schemas';
+import { inspectionEntrySchema, lookEntrySchema, pottingEntrySchema, unreadableEntrySchema } from '../events/schemas';
 
 export const plantSummarySchema = z.object({
   id: z.uuid(),
@@ -15,6 +15,9 @@ export const plantLogSchema = plantSummarySchema.extend({
   lastCase: z.unknown(),
   /** Newest first. */
   pottings: z.array(pottingEntrySchema),
+  inspections: z.array(inspectionEntrySchema),
+  /** While it waited for a sign. */
+  looks: z.array(lookEntrySchema),
   /** Entries that this program cannot read: kept, and shown as such. */
   unreadable: z.array(unreadableEntrySchema),
 });

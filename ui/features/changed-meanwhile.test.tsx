@@ -43,6 +43,8 @@ const log: PlantLog = {
   version: 5,
   lastCase: planCase,
   pottings: [],
+  inspections: [],
+  looks: [],
   unreadable: [],
 };
 

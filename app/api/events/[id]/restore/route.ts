@@ -1,0 +1,1 @@
+export { bringEventBack as POST } from '@server/events/handlers';

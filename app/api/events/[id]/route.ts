@@ -1,0 +1,1 @@
+export { putEventAway as DELETE } from '@server/events/handlers';

@@ -1,0 +1,1 @@
+export { postInspection as POST } from '@server/events/handlers';

@@ -1,0 +1,1 @@
+export { postLook as POST } from '@server/events/handlers';

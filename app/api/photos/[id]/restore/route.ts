@@ -1,0 +1,1 @@
+export { bringPhotoBack as POST } from '@server/photos/handlers';

@@ -1,0 +1,1 @@
+export { getSmallPhoto as GET } from '@server/photos/handlers';

@@ -1,1 +1,0 @@
-export { bringPottingBack as POST } from '@server/events/handlers';

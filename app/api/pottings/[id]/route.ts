@@ -1,1 +1,0 @@
-export { putPottingAway as DELETE } from '@server/events/handlers';

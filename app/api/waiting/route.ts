@@ -1,0 +1,1 @@
+export { getWaiting as GET } from '@server/waiting/handlers';

@@ -1,0 +1,77 @@
+/** Keeps an event of a plant, all or nothing; the same key twice keeps it once. */
+import { randomUUID } from 'node:crypto';
+import { UniqueConstraintViolationException } from '@mikro-orm/core';
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { GrowersCollection } from '../collections/entity';
+import type { PlantRow } from '../plants/entity';
+import type { Scope } from '../scope';
+import { PlantEvent } from './entity';
+import type { EventKind } from './schemas';
+
+const MOST_TITLE = 200;
+
+export type Recorded =
+  | { readonly status: 'recorded' | 'known already'; readonly plantId: string }
+  | { readonly status: 'no such plant' }
+  | { readonly status: 'changed meanwhile'; readonly current: { readonly name: string; readonly version: number } };
+
+export interface NewEvent {
+  readonly kind: EventKind;
+  /** YYYY-MM-DD */
+  readonly happenedOn: string;
+  /** What a list shows of it. */
+  readonly title: string;
+  readonly data: object;
+  readonly dataVersion: number;
+}
+
+/** The plant it happens to, found or made inside the same transaction; or why there is none. */
+export type PlantFor = (em: EntityManager) => Promise<{ readonly plant: PlantRow } | Recorded>;
+
+async function eventOfKey(em: EntityManager, scope: Scope, idempotencyKey: string) {
+  return em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey });
+}
+
+export async function keepEvent(
+  em: EntityManager,
+  scope: Scope,
+  givenKey: string | undefined,
+  plantFor: PlantFor,
+  event: NewEvent,
+): Promise<Recorded> {
+  const key = givenKey ?? randomUUID();
+  try {
+    return await em.transactional((inside) => keep(inside, scope, key, plantFor, event));
+  } catch (error) {
+    // Two taps at the same moment: the other one was first.
+    if (!(error instanceof UniqueConstraintViolationException)) throw error;
+    const known = await eventOfKey(em.fork(), scope, key);
+    if (!known) throw error;
+    return { status: 'known already', plantId: known.plant.id };
+  }
+}
+
+async function keep(
+  em: EntityManager,
+  scope: Scope,
+  key: string,
+  plantFor: PlantFor,
+  event: NewEvent,
+): Promise<Recorded> {
+  const known = await eventOfKey(em, scope, key);
+  if (known) return { status: 'known already', plantId: known.plant.id };
+  const found = await plantFor(em);
+  if ('status' in found) return found;
+  em.create(PlantEvent, {
+    id: randomUUID(),
+    collection: em.getReference(GrowersCollection, scope.collectionId),
+    plant: found.plant,
+    ...event,
+    title: event.title.slice(0, MOST_TITLE),
+    recordedAt: new Date(),
+    idempotencyKey: key,
+    hiddenAt: null,
+  });
+  await em.flush();
+  return { status: 'recorded', plantId: found.plant.id };
+}
