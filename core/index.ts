@@ -96,6 +96,9 @@ export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
   type Inspection,
+  type KnownLife,
+  type PlantToday,
+  plantToday,
   inspectionSchema,
   inspectionSteps,
   type InspectionStep,

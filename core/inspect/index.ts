@@ -17,4 +17,5 @@ export {
   squeezes,
 } from './inspection';
 export { type InspectionStep, inspectionSteps, type Looked, lookedAt, skippedSteps, stepsFor } from './steps';
+export { type KnownLife, type PlantToday, plantToday } from './today';
 export { type ToDo, toDoAfter } from './to-do';
