@@ -95,6 +95,7 @@ export {
 export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
+  colourTrapsFor,
   type Inspection,
   type KnownLife,
   type PlantToday,
@@ -125,6 +126,7 @@ export {
 } from './inspect';
 export {
   bulbStates,
+  mediumConditions,
   dislikable,
   waterKinds,
   genusIdOf,
@@ -249,6 +251,7 @@ export {
   turnsOf,
   type UnlookedFact,
   unlookedOf,
+  type Supposed,
   suppositionsFor,
   type WhatIf,
   whatIf,

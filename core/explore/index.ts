@@ -6,5 +6,6 @@ export { comparePerchedWater } from './perched-water';
 export { type MovedBy, type SensitivityFacts, sensitivityOf, type SwingFact } from './sensitivity';
 export { compareSides, type SideFact, type SidesFacts } from './sides';
 export { type TunedFact, type TuneMove, tuneToRoutine, type TuningFacts } from './tune';
-export { type Supposed, type UnlookedFact, unlookedOf, suppositionsFor } from './unlooked';
+export { type Supposed, suppositionsFor } from './suppositions';
+export { type UnlookedFact, unlookedOf } from './unlooked';
 export { type TurnCondition, type TurnFact, turnsOf } from './turns';

@@ -1,6 +1,7 @@
 import type { PlanCase } from '../case';
 import { demoPlaces } from '../catalogue/places';
-import { suppositionsFor, unlookedOf } from './unlooked';
+import { suppositionsFor } from './suppositions';
+import { unlookedOf } from './unlooked';
 
 const planCase: PlanCase = {
   genus: 'phalaenopsis',

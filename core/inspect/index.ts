@@ -1,3 +1,4 @@
+export { type ColourTrap, colourTrapsFor } from './colour-traps';
 export { conditionSeen, withInspection } from './facts';
 export {
   type Inspection,

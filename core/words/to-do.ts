@@ -1,5 +1,5 @@
 /** What to do while the plant is out of its pot (inspect/to-do), with the caution that belongs to each step. */
-import type { PestKind, ToDo } from '../inspect';
+import type { ColourTrap, PestKind, ToDo } from '../inspect';
 
 export interface ToDoSentence {
   readonly code: ToDo['code'];
@@ -58,6 +58,13 @@ function wordsOf(toDo: ToDo): readonly [string, string?] {
       return steps[toDo.code];
   }
 }
+
+const colourTraps: Readonly<Record<ColourTrap, string>> = {
+  'stained by coconut': 'It stands in coconut, which stains live roots brown: go by the feel.',
+  'brown by nature': 'Its roots are brown and hairy by nature: brown and firm is alive.',
+};
+
+export const wordColourTrap = (trap: ColourTrap): string => colourTraps[trap];
 
 export function wordToDo(toDo: ToDo): ToDoSentence {
   const [sentence, caution = ''] = wordsOf(toDo);

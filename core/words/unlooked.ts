@@ -27,6 +27,17 @@ const verdictText = {
   'look first': 'you would look again first',
 } as const;
 
+const lookedNames: Readonly<Record<Supposed['looked'], string>> = {
+  tips: 'new root tips',
+  shoot: 'the newest shoot',
+  'live roots': 'live roots',
+  'root thickness': 'root thickness',
+  bulbs: 'bulbs',
+  medium: 'the medium',
+};
+
+export const lookedName = (looked: Supposed['looked']): string => lookedNames[looked];
+
 export interface Unlooked extends UnlookedFact {
   readonly sentence: string;
 }

@@ -44,7 +44,12 @@ export function Button(props: ButtonProps) {
       disabled={disabled === true || isBusy}
       aria-busy={isBusy || undefined}
     >
-      {icon}
+      {icon ? (
+        // The words say it all: a sign is not read out beside them.
+        <span aria-hidden="true" className={styles.sign}>
+          {icon}
+        </span>
+      ) : null}
       {icon && children ? <span>{children}</span> : children}
     </button>
   );

@@ -9,7 +9,7 @@ export type KeyHandlers = Readonly<Record<BenchKey, (index: number) => void>>;
 
 /** Where keys belong to what is typed or chosen there. */
 const TYPING =
-  'input:not([type="range"], [type="radio"], [type="checkbox"]), textarea, select, [role="combobox"], [role="dialog"], .ant-select, .ant-modal';
+  'input:not([type="range"], [type="radio"], [type="checkbox"]), textarea, select, [role="combobox"], [role="dialog"], dialog, .ant-select, .ant-modal';
 /** Where arrow keys move something already. */
 const MOVING = `${TYPING}, [type="range"], [role="slider"], [role="radiogroup"]`;
 
@@ -54,5 +54,6 @@ export function useBenchKeys(handlers: KeyHandlers): void {
   useKey('watering', handlers.watering);
   useKey('now', handlers.now);
   useKey('and', handlers.and);
+  useKey('inspect', handlers.inspect);
   useKey('help', handlers.help);
 }

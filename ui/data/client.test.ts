@@ -21,8 +21,8 @@ function serverAnswers(respond: () => Response | Promise<never>): Call[] {
 test('putting away and bringing back call their addresses', async () => {
   const calls = serverAnswers(() => json(204, null));
   await client.remove('plants', 'a');
-  await client.restore('pottings', 'b');
-  expect(calls.map(({ what }) => what)).toEqual(['DELETE /api/plants/a', 'POST /api/pottings/b/restore']);
+  await client.restore('events', 'b');
+  expect(calls.map(({ what }) => what)).toEqual(['DELETE /api/plants/a', 'POST /api/events/b/restore']);
 });
 
 test('faults of a problem become the message', async () => {

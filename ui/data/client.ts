@@ -6,7 +6,8 @@ import * as z from 'zod';
 import type { Place } from '@core';
 import { type PlantLog, plantLogSchema, type PlantPage, plantPageSchema } from '@server/plants/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
-import type { PottingInput } from '@server/events/schemas';
+import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
+import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
 import {
   type OwnEntry,
   type OwnKind,
@@ -19,7 +20,7 @@ import {
 } from '@server/own/schemas';
 
 import { outbox } from './outbox/outbox';
-import { call } from './transport';
+import { call, sendFile } from './transport';
 
 export type { OwnKind } from '@server/own/schemas';
 export { NotYetKeptError } from './outbox/letter';
@@ -41,7 +42,7 @@ const after = (cursor: string | null): string => (cursor === null ? '' : `?after
 export type PottedForm = PottingInput;
 
 /** What can be put away and brought back. */
-export type Kept = 'plants' | 'pottings' | 'places' | `own/${OwnKind}`;
+export type Kept = 'plants' | 'events' | 'photos' | 'places' | `own/${OwnKind}`;
 
 export const client = {
   plants: (cursor: string | null): Promise<PlantPage> => ask(plantPageSchema, `/api/plants${after(cursor)}`),
@@ -50,6 +51,22 @@ export const client = {
     const letter = { title: `${form.plantName} potted`, method: 'POST', path: '/api/pottings', body: form } as const;
     return understood(plantLogSchema, await outbox.deliver(letter));
   },
+
+  /** What was seen of a plant joins its life; a plant not on file is made with it. */
+  saveInspection: async (form: InspectionInput): Promise<PlantLog> => {
+    const title = `${form.plantName} looked over`;
+    return understood(
+      plantLogSchema,
+      await outbox.deliver({ title, method: 'POST', path: '/api/inspections', body: form }),
+    );
+  },
+  saveLook: async (form: LookInput): Promise<PlantLog> => {
+    const title = `${form.plantName}: ${form.answer}`;
+    return understood(plantLogSchema, await outbox.deliver({ title, method: 'POST', path: '/api/looks', body: form }));
+  },
+  waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
+  savePhoto: ({ id, file }: { readonly id: string; readonly file: Blob }): Promise<void> =>
+    sendFile(`/api/photos/${id}`, file),
 
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
   savePlace: async (place: Place): Promise<Place> => {
@@ -93,7 +110,8 @@ export const client = {
 
 const nouns: Readonly<Record<Kept, string>> = {
   plants: 'Plant',
-  pottings: 'Log entry',
+  events: 'Log entry',
+  photos: 'Photograph',
   places: 'Place',
   'own/medium': 'Own medium',
   'own/pot': 'Own pot',

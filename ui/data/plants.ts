@@ -3,6 +3,8 @@
 /** Plants and their logs. */
 import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { PlantLog, PlantPage } from '@server/plants/schemas';
+import type { InspectionInput, LookInput } from '@server/events/schemas';
+import type { WaitingList } from '@server/waiting/schemas';
 import { client, type PottedForm } from './client';
 
 export function usePlants(firstPage: PlantPage) {
@@ -20,6 +22,33 @@ export function usePlant(log: PlantLog): PlantLog {
     queryKey: ['plants', 'log', log.id],
     queryFn: () => client.plant(log.id),
     initialData: log,
+  });
+  return data;
+}
+
+export function useSaveInspection() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (form: InspectionInput) => client.saveInspection(form),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['plants'] }),
+  });
+}
+
+/** A look at a plant that waits, or its beginning to wait. */
+export function useSaveLook() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (form: LookInput) => client.saveLook(form),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['plants'] }),
+  });
+}
+
+/** Plants that wait for a sign. */
+export function useWaiting(first: WaitingList): WaitingList {
+  const { data } = useQuery({
+    queryKey: ['plants', 'waiting'],
+    queryFn: () => client.waiting(),
+    initialData: first,
   });
   return data;
 }

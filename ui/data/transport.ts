@@ -22,7 +22,7 @@ export class ConflictError extends Error {
 const SERVICE_AWAY = 503;
 const CONFLICT = 409;
 /** Longer than the server ever takes. */
-const LONGEST_WAIT_MS = 30_000;
+const LONGEST_WAIT_MS = 60_000;
 
 /** An answer that has come whole. */
 interface Answer {
@@ -62,6 +62,12 @@ async function answerTo(path: string, init: RequestInit): Promise<Answer> {
   } catch {
     throw new UnreachableError('The server cannot be reached.');
   }
+}
+
+/** Sends a file as what it says it is. */
+export async function sendFile(path: string, file: Blob): Promise<void> {
+  const answer = await answerTo(path, { method: 'PUT', headers: { 'content-type': file.type }, body: file });
+  if (!answer.isOk) throw refusal(answer);
 }
 
 /** The answer's JSON; null where it is empty or none. */

@@ -6,6 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Picker } from '../controls/picker';
 import type { Letter } from '../data/outbox/letter';
 import { type Unsent as UnsentLetters, useOutbox } from '../data/outbox/use-outbox';
+import { usePhotoPost } from '../data/photos/use-photos';
 import styles from './unsent.module.css';
 import { Button } from '../controls/button';
 
@@ -63,6 +64,7 @@ function LetterLine({ letter, unsent }: { readonly letter: Letter; readonly unse
 
 export function Unsent() {
   const unsent = useOutbox();
+  usePhotoPost();
   const { letters } = unsent;
   const isShown = useLasting(letters.length > 0);
   const [isOpen, setOpen] = useState(false);

@@ -9,6 +9,7 @@ import { inPauses } from '../../data/in-pauses';
 import { useIsBrowser } from '../../data/stored';
 import styles from './bench.module.css';
 import { Details } from './details/details';
+import { keepInspection, startInspection, useInspect } from './inspect/inspect-store';
 import { openPhrase } from './sentence/open-phrase';
 import { loadBodies, Sentence } from './sentence/sentence';
 import { Shelf } from './shelf/shelf';
@@ -37,11 +38,13 @@ const later = {
   whatIf: () => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel),
   whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
   above: () => import('./stage/from-above').then((file) => file.FromAbove),
+  inspect: () => import('./inspect/inspect').then((file) => file.Inspect),
   help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
 };
 
 const PottedDialog = dynamic(later.potted, { ssr: false });
 const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
+const Inspect = dynamic(later.inspect, { ssr: false });
 const ShortcutsHelp = dynamic(later.help, { ssr: false });
 
 /** The bench begins with the draft in the browser, so the server's page shows only its frame. */
@@ -59,6 +62,7 @@ function BenchInBrowser() {
     setEngine(opened.engine);
     return opened.close;
   }, []);
+  useEffect(keepInspection, []);
   const ownMedia = useOwn('medium');
   useEffect(() => {
     useCase.setState({ ownMedia: ownMedia.map((item) => item.data) });
@@ -82,6 +86,7 @@ function Table() {
   const review = useReviewWords();
   const spec = useSpec();
   const isWorking = usePlanned((state) => state.working !== null);
+  const isInspecting = useInspect((state) => state.isOpen);
   const isTrying = useWhatIf((state) => state.change !== null);
   // The stage comes first; shelf and details follow in the time that it leaves.
   const shownPlan = useDeferredValue(plan, null);
@@ -112,6 +117,7 @@ function Table() {
     watering: () => openPhrase('watering'),
     now: () => openPhrase('now'),
     and: () => openPhrase('and'),
+    inspect: startInspection,
     help: () => setHelp(true),
   });
 
@@ -135,6 +141,7 @@ function Table() {
         {shownPlan ? <Shelf setups={shownPlan.setups} /> : null}
       </div>
       {isPotting ? <Potting onClose={() => setPotting(false)} /> : null}
+      {isInspecting ? <Inspect /> : null}
       {isHelp ? <ShortcutsHelp isOpen onClose={() => setHelp(false)} /> : null}
     </div>
   );

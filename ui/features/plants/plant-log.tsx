@@ -57,7 +57,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
     router.push('/');
   };
   const drop = (entry: { readonly id: string; readonly happenedOn: string }) =>
-    void putAway('pottings', entry.id, `Entry of ${dayjs(entry.happenedOn).format('D MMM YYYY')} put away`);
+    void putAway('events', entry.id, `Entry of ${dayjs(entry.happenedOn).format('D MMM YYYY')} put away`);
 
   return (
     <div className={styles.page}>

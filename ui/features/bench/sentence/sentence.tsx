@@ -11,6 +11,7 @@ import { startAnew } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
 import { useFaults } from '../state/worded';
+import { startInspection } from '../inspect/inspect-store';
 import { askNext } from './ask-next';
 import { openPhrase, useOpenPhrase } from './open-phrase';
 import { isAlways, type Phrase, type PhraseId, phraseOf, phrasesFor, type SentenceNames } from './phrases';
@@ -96,6 +97,14 @@ export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
           </button>
         ) : null}
         <span className={`on-screen-only ${styles.tools}`}>
+          <button
+            type="button"
+            className={styles.over}
+            onClick={startInspection}
+            title="Look it over, step by step (i)"
+          >
+            Look it over
+          </button>
           <button type="button" className={styles.keys} onClick={onKeys}>
             Keys
           </button>

@@ -59,7 +59,7 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
   const moved = useAbove((state) => state.stands);
   const isDrawing = useAbove((state) => state.isDrawing);
   if (!view) return <p className={styles.waiting}>Growing it on…</p>;
-  if (isDrawing) return <GrowthMap view={view} />;
+  if (isDrawing) return <GrowthMap view={view} onDone={() => drawMap(false)} />;
   const stands = moved ?? view.shown.stands;
   const turn = (turnDeg: number) => moveStands(nudged(stands, 0, { turnDeg }, view.shown.widthCm / 2));
   return (

@@ -8,7 +8,6 @@ import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { MapSheet, type ShootAt } from '../../../drawing/map-sheet';
 import { answer } from '../state/actions';
-import { drawMap } from '../state/above-store';
 import { useCase } from '../state/case-store';
 import {
   added,
@@ -30,7 +29,12 @@ const kinds = [
   { value: 'spent', label: 'Spent' },
 ] as const;
 
-export function GrowthMap({ view }: { readonly view: GrowthView }) {
+interface GrowthMapProps {
+  readonly view: GrowthView;
+  readonly onDone: () => void;
+}
+
+export function GrowthMap({ view, onDone }: GrowthMapProps) {
   const answers = useCase((state) => state.answers);
   const current = answers.current as { readonly rimDiameterCm?: unknown } | undefined;
   const toldCm = typeof current?.rimDiameterCm === 'number' ? current.rimDiameterCm : null;
@@ -131,7 +135,7 @@ export function GrowthMap({ view }: { readonly view: GrowthView }) {
           icon={<PlusOutlined />}
           onClick={() => put(0, 0)}
         />
-        <Button kind="main" onClick={() => drawMap(false)}>
+        <Button kind="main" onClick={onDone}>
           Done
         </Button>
       </div>

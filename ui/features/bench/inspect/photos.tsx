@@ -1,0 +1,87 @@
+'use client';
+
+/** Photographs of the plant: from the camera or a file, safe in this browser at once, sent when the server is there. */
+import { CameraOutlined, CloseOutlined } from '@ant-design/icons';
+import { useRef, useState } from 'react';
+import { photoTypes } from '@server/photos/schemas';
+import { isPhoto, photoPost, usePhotos } from '../../../data/photos/use-photos';
+import { Button } from '../../../controls/button';
+import { see, useInspect } from './inspect-store';
+import styles from './inspect.module.css';
+
+const MOST = 12;
+const none: readonly string[] = [];
+
+export function PhotoButton() {
+  const input = useRef<HTMLInputElement>(null);
+  const ids = useInspect((state) => state.seen.photoIds ?? none);
+  const [fault, setFault] = useState<string | null>(null);
+  const take = async (files: readonly File[]) => {
+    setFault(null);
+    for (const file of files) {
+      if (!isPhoto(file)) {
+        setFault(`${file.name} is no JPEG, PNG or WebP picture. Save it as one of these first.`);
+        continue;
+      }
+      const now = useInspect.getState().seen.photoIds ?? none;
+      if (now.length >= MOST) return setFault(`${MOST} photographs at most.`);
+      const id = await photoPost.add(file);
+      see({ photoIds: [...(useInspect.getState().seen.photoIds ?? none), id] });
+    }
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        className="visually-hidden"
+        tabIndex={-1}
+        aria-label="Photographs"
+        accept={photoTypes.join(',')}
+        multiple
+        onChange={(event) => {
+          const files = [...(event.target.files ?? [])];
+          event.target.value = '';
+          void take(files);
+        }}
+      />
+      <Button isLarge icon={<CameraOutlined />} aria-label="Photograph it" onClick={() => input.current?.click()}>
+        {ids.length > 0 ? String(ids.length) : null}
+      </Button>
+      {fault ? (
+        <p role="alert" className={styles.fault}>
+          {fault}
+        </p>
+      ) : null}
+    </>
+  );
+}
+
+export function PhotoRow() {
+  const ids = useInspect((state) => state.seen.photoIds ?? none);
+  const photos = usePhotos(ids);
+  if (photos.length === 0) return null;
+  const drop = (id: string) => {
+    const left = ids.filter((one) => one !== id);
+    see({ photoIds: left.length > 0 ? left : undefined });
+    void photoPost.takeDown(id);
+  };
+  return (
+    <ul className={styles.photos} aria-label="Photographs taken">
+      {photos.map(({ id, url, isWaiting, refusal }, n) => (
+        <li key={id}>
+          {/* eslint-disable-next-line @next/next/no-img-element -- small already, and from this browser or its own server */}
+          <img src={url} alt={`Photograph ${n + 1}`} width={84} height={84} />
+          <Button aria-label={`Leave out photograph ${n + 1}`} icon={<CloseOutlined />} onClick={() => drop(id)} />
+          {refusal ? (
+            <span role="alert" className={styles.fault}>
+              {refusal}
+            </span>
+          ) : isWaiting ? (
+            <span className={styles.hint}>waits</span>
+          ) : null}
+        </li>
+      ))}
+    </ul>
+  );
+}
