@@ -15,7 +15,7 @@ function cairn(args: readonly string[], input = '', from: { command?: string; cw
 describe('cairn plan', () => {
   test.each(
     readdirSync(join(root, 'examples')).filter(
-      (name) => name.endsWith('.json') && !/^(drydown|what-if|grow)/.test(name),
+      (name) => name.endsWith('.json') && !/^(drydown|what-if|grow|inspect)/.test(name),
     ),
   )('examples/%s', (name) => {
     const { code, out } = cairn(['plan', join('examples', name)]);
@@ -79,6 +79,24 @@ test('cairn drydown prints the hourly curve', () => {
   expect(answer.hours[0]!.availableShare).toBeLessThanOrEqual(1);
   expect(answer.hours.map((hour) => hour.hour)).toEqual(answer.hours.map((_, i) => i));
   expect(answer.time.days).toBeGreaterThan(1);
+});
+
+test('cairn inspect puts what was seen into the case, and says what to do and what nobody looked at', () => {
+  const { code, out } = cairn(['inspect', 'examples/inspect-slipper.json']);
+  expect(code).toBe(0);
+  const answer = JSON.parse(out) as { case: object; toDo: { code: string; caution: string }[]; skipped: string[] };
+  expect(answer.case).toMatchObject({
+    genus: 'paphiopedilum',
+    liveRootsPct: 50,
+    current: { condition: 'gone sour' },
+    signs: { tips: 'none', wobbles: true, rot: false },
+  });
+  expect(answer.toDo.map((step) => step.code)).toEqual(['brown may live', 'cut dead roots', 'hold fast']);
+  expect(answer.skipped).toContain('from above');
+  // Its case is one that can be planned.
+  expect(cairn(['plan', '-'], JSON.stringify({ version: 2, ...answer.case })).code).toBe(0);
+  const bad = cairn(['inspect', '-'], '{"genus":"vanda","place":"humid-terrace","inspection":{"smell":"odd"}}');
+  expect([bad.code, bad.err]).toEqual([2, expect.stringMatching(/^inspection.smell: .*fresh, mouldy/)]);
 });
 
 test('cairn schema plan prints a JSON Schema', () => {

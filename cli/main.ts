@@ -2,7 +2,9 @@
 import * as z from 'zod';
 import {
   demoPlaces,
+  genusOf,
   growthInPots,
+  inspectQuestionFor,
   makePlan,
   placeSchema,
   type PlanCase,
@@ -20,14 +22,17 @@ import {
   runAllPractice,
   sensitivityOf,
   setupCurve,
+  skippedSteps,
   type SetupSpec,
+  toDoAfter,
   tuneToRoutine,
   turnsOf,
   versioned,
   whatIf,
   type WhatIf,
+  withInspection,
 } from '@core';
-import { metricWords, wordPlan, wordSensitivity, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import { metricWords, wordPlan, wordSensitivity, wordToDo, wordTuning, wordTurn, wordWhatIf } from '@core/words';
 import { readJson, refusalText, UsageError } from './input';
 import { placeOfFile } from './place-file';
 
@@ -38,6 +43,7 @@ const usage = `usage:
   cairn tune FILE       the smallest change that puts the watering on the grower's day
   cairn grow FILE       where a plant grows in pots of several sizes: how likely it is inside the rim after 1 to 4 years,
                         and where in the pot it stands best
+  cairn inspect FILE    what was seen of a plant put into its case, what to do while it is out, and what nobody looked at
   cairn mix FILE        what a mix holds, and what to take out of the bags
   cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary;
                         where a file can be read in two ways: --temperature "HEADING",
@@ -45,7 +51,7 @@ const usage = `usage:
                         --latitude and --longitude of a logger's place, in degrees
   cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
                         --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
-  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, mix, place)
+  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, mix, place)
   cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
 FILE may be - for standard input, but not of backup and restore.`;
@@ -60,6 +66,7 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   whatif: versioned(questions.whatIf),
   tune: versioned(questions.tune),
   grow: versioned(questions.grow),
+  inspect: versioned(inspectQuestionFor(places)),
   mix: versioned(questions.mix),
   place: placeSchema,
 };
@@ -121,6 +128,16 @@ async function grow(argument: string | undefined): Promise<void> {
   answer(growthInPots(planCase, places, pots));
 }
 
+async function inspect(argument: string | undefined): Promise<void> {
+  const { inspection, ...planCase } = await readJson(argument, inspectQuestionFor(places));
+  const genus = genusOf(planCase);
+  answer({
+    case: withInspection(planCase, inspection),
+    toDo: toDoAfter(inspection, genus).map(wordToDo),
+    skipped: skippedSteps(inspection, genus),
+  });
+}
+
 function schema(argument: string | undefined): void {
   const wanted = schemas[argument ?? ''];
   if (!wanted) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
@@ -135,6 +152,7 @@ const commands: Readonly<
   whatif: whatIfChanged,
   tune,
   grow,
+  inspect,
   mix,
   place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
   practice: (argument) => {

@@ -1,7 +1,7 @@
 /** Every view, at three widths and in the dark: WCAG 2.2 AA by axe, nothing sticks out, and fingers find what they touch. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, test, waitForPlan } from './server';
+import { expect, sayGenus, test, waitForPlan } from './server';
 
 const paths = [
   '/',
@@ -26,26 +26,29 @@ const widths = [
 const TOUCH_PX = 44;
 
 /** What can be touched and is smaller than a finger asks for; links in running text are free of it (WCAG 2.5.8). */
-async function smallTargets(page: Page): Promise<readonly string[]> {
-  return page.evaluate((leastPx) => {
-    const found: string[] = [];
-    const touched =
-      'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="option"]';
-    for (const element of document.querySelectorAll(touched)) {
-      const isInText = element.tagName === 'A' && element.parentElement?.tagName === 'P';
-      if (isInText || element.closest('.skip-link, .visually-hidden')) continue;
-      // A field is touched anywhere in its frame, a box anywhere on its label.
-      const target =
-        element.closest('label, .ant-select, .ant-input-number, .ant-input-affix-wrapper, .ant-upload') ?? element;
-      const { width, height } = target.getBoundingClientRect();
-      if (width <= 1 || height <= 1 || !element.checkVisibility({ opacityProperty: true })) continue;
-      if (Math.min(width, height) < leastPx - 0.5)
-        found.push(
-          `${element.tagName} "${element.getAttribute('aria-label') ?? element.textContent}" ${Math.round(width)} x ${Math.round(height)}`,
-        );
-    }
-    return found;
-  }, TOUCH_PX);
+async function smallTargets(page: Page, within = 'body'): Promise<readonly string[]> {
+  return page.evaluate(
+    ([leastPx, room]) => {
+      const found: string[] = [];
+      const touched =
+        'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="option"]';
+      for (const element of document.querySelector(room)!.querySelectorAll(touched)) {
+        const isInText = element.tagName === 'A' && element.parentElement?.tagName === 'P';
+        if (isInText || element.closest('.skip-link, .visually-hidden')) continue;
+        // A field is touched anywhere in its frame, a box anywhere on its label.
+        const target =
+          element.closest('label, .ant-select, .ant-input-number, .ant-input-affix-wrapper, .ant-upload') ?? element;
+        const { width, height } = target.getBoundingClientRect();
+        if (width <= 1 || height <= 1 || !element.checkVisibility({ opacityProperty: true })) continue;
+        if (Math.min(width, height) < leastPx - 0.5)
+          found.push(
+            `${element.tagName} "${element.getAttribute('aria-label') ?? element.textContent}" ${Math.round(width)} x ${Math.round(height)}`,
+          );
+      }
+      return found;
+    },
+    [TOUCH_PX, within] as const,
+  );
 }
 
 /** within: of the whole page, or only of what stands there. */
@@ -57,7 +60,7 @@ async function faults(page: Page, within?: string): Promise<readonly string[]> {
   return [
     ...report.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(' | ')}`),
     ...(outside > 0 ? [`sticks out sideways by ${outside} px`] : []),
-    ...(await smallTargets(page)),
+    ...(await smallTargets(page, within)),
   ];
 }
 
@@ -89,6 +92,23 @@ for (const { name, viewport, hasTouch } of widths) {
       await bench.getByRole('button', { name: 'Draw it' }).click();
       await expect(bench.locator('[data-part="map-sheet"]')).toBeVisible();
       expect.soft(await faults(bench), 'drawing').toEqual([]);
+    });
+
+    test('every step of looking a plant over, and its end', async ({ bench }) => {
+      await sayGenus(bench, 'zygopetalum', 'Zygopetalum');
+      await waitForPlan(bench);
+      await bench.getByRole('button', { name: 'Look it over' }).first().click();
+      const heading = bench.getByRole('dialog').getByRole('heading', { level: 2 });
+      const next = bench.getByRole('button', { name: /^(Next|Skip)$/ });
+      await expect(heading).toBeVisible();
+      for (;;) {
+        const title = await heading.innerText();
+        if (title.startsWith('Where do its')) await expect(bench.locator('[data-part="map-sheet"]')).toBeVisible();
+        expect.soft(await faults(bench, 'dialog'), title).toEqual([]);
+        if ((await next.count()) === 0) break;
+        await next.click();
+        await expect(heading).not.toHaveText(title);
+      }
     });
 
     test('every picker', async ({ bench }) => {

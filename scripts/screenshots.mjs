@@ -54,6 +54,14 @@ await picture('growth', '/', desk, async (page) => {
   await page.keyboard.press('g');
   await page.getByText(/inside the rim/).waitFor();
 });
+const lookOver = (steps) => async (page) => {
+  await genus(page, 'zygopetalum');
+  await page.keyboard.press('i');
+  for (let k = 0; k < steps; k += 1) await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('3');
+};
+await picture('inspect', '/', desk, lookOver(2));
+await picture('inspect-phone', '/', { width: 390, height: 844 }, lookOver(3));
 await picture('tablet', '/', tablet);
 await picture('dark', '/', desk, null, 'dark');
 await picture('phone', '/', { width: 390, height: 844 });
@@ -64,7 +72,7 @@ await picture('signs', '/', desk, async (page) => {
 await picture('plants', '/plants', desk);
 await picture('places', '/places', desk);
 await picture('log', '/plants', desk, async (page) => {
-  await page.getByRole('link', { name: /Slipper/ }).click();
+  await page.getByRole('link', { name: /Purple/ }).click();
   await page.getByRole('table').waitFor();
 });
 await picture('library', '/library', desk, async (page) => {

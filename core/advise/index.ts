@@ -19,4 +19,4 @@ export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
 export { type Finding, hear, shareWork } from './shared-work';
 export { type Timing, type TimingSign, timingSigns, type WaitingRisk, waitingRisks } from './timing';
-export { type Waiting, waitingFor } from './watch';
+export { daysToLook, type Waiting, waitingFor } from './watch';

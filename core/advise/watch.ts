@@ -40,11 +40,20 @@ function daysOfRestLeft(dayOfYear: number, restMonths: readonly number[]): numbe
   return 0;
 }
 
-/** null where there is nothing to wait for. A spent medium is looked at sooner. dayOfYear: today, 1 = 1 January. */
+/** Days from today to the next look for a sign. A spent medium is looked at sooner. dayOfYear: today, 1 = 1 January. */
+export function daysToLook(
+  { sign, risk }: Pick<Waiting, 'sign' | 'risk'>,
+  restMonths: readonly number[],
+  dayOfYear: number,
+): number {
+  const isSpent = risk === 'medium is spent';
+  const soonest = isSpent ? Math.min(daysBySign[sign], k.LOOK_AT_SPENT_DAYS) : daysBySign[sign];
+  const rest = comesWithGrowth.has(sign) && !isSpent ? daysOfRestLeft(dayOfYear, restMonths) : 0;
+  return Math.max(soonest, rest);
+}
+
+/** null where there is nothing to wait for. dayOfYear: today, 1 = 1 January. */
 export function waitingFor({ sign, risk, restMonths }: Timing, dayOfYear: number): Waiting | null {
   if (sign === null || risk === null) return null;
-  const usual = daysBySign[sign];
-  const soonest = risk === 'medium is spent' ? Math.min(usual, k.LOOK_AT_SPENT_DAYS) : usual;
-  const rest = comesWithGrowth.has(sign) && risk !== 'medium is spent' ? daysOfRestLeft(dayOfYear, restMonths) : 0;
-  return { sign, risk, daysToLook: Math.max(soonest, rest) };
+  return { sign, risk, daysToLook: daysToLook({ sign, risk }, restMonths, dayOfYear) };
 }

@@ -9,6 +9,7 @@ export { placeSchema } from './place-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';
 export { type WaterKind, waterKinds } from './water';
 export {
+  type BulbState,
   bulbStates,
   drinkerOf,
   isAsleep,

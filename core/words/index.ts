@@ -27,6 +27,25 @@ export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressNames } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
 export { gradeText, kindName, layerText, mixText, setupTitle, titleOf, vesselText } from './titles';
+export {
+  bulbWords,
+  conditionWords,
+  liveRootsWords,
+  lookedLabels,
+  NO_PESTS,
+  pestWords,
+  reasonToLookWords,
+  rotWords,
+  seasonWords,
+  type SeenLine,
+  sheathWords,
+  shootWords,
+  smellWords,
+  squeezeWords,
+  tipWords,
+  wordInspection,
+  wordSeen,
+} from './inspection';
 export { type ToDoSentence, wordColourTrap, wordToDo } from './to-do';
 export { wordOwnPace } from './own-pace';
 export { wordWaiting } from './timing';

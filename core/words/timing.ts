@@ -83,11 +83,22 @@ export function wordTiming(timing: Timing): TimingAnswer {
   };
 }
 
+/** The same, where nothing is said of the plant beside it. */
+const signAlone: Readonly<Record<TimingSign, string>> = {
+  ...signWords,
+  'shoot half grown': 'its new shoot is half grown, or shows root tips',
+};
+
+const riskAlone: Readonly<Record<WaitingRisk, string>> = {
+  ...riskWords,
+  'medium is spent': 'Its medium is spent: if it smells or stays wet for days, do it now.',
+};
+
 /** What a plant on the watch list waits for, and what waiting risks. */
 export const wordWaiting = (
   sign: TimingSign,
   risk: WaitingRisk,
 ): { readonly until: string; readonly risk: string } => ({
-  until: signWords[sign],
-  risk: riskWords[risk],
+  until: signAlone[sign],
+  risk: riskAlone[risk],
 });

@@ -1,5 +1,6 @@
 /** What to do while the plant is out of its pot (inspect/to-do), with the caution that belongs to each step. */
-import type { ColourTrap, PestKind, ToDo } from '../inspect';
+import type { ColourTrap, ToDo } from '../inspect';
+import { pestWords } from './inspection';
 
 export interface ToDoSentence {
   readonly code: ToDo['code'];
@@ -7,15 +8,6 @@ export interface ToDoSentence {
   /** Empty where the step is safe. */
   readonly caution: string;
 }
-
-const pestNames: Readonly<Record<PestKind, string>> = {
-  scale: 'scale',
-  mealybug: 'mealybug',
-  mites: 'mites',
-  'thrips or aphids': 'thrips or aphids',
-  'snails or slugs': 'snails or slugs',
-  'something else': 'what you found',
-};
 
 const steps: Readonly<Record<Exclude<ToDo['code'], 'pests' | 'cut dead roots'>, readonly [string, string?]>> = {
   'keep apart': [
@@ -41,7 +33,9 @@ const steps: Readonly<Record<Exclude<ToDo['code'], 'pests' | 'cut dead roots'>, 
 function wordsOf(toDo: ToDo): readonly [string, string?] {
   switch (toDo.code) {
     case 'pests': {
-      const found = toDo.pests.map((pest) => pestNames[pest]).join(', ');
+      const found = toDo.pests
+        .map((pest) => (pest === 'something else' ? 'what you found' : pestWords[pest]))
+        .join(', ');
       return [
         `Wipe and rinse off ${found}, look under every sheath and into the old medium, and look again in a week and in two.`,
         'For anything you spray, label and local rules come first.',

@@ -3,8 +3,8 @@ import { MikroORM } from '@mikro-orm/postgresql';
 import { demoPlaces, makePlan } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { ensureCollection } from '../collections/repository';
-import { recordPotting } from '../events/repository';
-import { pottingInputSchema } from '../events/schemas';
+import { recordInspection, recordLook, recordPotting } from '../events/repository';
+import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../events/schemas';
 import { demoPlants } from '../demo/plants';
 import { homeScope } from '../scope';
 import { databaseUrl, ormConfig } from './config';
@@ -19,12 +19,21 @@ async function main(): Promise<void> {
         const setup = makePlan(plant.planCase, demoPlaces).setups[plant.rank];
         if (!setup) throw new Error(`no setup of rank ${plant.rank} for the demo plant ${plant.name}`);
         const { name: plantName, pottedOn, note, planCase } = plant;
-        await recordPotting(
+        const potted = await recordPotting(
           em,
           homeScope,
           pottingInputSchema.parse({ plantName, pottedOn, note, planCase, spec: setup.spec }),
           titleOf(setup.spec, metricWords),
         );
+        if (!('plantId' in potted)) throw new Error(`the demo plant ${plantName} was not kept: ${potted.status}`);
+        const { plantId } = potted;
+        for (const { inspectedOn, inspection } of plant.inspections ?? []) {
+          const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection });
+          await recordInspection(em, homeScope, input);
+        }
+        for (const look of plant.looks ?? []) {
+          await recordLook(em, homeScope, lookInputSchema.parse({ plantId, plantName, planCase, ...look }));
+        }
       }
       collection.demoLoadedAt = new Date();
       await em.flush();

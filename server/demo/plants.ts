@@ -1,5 +1,6 @@
 /** Plants for the demonstration: all invented, on the bench of an invented grower. */
-import type { PlanCase } from '@core';
+import type { Inspection, PlanCase } from '@core';
+import type { Looked } from '../events/schemas';
 
 export interface DemoPlant {
   readonly name: string;
@@ -8,6 +9,8 @@ export interface DemoPlant {
   readonly planCase: PlanCase;
   /** Which of the ranked setups was used; 0 = the best. */
   readonly rank: number;
+  readonly inspections?: readonly { readonly inspectedOn: string; readonly inspection: Inspection }[];
+  readonly looks?: readonly (Looked & { readonly lookedOn: string })[];
 }
 
 export const demoPlants: readonly DemoPlant[] = [
@@ -67,5 +70,83 @@ export const demoPlants: readonly DemoPlant[] = [
       month: 2,
     },
     rank: 0,
+    inspections: [
+      {
+        inspectedOn: '2024-10-05',
+        inspection: {
+          reasons: ['routine'],
+          squeeze: 'gives a little',
+          liveRootsPct: 75,
+          shootCount: 4,
+          bulbs: 'plump',
+          pests: [],
+          growthMap: frontRun(4),
+        },
+      },
+      {
+        inspectedOn: '2026-10-10',
+        inspection: {
+          reasons: ['shoot at the rim'],
+          squeeze: 'hard as a rock',
+          condition: 'sound',
+          smell: 'fresh',
+          liveRootsPct: 95,
+          tips: 'none',
+          shoot: 'none',
+          season: 'at rest',
+          bulbs: 'plump',
+          pests: [],
+          rot: false,
+          sheaths: 'dry ones',
+          growthMap: frontRun(8),
+          note: 'The front is a finger from the rim. Two more years at most.',
+        },
+      },
+    ],
+  },
+  {
+    name: 'Kitchen spray, yellow',
+    pottedOn: '2023-04-22',
+    note: 'From a friend, as it came.',
+    planCase: {
+      genus: 'oncidium',
+      place: 'heated-flat',
+      rootDiameterMm: 1.8,
+      shootCount: 6,
+      routine: { kind: 'every', days: 5 },
+      month: 4,
+    },
+    rank: 0,
+    inspections: [
+      {
+        inspectedOn: '2026-11-09',
+        inspection: {
+          reasons: ['old medium', 'shrivelled'],
+          squeeze: 'gives a little',
+          condition: 'breaking down',
+          liveRootsPct: 75,
+          tips: 'none',
+          shoot: 'starting',
+          bulbs: 'wrinkled',
+          pests: [],
+        },
+      },
+    ],
+    looks: [
+      {
+        lookedOn: '2026-11-09',
+        sign: 'shoot half grown',
+        risk: 'medium is spent',
+        answer: 'waiting',
+        lookOn: '2026-11-19',
+      },
+    ],
   },
 ];
+
+/** A line of bulbs from the wall to its lead, not quite two centimetres apart. */
+function frontRun(shoots: number): NonNullable<Inspection['growthMap']> {
+  const at = (n: number) => ({ xCm: -7 + 1.9 * n, yCm: n % 2 === 0 ? 0 : 0.4 });
+  const bulbs = Array.from({ length: shoots - 1 }, (_, n) => (n === 0 ? { ...at(n), isSpent: true } : at(n)));
+  return { plants: [{ bulbs, leads: [{ ...at(shoots - 1), headingDeg: 0 }] }], rim: { shape: 'round', widthCm: 15 } };
+}

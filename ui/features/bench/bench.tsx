@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useState } from 'react';
 import { useBenchKeys } from '../../controls/use-bench-keys';
 import { useOwn } from '../../data/own';
+import { wasAskedToLookOver } from '../../data/look-over';
 import { inPauses } from '../../data/in-pauses';
 import { useIsBrowser } from '../../data/stored';
 import styles from './bench.module.css';
@@ -62,7 +63,11 @@ function BenchInBrowser() {
     setEngine(opened.engine);
     return opened.close;
   }, []);
-  useEffect(keepInspection, []);
+  useEffect(() => {
+    const end = keepInspection();
+    if (wasAskedToLookOver()) startInspection();
+    return end;
+  }, []);
   const ownMedia = useOwn('medium');
   useEffect(() => {
     useCase.setState({ ownMedia: ownMedia.map((item) => item.data) });

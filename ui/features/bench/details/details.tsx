@@ -6,6 +6,7 @@ import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { Choice } from '../../../controls/choice';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
+import { startInspection } from '../inspect/inspect-store';
 import { useMedia } from '../../../theme/use-media';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
@@ -20,6 +21,8 @@ import { RootZone } from './root-zone';
 import { RuledOutList } from './ruled-out';
 import { PerchedWater } from './perched-water';
 import { Printed } from './printed';
+import { UnlookedView } from './unlooked';
+import { Watch } from './watch';
 import { Why } from './why';
 import { Button } from '../../../controls/button';
 
@@ -41,6 +44,12 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
     <section className={styles.details} aria-label="About this setup">
       <div className={styles.now} data-verdict={plan.timing.verdict}>
         <strong>{plan.timing.headline}.</strong> {nb(plan.timing.sentence)}
+        {plan.timing.verdict === 'look first' ? (
+          <div className={styles.watch}>
+            <Button onClick={startInspection}>Look it over</Button>
+          </div>
+        ) : null}
+        <Watch timing={plan.timing} />
       </div>
       <PlaceFitLine plan={plan} />
       <Choice isWide label="What to show" options={pages} value={page} onChange={setPage} />
@@ -57,6 +66,7 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
         {page === 'Why' ? (
           <>
             <Why review={review} />
+            <UnlookedView />
             <DoubtsView />
             <RootZone review={review} curve={curve} units={units} />
           </>

@@ -1,4 +1,5 @@
 import { growthHabits, inspectionSchema, inspectionSteps, lookedAt, stepsFor } from '@core';
+import { metricWords } from '@core/words';
 import { type Question, seenAt, stepTold, toggled } from './questions';
 
 const all = inspectionSteps.flatMap((step) => stepTold[step].questions.map((question) => ({ step, question })));
@@ -33,11 +34,11 @@ test('many can be touched, and touched again they are unknown, not none', () => 
 });
 
 test('what was seen is told in the words of the tiles', () => {
-  const told = (seen: Parameters<typeof seenAt>[1], step: (typeof inspectionSteps)[number]) =>
-    seenAt(step, seen, lookedAt(step, { habit: 'clump' })).map(({ words }) => words);
+  const told = (seen: Parameters<typeof seenAt>[0], step: (typeof inspectionSteps)[number]) =>
+    seenAt(seen, lookedAt(step, { habit: 'clump' }), metricWords).map(({ words }) => words);
   expect(told({ pests: [], rot: false }, 'health')).toEqual(['none seen', 'no rot']);
   expect(told({ pests: ['scale', 'mites'] }, 'health')).toEqual(['scale, mites']);
   expect(told({ liveRootsPct: 50 }, 'live roots')).toEqual(['half']);
-  expect(told({ liveRootsPct: 33, rootDiameterMm: 2.5 }, 'live roots')).toEqual(['33 %', '2.5']);
+  expect(told({ liveRootsPct: 33, rootDiameterMm: 2.5 }, 'live roots')).toEqual(['33 %', '2.5 mm']);
   expect(told({}, 'medium')).toEqual([]);
 });

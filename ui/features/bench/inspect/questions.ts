@@ -1,19 +1,24 @@
 /** What is asked at each step, how to tell, and what can be answered: one table for tiles, keys and summary. */
+import type { Inspection, InspectionStep, Looked } from '@core';
 import {
-  bulbStates,
-  type Inspection,
-  type InspectionStep,
-  type Looked,
-  mediumConditions,
-  pestKinds,
-  reasonsToLook,
-  seasonsSeen,
-  sheathStates,
-  shootStates,
-  smells,
-  squeezes,
-  tipStates,
-} from '@core';
+  bulbWords,
+  conditionWords,
+  liveRootsWords,
+  lookedLabels,
+  NO_PESTS,
+  pestWords,
+  reasonToLookWords,
+  rotWords,
+  seasonWords,
+  type SeenLine,
+  sheathWords,
+  shootWords,
+  smellWords,
+  squeezeWords,
+  tipWords,
+  wordInspection,
+  type WordUnits,
+} from '@core/words';
 import type { GlyphName } from './glyphs';
 
 export interface Tile {
@@ -49,13 +54,15 @@ export interface StepTold {
   readonly questions: readonly Question[];
 }
 
-/** One tile for each of a list’s values, with its words; the compiler asks for all of them. */
+/** One tile for each word of a list; the compiler asks for a picture of each. */
 function tilesOf<V extends string>(
-  values: readonly V[],
-  words: Readonly<Record<V, readonly [label: string, glyph: GlyphName]>>,
+  words: Readonly<Record<V, string>>,
+  glyphs: Readonly<Record<V, GlyphName>>,
 ): readonly Tile[] {
-  return values.map((value) => ({ value, label: words[value][0], glyph: words[value][1] }));
+  return (Object.keys(words) as V[]).map((value) => ({ value, label: words[value], glyph: glyphs[value] }));
 }
+
+const rootGlyphs = ['roots0', 'roots1', 'roots3', 'roots5', 'roots6'] as const;
 
 export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
   why: {
@@ -66,19 +73,19 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'many',
         looked: 'reasons',
-        label: 'Reasons',
-        tiles: tilesOf(reasonsToLook, {
-          routine: ['just time', 'calendar'],
-          'shoot at the rim': ['a shoot at the rim', 'rim'],
-          outgrown: ['too big for its pot', 'outgrown'],
-          'old medium': ['old medium', 'crumbs'],
-          'bad smell': ['it smells', 'smell'],
-          'salt crust': ['white crust', 'crust'],
-          'murky run-off': ['murky run-off', 'murky'],
-          shrivelled: ['shrivelled, though watered', 'wrinkled'],
-          wobbles: ['it wobbles', 'wobbles'],
-          'pot broken': ['no pot, or broken', 'noPot'],
-          'newly arrived': ['newly arrived', 'arrived'],
+        label: lookedLabels.reasons,
+        tiles: tilesOf(reasonToLookWords, {
+          routine: 'calendar',
+          'shoot at the rim': 'rim',
+          outgrown: 'outgrown',
+          'old medium': 'crumbs',
+          'bad smell': 'smell',
+          'salt crust': 'crust',
+          'murky run-off': 'murky',
+          shrivelled: 'wrinkled',
+          wobbles: 'wobbles',
+          'pot broken': 'noPot',
+          'newly arrived': 'arrived',
         }),
       },
     ],
@@ -91,11 +98,11 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'squeeze',
-        label: 'The pot is',
-        tiles: tilesOf(squeezes, {
-          'hard as a rock': ['hard as a rock', 'hard'],
-          'gives a little': ['gives a little', 'gives'],
-          flexes: ['flexes', 'flexes'],
+        label: lookedLabels.squeeze,
+        tiles: tilesOf(squeezeWords, {
+          'hard as a rock': 'hard',
+          'gives a little': 'gives',
+          flexes: 'flexes',
         }),
       },
     ],
@@ -108,21 +115,21 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'condition',
-        label: 'Pieces',
-        tiles: tilesOf(mediumConditions, {
-          sound: ['sound', 'pieces'],
-          'breaking down': ['crumbling', 'crumbs'],
-          'gone sour': ['mud', 'mud'],
+        label: lookedLabels.condition,
+        tiles: tilesOf(conditionWords, {
+          sound: 'pieces',
+          'breaking down': 'crumbs',
+          'gone sour': 'mud',
         }),
       },
       {
         kind: 'one',
         looked: 'smell',
-        label: 'Smell',
-        tiles: tilesOf(smells, {
-          fresh: ['fresh, or none', 'fresh'],
-          mouldy: ['mouldy', 'mouldy'],
-          'sour or rotten': ['sour or rotten', 'smell'],
+        label: lookedLabels.smell,
+        tiles: tilesOf(smellWords, {
+          fresh: 'fresh',
+          mouldy: 'mouldy',
+          'sour or rotten': 'smell',
         }),
       },
     ],
@@ -135,16 +142,10 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'liveRootsPct',
-        label: 'Alive',
-        tiles: [
-          { value: 0, label: 'none', glyph: 'roots0' },
-          { value: 15, label: 'a few', glyph: 'roots1' },
-          { value: 50, label: 'half', glyph: 'roots3' },
-          { value: 75, label: 'most', glyph: 'roots5' },
-          { value: 95, label: 'nearly all', glyph: 'roots6' },
-        ],
+        label: lookedLabels.liveRootsPct,
+        tiles: liveRootsWords.map(({ pct, words }, n) => ({ value: pct, label: words, glyph: rootGlyphs[n]! })),
       },
-      { kind: 'thickness', looked: 'rootDiameterMm', label: 'As thick as' },
+      { kind: 'thickness', looked: 'rootDiameterMm', label: lookedLabels.rootDiameterMm },
     ],
   },
   'root tips': {
@@ -155,11 +156,11 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'tips',
-        label: 'New root tips',
-        tiles: tilesOf(tipStates, {
-          none: ['none', 'tips none'],
-          starting: ['just showing', 'tips starting'],
-          long: ['long already', 'tips long'],
+        label: lookedLabels.tips,
+        tiles: tilesOf(tipWords, {
+          none: 'tips none',
+          starting: 'tips starting',
+          long: 'tips long',
         }),
       },
     ],
@@ -172,23 +173,23 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'shoot',
-        label: 'Newest shoot',
-        tiles: tilesOf(shootStates, {
-          none: ['no new one', 'shoot none'],
-          starting: ['just starting', 'shoot starting'],
-          'half grown': ['half grown', 'shoot half grown'],
-          rooting: ['making roots', 'shoot rooting'],
+        label: lookedLabels.shoot,
+        tiles: tilesOf(shootWords, {
+          none: 'shoot none',
+          starting: 'shoot starting',
+          'half grown': 'shoot half grown',
+          rooting: 'shoot rooting',
         }),
       },
       {
         kind: 'one',
         looked: 'season',
-        label: 'The plant is',
-        tiles: tilesOf(seasonsSeen, {
-          growing: ['growing', 'shoot half grown'],
-          'in bud or bloom': ['in bud or bloom', 'inBloom'],
-          'at rest': ['at rest', 'resting'],
-          'leaves shed': ['leafless', 'leavesShed'],
+        label: lookedLabels.season,
+        tiles: tilesOf(seasonWords, {
+          growing: 'shoot half grown',
+          'in bud or bloom': 'inBloom',
+          'at rest': 'resting',
+          'leaves shed': 'leavesShed',
         }),
       },
     ],
@@ -198,19 +199,12 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
     title: 'Count them, and press the newest',
     how: 'All shoots with a bulb or leaves, old ones too. Plump is well, wrinkled is thirsty, soft or oozing is rot.',
     questions: [
-      { kind: 'count', looked: 'shootCount', label: 'Shoots and bulbs', most: 60 },
+      { kind: 'count', looked: 'shootCount', label: lookedLabels.shootCount, most: 60 },
       {
         kind: 'one',
         looked: 'bulbs',
-        label: 'Bulbs',
-        tiles: tilesOf(
-          bulbStates.filter((state) => state !== 'no bulbs'),
-          {
-            plump: ['plump', 'plump'],
-            wrinkled: ['wrinkled', 'wrinkled'],
-            'soft or oozing': ['soft or oozing', 'soft'],
-          },
-        ),
+        label: lookedLabels.bulbs,
+        tiles: tilesOf(bulbWords, { plump: 'plump', wrinkled: 'wrinkled', 'soft or oozing': 'soft' }),
       },
     ],
   },
@@ -222,24 +216,24 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'many',
         looked: 'pests',
-        label: 'Pests',
-        none: { label: 'none seen', glyph: 'clean' },
-        tiles: tilesOf(pestKinds, {
-          scale: ['scale', 'scale'],
-          mealybug: ['mealybug', 'mealybug'],
-          mites: ['mites', 'mites'],
-          'thrips or aphids': ['thrips or aphids', 'thrips'],
-          'snails or slugs': ['snails or slugs', 'snail'],
-          'something else': ['something else', 'else'],
+        label: lookedLabels.pests,
+        none: { label: NO_PESTS, glyph: 'clean' },
+        tiles: tilesOf(pestWords, {
+          scale: 'scale',
+          mealybug: 'mealybug',
+          mites: 'mites',
+          'thrips or aphids': 'thrips',
+          'snails or slugs': 'snail',
+          'something else': 'else',
         }),
       },
       {
         kind: 'one',
         looked: 'rot',
-        label: 'Rot on stem, leaf or bulb',
+        label: lookedLabels.rot,
         tiles: [
-          { value: false, label: 'no rot', glyph: 'clean' },
-          { value: true, label: 'rot', glyph: 'rot' },
+          { value: false, label: rotWords(false), glyph: 'clean' },
+          { value: true, label: rotWords(true), glyph: 'rot' },
         ],
       },
     ],
@@ -249,15 +243,15 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
     title: 'One plant, or more?',
     how: 'Follow the rhizome with a finger: plants that only stand together part by themselves. Dry sheaths over new shoots hide pests and turn roots aside.',
     questions: [
-      { kind: 'count', looked: 'plantCount', label: 'Plants in the pot', most: 7 },
+      { kind: 'count', looked: 'plantCount', label: lookedLabels.plantCount, most: 7 },
       {
         kind: 'one',
         looked: 'sheaths',
-        label: 'Dry sheaths',
-        tiles: tilesOf(sheathStates, {
-          none: ['none', 'clean'],
-          'dry ones': ['dry ones on it', 'sheath'],
-          'taken off': ['taken off', 'stripped'],
+        label: lookedLabels.sheaths,
+        tiles: tilesOf(sheathWords, {
+          none: 'clean',
+          'dry ones': 'sheath',
+          'taken off': 'stripped',
         }),
       },
     ],
@@ -266,7 +260,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
     short: 'Above',
     title: 'Where do its shoots stand?',
     how: 'Seen from above, in the pot it came out of. As last time, as usual, or put each one where it is.',
-    questions: [{ kind: 'map', looked: 'growthMap', label: 'From above' }],
+    questions: [{ kind: 'map', looked: 'growthMap', label: lookedLabels.growthMap }],
   },
 };
 
@@ -281,42 +275,7 @@ export function toggled(
   return { [question.looked]: next.length > 0 ? next : undefined } as Partial<Inspection>;
 }
 
-function wordsOf(question: Question, seen: Inspection): string | null {
-  const value = seen[question.looked];
-  if (value === undefined) return null;
-  switch (question.kind) {
-    case 'one':
-      return (
-        question.tiles.find((tile) => tile.value === value)?.label ??
-        `${String(value)}${question.looked === 'liveRootsPct' ? ' %' : ''}`
-      );
-    case 'many': {
-      const list = value as readonly string[];
-      if (list.length === 0) return question.none?.label ?? null;
-      return question.tiles
-        .filter((tile) => list.includes(tile.value as string))
-        .map((tile) => tile.label)
-        .join(', ');
-    }
-    case 'count':
-    case 'thickness':
-      return String(value);
-    case 'map':
-      return 'drawn';
-  }
-}
-
-export interface SeenLine {
-  readonly label: string;
-  readonly words: string;
-}
-
 /** What was seen at a step, as lines. */
-export function seenAt(step: InspectionStep, seen: Inspection, looked: readonly Looked[]): readonly SeenLine[] {
-  return stepTold[step].questions
-    .filter((question) => looked.includes(question.looked))
-    .flatMap((question) => {
-      const words = wordsOf(question, seen);
-      return words === null ? [] : [{ label: question.label, words }];
-    });
+export function seenAt(seen: Inspection, looked: readonly Looked[], units: WordUnits): readonly SeenLine[] {
+  return wordInspection(seen, units).filter((line) => looked.includes(line.looked));
 }

@@ -7,6 +7,7 @@ import { type Genus, type InspectionStep, lookedAt, type PlanCase, toDoAfter, wi
 import { wordToDo } from '@core/words';
 import { useSaveInspection } from '../../../data/plants';
 import { messages } from '../../../data/messages';
+import { useUnits } from '../../../data/units-context';
 import { useKeep } from '../../../data/use-keep';
 import { Button } from '../../../controls/button';
 import { answer, setPlant } from '../state/actions';
@@ -34,9 +35,10 @@ export function Summary({ genus, steps }: SummaryProps) {
   const { plantId, plantName } = useCase.getState();
   const [name, setName] = useState(plantName || genus.name);
   const [fault, setFault] = useState<string | null>(null);
+  const { units } = useUnits();
   const saving = useSaveInspection();
   const keepIt = useKeep();
-  const lines = steps.map((step) => ({ step, seen: seenAt(step, seen, lookedAt(step, genus)) }));
+  const lines = steps.map((step) => ({ step, seen: seenAt(seen, lookedAt(step, genus), units) }));
   const found = lines.filter((line) => line.seen.length > 0);
   const skipped = lines.filter((line) => line.seen.length === 0);
   const toDo = toDoAfter(seen, genus).map(wordToDo);

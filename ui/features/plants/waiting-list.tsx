@@ -1,0 +1,123 @@
+'use client';
+
+/** Plants that wait for a sign: which sign, when to look, what waiting risks, and one touch for what was found. */
+import { CheckOutlined, ClockCircleOutlined, WarningOutlined } from '@ant-design/icons';
+import dayjs from 'dayjs';
+import Link from 'next/link';
+import {
+  daysToLook,
+  genusById,
+  genusIds,
+  questionVersions,
+  readQuestion,
+  resolveCase,
+  restMonthsOf,
+  upgraded,
+} from '@core';
+import { wordWaiting } from '@core/words';
+import type { LookAnswer } from '@server/events/schemas';
+import type { WaitingList, WaitingPlant } from '@server/waiting/schemas';
+import { Button } from '../../controls/button';
+import { dayOfYear, daysOn, today } from '../../data/look-days';
+import { messages } from '../../data/messages';
+import { placeBook } from '../../data/place-book';
+import { useSaveLook, useWaiting } from '../../data/plants';
+import { schemas } from '../../data/question-schemas';
+import { useKeep } from '../../data/use-keep';
+import styles from './plants.module.css';
+
+/** Its case as it is asked now; null where this program cannot read it. */
+function caseOf({ lastCase, caseVersion }: WaitingPlant) {
+  const current = upgraded(lastCase, caseVersion, questionVersions);
+  if (current.status !== 'ok') return null;
+  const read = readQuestion(schemas().plan, { ...(current.value as object), version: questionVersions.newest });
+  return read.status === 'ok' ? read.value : null;
+}
+
+/** The next look, by the season of its place; a place that is gone has none. */
+function nextLook(plant: WaitingPlant): string {
+  const planCase = caseOf(plant);
+  const resolved = planCase ? resolveCase(planCase, placeBook) : null;
+  const rest = resolved ? restMonthsOf(resolved.plant.genus, resolved.place) : [];
+  return daysOn(daysToLook(plant, rest, dayOfYear(dayjs())));
+}
+
+const told: Readonly<Record<Exclude<LookAnswer, 'waiting'>, string>> = {
+  seen: 'The sign is there: do it now',
+  'not yet': 'It goes on waiting',
+  'gone worse': 'Then do not wait: look it over',
+};
+
+export function WaitingPlants({ first }: { readonly first: WaitingList }) {
+  const { plants } = useWaiting(first);
+  if (plants.length === 0) return null;
+  return (
+    <section aria-label="Waiting for a sign">
+      <h2>Waiting for a sign</h2>
+      <ul className={styles.waits}>
+        {plants.map((plant) => (
+          <WaitingLine key={plant.plantId} plant={plant} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function WaitingLine({ plant }: { readonly plant: WaitingPlant }) {
+  const { plantId, name, genusId, sign, risk, lookOn, since, looks } = plant;
+  const saving = useSaveLook();
+  const keepIt = useKeep();
+  const { until, risk: riskText } = wordWaiting(sign, risk);
+  const isDue = lookOn <= today();
+  const answer = async (found: Exclude<LookAnswer, 'waiting'>) => {
+    const planCase = caseOf(plant);
+    if (!planCase) return messages.error('This program cannot read what was said of the plant.');
+    const form = {
+      plantId,
+      plantName: name,
+      planCase,
+      lookedOn: today(),
+      sign,
+      risk,
+      answer: found,
+      lookOn: found === 'not yet' ? nextLook(plant) : null,
+      idempotencyKey: crypto.randomUUID(),
+    };
+    const outcome = await keepIt(() => saving.mutateAsync(form));
+    if (outcome.status === 'refused') return messages.error(outcome.message);
+    return messages.success(
+      <span>
+        {told[found]}: <a href={`/plants/${plantId}`}>{name}</a>
+      </span>,
+    );
+  };
+  return (
+    <li className={styles.waitsFor} data-due={isDue ? '' : undefined}>
+      <div>
+        <Link href={`/plants/${plantId}`} className={styles.waitsName}>
+          <strong>{name}</strong>
+        </Link>{' '}
+        <span className="latin">{genusIds.includes(genusId) ? genusById(genusId).name : genusId}</span>
+        <p>
+          Until {until}. {riskText}
+        </p>
+        <p className={styles.last}>
+          {isDue ? 'Look today' : `Look on ${dayjs(lookOn).format('D MMMM')}`}; it waits since{' '}
+          {dayjs(since).format('D MMM YYYY')}
+          {looks > 0 ? `, looked ${looks === 1 ? 'once' : `${looks} times`}` : ''}
+        </p>
+      </div>
+      <div className={styles.found} role="group" aria-label={`What you found at ${name}`}>
+        <Button icon={<CheckOutlined />} isBusy={saving.isPending} onClick={() => void answer('seen')}>
+          Seen
+        </Button>
+        <Button icon={<ClockCircleOutlined />} isBusy={saving.isPending} onClick={() => void answer('not yet')}>
+          Not yet
+        </Button>
+        <Button icon={<WarningOutlined />} isBusy={saving.isPending} onClick={() => void answer('gone worse')}>
+          Gone worse
+        </Button>
+      </div>
+    </li>
+  );
+}
