@@ -18,7 +18,16 @@ import {
 } from '../decide/choice';
 import { betterPlaces, type FitVerdict, type PlaceFit } from '../decide/place';
 import { allRules, forbiddingRule } from '../decide/rules';
-import { type CaseContext, contextOf, factsOf, generateCandidates, judge, judgeFinely } from '../decide/setups';
+import {
+  type CaseContext,
+  contextOf,
+  factsOf,
+  generateCandidates,
+  judge,
+  judgeFinely,
+  plantsFromAbove,
+} from '../decide/setups';
+import { potShapes } from '../physics/pots';
 import { k } from './constants';
 import { type Division, divisionOf } from './division';
 import { figuresOf, type Judged, judgeFully, type SetupFacts } from './setup-facts';
@@ -115,6 +124,11 @@ export function* planInSteps(
   const { shared } = options;
   const resolved = resolveCase(input, places);
   const context = contextOf(resolved);
+  // Where several plants stand best is searched first: it is the longest thing that others wait for.
+  if (plantsFromAbove(context.plant).length > 1) {
+    for (const shape of potShapes)
+      for (const _ of context.growth().prepare(shape)) yield { done: 0, total: 1, best: null };
+  }
   const specs = generateCandidates(context);
   // The years take about as long as the screening: progress counts both alike.
   const total = 2 * specs.length;

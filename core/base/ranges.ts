@@ -37,6 +37,7 @@ export const ranges = {
   lightHours: { label: 'hours of light', unit: 'h', min: 0, max: 24 },
   airSpeedMS: { label: 'air speed', unit: 'm/s', min: 0, max: 15 },
   rimDiameterCm: { label: 'rim diameter', unit: 'cm', min: 3, max: 60 },
+  shelfRoomCm: { label: 'room on the shelf', unit: 'cm', min: 8, max: 60 },
   baseDiameterCm: { label: 'base diameter', unit: 'cm', min: 2, max: 60 },
   potHeightCm: { label: 'pot height', unit: 'cm', min: 2, max: 60 },
   layerHeightCm: { label: 'layer height', unit: 'cm', min: 0.2, max: 60 },

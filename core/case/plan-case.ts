@@ -124,6 +124,8 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     yearsWanted: quantity('yearsWanted').optional(),
     /** How surely it is to stay inside the rim for those years. */
     certaintyPct: quantity('certaintyPct').optional(),
+    /** The widest pot that has room where it stands. */
+    shelfRoomCm: quantity('shelfRoomCm').optional(),
     /** Weeks away, when nobody waters. */
     holiday: holidaySchema.optional(),
     /** One month warmer than usual. */

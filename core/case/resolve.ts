@@ -44,6 +44,8 @@ export interface ResolvedCase {
   readonly yearsWanted: number | null;
   /** Share of futures that are to stay inside; null where nothing is asked. */
   readonly certainty: number | null;
+  /** The widest pot that has room, cm; null where nothing is said. */
+  readonly shelfRoomCm: number | null;
   readonly holiday: Holiday | null;
   readonly feeding: Feeding;
   readonly stance: Stance;
@@ -147,6 +149,7 @@ export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
     },
     yearsWanted: input.yearsWanted ?? null,
     certainty: input.certaintyPct === undefined ? null : input.certaintyPct / 100,
+    shelfRoomCm: input.shelfRoomCm ?? null,
     holiday: input.holiday ? { fromDay: input.holiday.fromDay - 1, days: input.holiday.days } : null,
     feeding: feedingOf(input, genus),
     stance: stanceOf((input.schools ?? {}) as SchoolChoices),

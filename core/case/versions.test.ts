@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod';
 import { upgraded, type Versions } from '../base';
+import { inspectQuestionFor } from '../inspect';
 import { demoPlaces } from '../catalogue/places';
 import { questionSchemas } from './questions';
 import { questionVersions, readQuestion } from './versions';
@@ -52,6 +53,7 @@ const kinds = [
   ['drydown', schemas.drydown],
   ['what-if', schemas.whatIf],
   ['grow', schemas.grow],
+  ['inspect', inspectQuestionFor(demoPlaces)],
 ] as const;
 
 test.each(readdirSync(examples).filter((name) => name.endsWith('.json')))(

@@ -7,7 +7,7 @@ import { type GrowthClock } from './clock';
 import { k, rungYears } from './constants';
 import { futuresOf } from './futures';
 import { certainYears, growthYearsInside, shareInside } from './inside';
-import { ladderOf, type Planted, type Rung } from './ladder';
+import { ladderInSteps, ladderOf, type Planted, type Rung } from './ladder';
 import type { MappedPlant, Stand } from './map';
 import type { Stride } from './stride';
 
@@ -37,6 +37,8 @@ export interface Forecast {
   readonly stride: Stride;
   readonly clock: GrowthClock;
   readonly certainty: number;
+  /** Searches pots of a shape beforehand, step by step: of several plants it takes a while, and may be stopped. */
+  readonly prepare: (shape: PotShape) => Generator<void, void>;
   /** Inside width of the narrowest pot that lasts so many years, cm. */
   readonly neededCm: (shape: PotShape, years: number) => number;
   /** Where they stand best in a pot of a width. */
@@ -92,6 +94,9 @@ export function forecastOf({ plants, stride, clock, certainty, seed, lives }: Gr
     stride,
     clock,
     certainty,
+    *prepare(shape) {
+      if (!ladders.has(shape)) ladders.set(shape, yield* ladderInSteps(planted, shape, certainty));
+    },
     neededCm: (shape, years) => {
       const [below, above, share] = between(ladder(shape), clock.growthYears(years), (rung) => rung.years);
       return below.widthCm + share * (above.widthCm - below.widthCm);

@@ -62,14 +62,21 @@ const narrowest = (found: readonly Found[], count: number): readonly Found[] =>
  * A rough look from all beginnings, for a few and for many years; what promises most is then followed closely down the ladder,
  * each rung from the best of these and of the rung above.
  */
-function climb(askAt: AskAt, starts: readonly (readonly Stand[])[], closely: Closely): readonly Rung[] {
-  const promising = [k.ROUGH_FEW_YEARS, k.ROUGH_MANY_YEARS].flatMap((years) => {
+function* climb(
+  askAt: AskAt,
+  starts: readonly (readonly Stand[])[],
+  closely: Closely,
+): Generator<void, readonly Rung[]> {
+  const promising: Found[] = [];
+  for (const years of [k.ROUGH_FEW_YEARS, k.ROUGH_MANY_YEARS]) {
     const ask = askAt(years, k.ROUGH_LIVES);
-    return narrowest(
-      starts.map((start) => descend(ask, start, k.ROUGH_STEP_CM)),
-      k.PROMISING,
-    );
-  });
+    const found: Found[] = [];
+    for (const start of starts) {
+      found.push(descend(ask, start, k.ROUGH_STEP_CM));
+      yield;
+    }
+    promising.push(...narrowest(found, k.PROMISING));
+  }
   const rungs: Rung[] = [];
   for (const years of [...rungYears].reverse()) {
     const ask = askAt(years, closely.lives);
@@ -79,6 +86,7 @@ function climb(askAt: AskAt, starts: readonly (readonly Stand[])[], closely: Clo
     }));
     const begun = narrowest(from, 1)[0]!;
     rungs.unshift({ ...descend(ask, begun.stands, closely.lastStepCm), years });
+    yield;
   }
   return rungs;
 }
@@ -94,9 +102,21 @@ const closelyFor = (plants: number): Closely =>
     ? { lives: Infinity, lastStepCm: k.LAST_STEP_CM }
     : { lives: k.SEVERAL_LIVES, lastStepCm: k.SEVERAL_STEP_CM };
 
-/** certainty: share of futures that must find room, 0..1. */
-export function ladderOf(planted: readonly Planted[], shape: PotShape, certainty: number): readonly Rung[] {
+/** Step by step: whoever climbs may stop between any two. certainty: share of futures that must find room, 0..1. */
+export function ladderInSteps(
+  planted: readonly Planted[],
+  shape: PotShape,
+  certainty: number,
+): Generator<void, readonly Rung[]> {
   const clearCm = clearanceCm(planted);
   const askAt: AskAt = (years, lives) => ({ reaches: reachesOf(planted, years, lives), shape, certainty, clearCm });
   return climb(askAt, beginnings(planted, shape), closelyFor(planted.length));
+}
+
+export function ladderOf(planted: readonly Planted[], shape: PotShape, certainty: number): readonly Rung[] {
+  const steps = ladderInSteps(planted, shape, certainty);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }

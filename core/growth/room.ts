@@ -33,9 +33,21 @@ function quantileOf(values: Float64Array, share: number): number {
   return values[low]! + (at - low) * (values[high]! - values[low]!);
 }
 
-/** Half of what one plant needs in each future goes into needed; the half that its old bulbs need is given back. */
-function ofOne(lying: Lying, stand: Stand, half: HalfWidth, needed: Float64Array): number {
-  const { reach, x, y } = lying;
+/** Points of a plant as they lie in the pot, and what it needs by itself. */
+interface Lying {
+  readonly reach: Reach;
+  readonly stand: Stand;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  /** Half of what tips and ball need in each future, cm. */
+  readonly needed: Float64Array;
+  /** Half of what its old bulbs need, cm. */
+  readonly bulbsCm: number;
+}
+
+function lyingOf(reach: Reach, stand: Stand, half: HalfWidth): Lying {
+  const [x, y] = [new Float64Array(reach.x.length), new Float64Array(reach.x.length)];
+  const needed = new Float64Array(reach.count);
   const [cos, sin] = [Math.cos(stand.turnDeg * RAD), Math.sin(stand.turnDeg * RAD)];
   const toBall = half(stand.xCm, stand.yCm);
   for (let life = 0; life < reach.count; life += 1) {
@@ -49,50 +61,25 @@ function ofOne(lying: Lying, stand: Stand, half: HalfWidth, needed: Float64Array
       if (at > most) most = at;
     }
     const tips = most > 0 ? most + k.WALL_MARGIN_CM : 0;
-    needed[life] = Math.max(needed[life]!, tips, toBall + reach.ballCm[life]!);
+    needed[life] = Math.max(tips, toBall + reach.ballCm[life]!);
   }
-  let bulbs = 0;
+  let bulbsCm = 0;
   for (let n = 0; n < reach.bulbX.length; n += 1) {
     const px = stand.xCm + reach.bulbX[n]! * cos - reach.bulbY[n]! * sin;
     const py = stand.yCm + reach.bulbX[n]! * sin + reach.bulbY[n]! * cos;
-    bulbs = Math.max(bulbs, half(px, py) + k.BULB_RADIUS_CM);
+    bulbsCm = Math.max(bulbsCm, half(px, py) + k.BULB_RADIUS_CM);
   }
-  return bulbs;
-}
-
-/** Inside width of the pot that the plants need, standing so, cm. */
-export function widthNeededBy({ reaches, shape, certainty, clearCm }: Ask, stands: readonly Stand[]): number {
-  const half = halfOf[shape];
-  const needed = new Float64Array(reaches[0]!.count);
-  const lying = reaches.map((reach): Lying => ({
-    reach,
-    x: new Float64Array(reach.x.length),
-    y: new Float64Array(reach.x.length),
-  }));
-  const bulbs = Math.max(...lying.map((one, plant) => ofOne(one, stands[plant]!, half, needed)));
-  let squeezedCm = 0;
-  for (let a = 0; a < lying.length; a += 1) {
-    for (let b = a + 1; b < lying.length; b += 1) {
-      const [one, other] = [lying[a]!, lying[b]!];
-      const apart = Math.hypot(stands[a]!.xCm - stands[b]!.xCm, stands[a]!.yCm - stands[b]!.yCm);
-      const wanted = k.BALLS_APART_SHARE * (radiusOf(one.reach) + radiusOf(other.reach));
-      squeezedCm += Math.max(0, wanted - apart);
-      for (let life = 0; life < needed.length; life += 1) {
-        needed[life]! += Math.max(0, clearCm - nearest(one, other, life));
-      }
-    }
-  }
-  // Two balls cannot lie in one place: what they overlap counts from both.
-  return 2 * (Math.max(bulbs, quantileOf(needed, certainty)) + 2 * squeezedCm);
+  return { reach, stand, x, y, needed, bulbsCm };
 }
 
 const radiusOf = (reach: Reach): number => reach.ballCm[0]! - k.BALL_MARGIN_CM;
 
-/** Points of a plant as they lie in the pot. */
-interface Lying {
-  readonly reach: Reach;
-  readonly x: Float64Array;
-  readonly y: Float64Array;
+/** What two plants lack of the room between them. */
+interface Between {
+  /** Of their balls, cm. */
+  readonly squeezedCm: number;
+  /** Of what they have grown in each future, cm. */
+  readonly tooNearCm: Float64Array;
 }
 
 /** The least distance between what two plants have grown in one future, cm. */
@@ -110,4 +97,69 @@ function nearest(a: Lying, b: Lying, life: number): number {
     }
   }
   return Math.sqrt(least);
+}
+
+function betweenOf(one: Lying, other: Lying, clearCm: number): Between {
+  const apart = Math.hypot(one.stand.xCm - other.stand.xCm, one.stand.yCm - other.stand.yCm);
+  const wanted = k.BALLS_APART_SHARE * (radiusOf(one.reach) + radiusOf(other.reach));
+  const tooNearCm = new Float64Array(one.reach.count);
+  for (let life = 0; life < tooNearCm.length; life += 1) {
+    tooNearCm[life] = Math.max(0, clearCm - nearest(one, other, life));
+  }
+  return { squeezedCm: Math.max(0, wanted - apart), tooNearCm };
+}
+
+/** Plants standing in a pot, and what they need there. */
+export interface Stood {
+  readonly stands: readonly Stand[];
+  /** Inside width of the pot that they need, cm. */
+  readonly widthCm: number;
+  readonly lying: readonly Lying[];
+  /** Of each two plants, in the order of pairs. */
+  readonly between: readonly Between[];
+}
+
+/** What is known already of another way of standing; isTogether: all were moved as one, so that nothing changed between them. */
+interface Known {
+  readonly before: Stood;
+  readonly isTogether: boolean;
+}
+
+/** Plants that stand as before are not looked at again: most of a search moves one of several. */
+export function standingSo(
+  { reaches, shape, certainty, clearCm }: Ask,
+  stands: readonly Stand[],
+  known?: Known,
+): Stood {
+  const half = halfOf[shape];
+  const before = known?.before;
+  const lying = reaches.map((reach, plant) => {
+    const was = before?.lying[plant];
+    return was && was.stand === stands[plant] ? was : lyingOf(reach, stands[plant]!, half);
+  });
+  const between: Between[] = [];
+  for (let a = 0; a < lying.length; a += 1) {
+    for (let b = a + 1; b < lying.length; b += 1) {
+      const [one, other] = [lying[a]!, lying[b]!];
+      const isSame = before && (known.isTogether || (before.lying[a] === one && before.lying[b] === other));
+      between.push(isSame ? before.between[between.length]! : betweenOf(one, other, clearCm));
+    }
+  }
+  const needed = new Float64Array(reaches[0]!.count);
+  for (let life = 0; life < needed.length; life += 1) {
+    let most = 0;
+    for (const one of lying) most = Math.max(most, one.needed[life]!);
+    for (const pair of between) most += pair.tooNearCm[life]!;
+    needed[life] = most;
+  }
+  const squeezedCm = between.reduce((sum, pair) => sum + pair.squeezedCm, 0);
+  const bulbsCm = Math.max(...lying.map((one) => one.bulbsCm));
+  // Two balls cannot lie in one place: what they overlap counts from both.
+  const widthCm = 2 * (Math.max(bulbsCm, quantileOf(needed, certainty)) + 2 * squeezedCm);
+  return { stands, widthCm, lying, between };
+}
+
+/** Inside width of the pot that the plants need, standing so, cm. */
+export function widthNeededBy(ask: Ask, stands: readonly Stand[]): number {
+  return standingSo(ask, stands).widthCm;
 }

@@ -4,7 +4,7 @@
  */
 import { k } from './constants';
 import { type Stand, turnedTogether } from './map';
-import { type Ask, widthNeededBy } from './room';
+import { type Ask, standingSo } from './room';
 
 export interface Found {
   readonly stands: readonly Stand[];
@@ -56,20 +56,20 @@ function moved(stands: readonly Stand[], { plant, x, y, turn }: Move, stepCm: nu
 /** Goes downhill from one beginning until steps shorter than endCm gain nothing. */
 export function descend(ask: Ask, from: readonly Stand[], endCm: number): Found {
   const moves = movesFor(ask);
-  let best: Found = { stands: from, widthCm: widthNeededBy(ask, from) };
+  let best = standingSo(ask, from);
   for (let stepCm = k.FIRST_STEP_CM; stepCm >= endCm; stepCm /= 2) {
     let isMoving = true;
     while (isMoving) {
       isMoving = false;
       for (const move of moves) {
         const stands = moved(best.stands, move, stepCm);
-        const widthCm = widthNeededBy(ask, stands);
-        if (widthCm < best.widthCm - k.LEAST_GAIN_CM) {
-          best = { stands, widthCm };
+        const tried = standingSo(ask, stands, { before: best, isTogether: move.plant === 'all' });
+        if (tried.widthCm < best.widthCm - k.LEAST_GAIN_CM) {
+          best = tried;
           isMoving = true;
         }
       }
     }
   }
-  return best;
+  return { stands: best.stands, widthCm: best.widthCm };
 }

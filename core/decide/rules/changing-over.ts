@@ -1,7 +1,7 @@
 /** Moving from one medium to another: roots know only the medium they grew into. */
 import { isSideBySide, showsShoot, showsTips, type Signs } from '../../case';
 import type { MediumFigures } from '../../physics/media';
-import type { CandidateFacts } from '../setups';
+import { type CandidateFacts, chooseSize } from '../setups';
 import { k } from './constants';
 import { currentMedium, familyShare, potIn } from './readings';
 import { practiceRule, type RuleInput } from './rule';
@@ -40,6 +40,12 @@ function isTopHeavy({ context, facts }: RuleInput): boolean {
     context.plant.heightCm > k.TOP_HEAVY_HEIGHT * facts.setup.pot.heightCm &&
     context.plant.rootBallDiameterCm < k.TOP_HEAVY_BALL * facts.setup.pot.rimDiameterCm
   );
+}
+
+/** Rim of the pot, of this kind, that has room for the long run. */
+function longStayPotCm({ context, facts }: RuleInput): number {
+  const { vessel } = facts.spec;
+  return vessel.kind === 'pot' ? chooseSize(context, vessel.potKindId, k.LONG_STAY_YEARS).rimDiameterCm : 0;
 }
 
 export const changingOverRules = [
@@ -139,6 +145,8 @@ export const changingOverRules = [
       anchorPotCm: Math.max(k.SMALLEST_ANCHOR_POT_CM, input.context.plant.rootBallDiameterCm + k.ANCHOR_ROOM_CM),
       rootBallDiameterCm: input.context.plant.rootBallDiameterCm,
       plantHeightCm: input.context.plant.heightCm,
+      // Once it holds it goes straight into the pot for the long run: what it grows in those years says how wide.
+      longStayPotCm: longStayPotCm(input),
     }),
   }),
   practiceRule({

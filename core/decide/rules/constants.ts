@@ -42,6 +42,11 @@ export const ruleConstants = {
   OLD_BULBS_FROM_SHOOTS: fromMemory(4, 'shoots', 'from so many on the oldest bulb may go'),
   TOP_HEAVY_HEIGHT: fromMemory(2.5, '', 'taller than so many pot heights is top heavy'),
   TOP_HEAVY_BALL: fromMemory(0.75, 'share', 'a ball narrower than this share of the rim does not anchor'),
+  LONG_STAY_YEARS: fromPractice(
+    3.5,
+    'years',
+    'that a plant stays in the pot it goes into once it is anchored: three to four',
+  ),
   ANCHOR_ROOM_CM: fromPractice(2, 'cm', 'room round the ball in a pot to anchor in'),
   SMALLEST_ANCHOR_POT_CM: fromPractice(7, 'cm', 'no pot to anchor in is smaller'),
   STEADY_TIPPING_DEG: fromMemory(18, '°', 'a pot that tips at less needs weight or a stake'),

@@ -133,7 +133,7 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
   const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
   const tops = topsFor(recipe, base, context);
   return recipe.vesselKinds.flatMap((kind) =>
-    potsToTry(context, kind, years, resolved.ownPots, most, leastCm).flatMap((vessel, size) =>
+    potsToTry(context, kind, years, most, leastCm).flatMap((vessel, size) =>
       withWicks(vessel, context).flatMap((wicked) =>
         crockingsFor(recipe, wicked, size > 0 && wantsDeepCrocking(context)).flatMap((crocking) =>
           tops.flatMap((top): SetupSpec[] => {
@@ -209,19 +209,17 @@ function approachOf(kind: PotKind, medium: MediumFigures): Approach {
 
 /** The medium it stands in, in the kind of pot it stands in, with room to grow: what works stays. */
 function asItIs(context: CaseContext): readonly SetupSpec[] {
-  const { current, ownPots, stance } = context.resolved;
+  const { current, stance } = context.resolved;
   const { mediumId, vesselKind } = current;
   if (mediumId === null || neverAlone.has(mediumId) || mountKindIds.includes(vesselKind ?? '')) return [];
   const medium = mediumById(mediumId);
   const mix = pureMix(mediumId);
   const years = yearsFor(context, realiseMix(mix));
-  return potsToTry(context, vesselKind ?? USUAL_POT, years, ownPots, sizesTried(stance), leastRimCm(context)).map(
-    (vessel) => ({
-      approach: approachOf(potKindById(vessel.potKindId), medium),
-      vessel,
-      layers: fillPot(vessel, mix, 0, null),
-    }),
-  );
+  return potsToTry(context, vesselKind ?? USUAL_POT, years, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
+    approach: approachOf(potKindById(vessel.potKindId), medium),
+    vessel,
+    layers: fillPot(vessel, mix, 0, null),
+  }));
 }
 
 /**
@@ -229,7 +227,7 @@ function asItIs(context: CaseContext): readonly SetupSpec[] {
  * go on with, where its medium is known.
  */
 function besideTheOld(context: CaseContext): readonly SetupSpec[] {
-  const { current, ownPots, stance } = context.resolved;
+  const { current, stance } = context.resolved;
   const { mediumId } = current;
   if (mediumId === null || neverAlone.has(mediumId) || isFailing(context.plant)) return [];
   const old = mediumById(mediumId);
@@ -246,7 +244,7 @@ function besideTheOld(context: CaseContext): readonly SetupSpec[] {
         ];
         const years = yearsFor(context, realiseMix(mix));
         return besidePots.flatMap((kind) =>
-          potsToTry(context, kind, years, ownPots, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
+          potsToTry(context, kind, years, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
             approach: approachOf(potKindById(vessel.potKindId), mediumOfPart({ ...base })),
             vessel,
             layers: fillPot(vessel, mix, 0, null).map((layer) =>

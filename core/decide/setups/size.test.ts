@@ -10,7 +10,8 @@ import { chooseSize, neededWidthCm, potsToTry, sizesTried, widthNeeded, yearsOfR
 import { planCaseSchema, resolveCase } from '../../testing';
 
 const caseOf = (planCase: PlanCase) => contextOf(resolveCase(planCaseSchema.parse(planCase)));
-const cattleya = caseOf({ genus: 'cattleya-unifoliate', place: 'heated-flat', rootBallDiameterCm: 10 });
+const asked = { genus: 'cattleya-unifoliate', place: 'heated-flat', rootBallDiameterCm: 10 } as const;
+const cattleya = caseOf(asked);
 const growing = (change: Partial<typeof cattleya.plant.genus>) => {
   const plant = { ...cattleya.plant, genus: { ...cattleya.plant.genus, ...change } };
   const growth = growthOf({ plant, monthIndex: 2, restMonths: [], fit: { lightShare: 1 }, certainty: null });
@@ -122,15 +123,23 @@ describe('room for growth', () => {
       { potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12, count: 1 },
       { potKindId: 'plastic-round', rimDiameterCm: 20, count: 1 },
     ];
-    expect(potsToTry(cattleya, 'clay-unglazed', 2, own, sizesTried({ steps: 'open' }))).toEqual([
+    expect(potsToTry(caseOf({ ...asked, ownPots: own }), 'clay-unglazed', 2, sizesTried({ steps: 'open' }))).toEqual([
       { kind: 'pot', potKindId: 'clay-unglazed', rimDiameterCm: 18, heightCm: 12 },
     ]);
-    expect(potsToTry(cattleya, 'net-pot', 2, own, 2)).toEqual([]);
+    expect(potsToTry(caseOf({ ...asked, ownPots: own }), 'net-pot', 2, 2)).toEqual([]);
+  });
+
+  test('no pot is wider than the shelf has room for; where it needs one, the widest that fits is tried', () => {
+    const rims = (shelfRoomCm: number, years: number) =>
+      potsToTry(caseOf({ ...asked, shelfRoomCm }), 'plastic-round', years, 2).map(({ rimDiameterCm }) => rimDiameterCm);
+    expect(rims(60, 2)).toEqual(potsToTry(cattleya, 'plastic-round', 2, 2).map(({ rimDiameterCm }) => rimDiameterCm));
+    expect(rims(13, 1)).toEqual([12, 13]);
+    expect(rims(12, 4)).toEqual([12]);
   });
 
   test('whoever takes small steps is offered the smallest pot with the room only', () => {
     const rims = (steps: string) =>
-      potsToTry(cattleya, 'plastic-round', 1, [], sizesTried({ steps })).map(({ rimDiameterCm }) => rimDiameterCm);
+      potsToTry(cattleya, 'plastic-round', 1, sizesTried({ steps })).map(({ rimDiameterCm }) => rimDiameterCm);
     expect(rims('small-steps')).toEqual([12]);
     expect(rims('one-big')).toEqual([12, 13]);
   });

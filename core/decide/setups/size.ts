@@ -86,13 +86,13 @@ export function leastRimCm({ plant, resolved }: Pick<CaseContext, 'plant' | 'res
 
 /** The pots to try of one kind, so many: from the grower's shelf if they listed it, else the common sizes. */
 export function potsToTry(
-  growing: Growing,
+  growing: Growing & Pick<CaseContext, 'resolved'>,
   potKindId: string,
   years: number,
-  ownPots: readonly OwnPot[],
   most: number,
   leastCm = 0,
 ): readonly PotSpec[] {
+  const { ownPots, shelfRoomCm } = growing.resolved;
   const neededCm = Math.max(leastCm, neededWidthCm(growing, years, potKindById(potKindId).shape));
   const all: readonly PotSpec[] =
     ownPots.length > 0
@@ -110,7 +110,9 @@ export function potsToTry(
           potKindId,
           rimDiameterCm,
         }));
-  const sorted = [...all].sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
+  const sorted = all
+    .filter(({ rimDiameterCm }) => shelfRoomCm === null || rimDiameterCm <= shelfRoomCm)
+    .sort((a, b) => a.rimDiameterCm - b.rimDiameterCm);
   const first = sorted.findIndex((pot) => pot.rimDiameterCm >= neededCm);
   if (first >= 0) return sorted.slice(first, first + most);
   // None is wide enough: the widest, unless it is narrower than the one it comes out of.

@@ -7,6 +7,7 @@ export {
   type MountMaterial,
   type Pot,
   type PotShape,
+  potShapes,
   type Reservoir,
   type WallMaterial,
 } from './pot';

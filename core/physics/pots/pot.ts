@@ -3,7 +3,8 @@
  */
 import { k } from './constants';
 
-export type PotShape = 'round' | 'square';
+export const potShapes = ['round', 'square'] as const;
+export type PotShape = (typeof potShapes)[number];
 
 export type WallMaterial = 'plastic' | 'clear plastic' | 'unglazed clay' | 'glazed clay' | 'wood' | 'wire';
 

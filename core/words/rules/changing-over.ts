@@ -36,7 +36,7 @@ export const changingOverRuleWords: WordsFor<typeof changingOverRules> = {
   },
   'anchor-first': {
     says: (f, units) =>
-      `${cm(f.plantHeightCm, units)} of plant on ${cm(f.rootBallDiameterCm, units)} of roots: stake it, or anchor it for a year in a pot little wider than the roots (${cm(f.anchorPotCm, units)}) before this ${cm(f.rimDiameterCm, units)} one.`,
+      `${cm(f.plantHeightCm, units)} of plant on ${cm(f.rootBallDiameterCm, units)} of roots: stake it, or anchor it for a year in a pot little wider than the roots (${cm(f.anchorPotCm, units)}), stones at its foot, and then move it straight into the pot for three or four years (${cm(Math.max(f.longStayPotCm, f.rimDiameterCm), units)}).`,
   },
   'staged-pot-lets-go': {
     says: () => 'It will be moved on once it has anchored, and this medium does not let go of roots.',

@@ -58,6 +58,15 @@ export function PotFields() {
           onChange={(certaintyPct) => answer({ certaintyPct })}
         />
       </Field>
+      <Field id="shelf-room" label="Widest pot that has room on its shelf" fault={faultAt('shelfRoomCm')}>
+        <LengthNumber
+          id="shelf-room"
+          valueCm={answers.shelfRoomCm}
+          placeholder="any"
+          hasFault={faultAt('shelfRoomCm') !== null}
+          onChange={(shelfRoomCm) => answer({ shelfRoomCm })}
+        />
+      </Field>
       <h3>Pots on my shelf</h3>
       <label className={styles.switch}>
         <Switch checked={isOnly} disabled={pots.length === 0 && !isOnly} onChange={useOnly} /> Propose only these

@@ -47,7 +47,7 @@ export const answersOf: Readonly<Record<PhraseId, readonly (keyof RawCase)[]>> =
   health: ['liveRootsPct', 'bulbs', 'stage', 'plantCount', 'fronts', 'frontsRun', 'heightCm', 'leafAreaCm2'],
   hands: ['wentWell', 'wentBadly', 'mediaAtHand', 'dislikes'],
   opinions: ['schools'],
-  pots: ['yearsWanted', 'certaintyPct', 'ownPots', 'ownMedia'],
+  pots: ['yearsWanted', 'certaintyPct', 'shelfRoomCm', 'ownPots', 'ownMedia'],
   water: ['waterKind', 'waterDsM', 'feed'],
   away: ['holiday', 'heatWave'],
   quirks: ['genusOverrides'],
@@ -191,13 +191,15 @@ function handsText({ answers }: Looked): string {
   return said === '' ? 'any medium, any pot' : said;
 }
 
-function potsText({ answers }: Looked): string {
+function potsText({ answers, units }: Looked): string {
+  const room = numberOr(answers.shelfRoomCm);
   const years = numberOr(answers.yearsWanted);
   const sure = numberOr(answers.certaintyPct);
   const pots = countOf(answers.ownPots);
   const said = few([
     years === undefined ? undefined : `${number(years, 1)} ${years === 1 ? 'year' : 'years'} in the next pot`,
     sure === undefined ? undefined : `${number(sure, 0)} % sure`,
+    room === undefined ? undefined : `no wider than ${cm(room, units)}`,
     pots > 0 ? `${plural(pots, 'pot')} of yours` : undefined,
     answers.ownMedia === undefined ? undefined : `${plural(countOf(answers.ownMedia), 'medium', 'media')} of yours`,
   ]);

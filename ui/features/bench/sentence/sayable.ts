@@ -56,6 +56,12 @@ export const sayables: readonly Sayable[] = [
     fieldId: 'certainty',
     also: 'certainty sure chance odds percent safe rim outgrow',
   },
+  {
+    label: 'Room on the shelf',
+    phrase: 'pots',
+    fieldId: 'shelf-room',
+    also: 'space widest pot limit windowsill narrow',
+  },
   { label: 'Pots you have', phrase: 'pots', fieldId: 'own-kind', also: 'own pots shelf stock containers' },
   { label: 'Media you have', phrase: 'hands', fieldId: 'at-hand', also: 'bags at hand stock mix bark moss medium' },
   { label: 'What did well for you', phrase: 'hands', fieldId: 'went-well', also: 'success worked good experience' },
