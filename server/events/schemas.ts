@@ -40,7 +40,6 @@ export const pottedSchema = z.object({
   recipe: z.array(recipeLineSchema),
   note: z.string(),
 });
-export type Potted = z.infer<typeof pottedSchema>;
 
 /** What a look at a waiting plant finds. "waiting": it begins to wait. */
 export const lookAnswers = ['waiting', 'not yet', 'seen', 'gone worse'] as const;

@@ -1,5 +1,5 @@
 /** A photograph as it is shown: made anew from what was sent, and small. Which event it belongs to stands in that event. */
-import { defineEntity, p, type InferEntity } from '@mikro-orm/core';
+import { defineEntity, p } from '@mikro-orm/core';
 import { GrowersCollection } from '../collections/entity';
 
 export const Photo = defineEntity({
@@ -19,5 +19,3 @@ export const Photo = defineEntity({
     hiddenAt: p.datetime().nullable(),
   },
 });
-
-export type PhotoRow = InferEntity<typeof Photo>;

@@ -2,7 +2,7 @@
  * How big a pot: the narrowest in which the plant, standing as it stands best, stays for the years wanted with the certainty asked
  * for. What it does in those years is the growth room's to say.
  */
-import { isAsleep, isFailing, type OwnPot, type PlantInHand, type PotSpec } from '../../case';
+import { isAsleep, isFailing, type PlantInHand, type PotSpec } from '../../case';
 import type { Stance } from '../../catalogue/schools';
 import { potKindById } from '../../catalogue/vessels';
 import { isOrganic, type Mix } from '../../physics/media';
