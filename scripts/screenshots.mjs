@@ -73,7 +73,7 @@ await picture('plants', '/plants', desk);
 await picture('places', '/places', desk);
 await picture('log', '/plants', desk, async (page) => {
   await page.getByRole('link', { name: /Purple/ }).click();
-  await page.getByRole('table').waitFor();
+  await page.getByRole('table').first().waitFor();
 });
 await picture('library', '/library', desk, async (page) => {
   await page.locator('main').getByText('Media', { exact: true }).click();

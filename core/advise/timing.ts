@@ -16,22 +16,9 @@ import {
 import { mediumById } from '../catalogue/media';
 import type { MediumFigures } from '../physics/media';
 import { k } from './constants';
+import type { TimingSign, WaitingRisk } from './waits-for';
 
 export type TimingVerdict = 'go at once' | 'go' | 'wait' | 'look first';
-
-export const timingSigns = [
-  'flowers over or new roots',
-  'root tips on the new shoot',
-  'root tips or a shoot about to root',
-  'shoot half grown',
-  'the next root tips',
-  'end of rest',
-] as const;
-export type TimingSign = (typeof timingSigns)[number];
-
-/** What waiting puts at risk. */
-export const waitingRisks = ['little', 'medium is spent', 'medium unknown'] as const;
-export type WaitingRisk = (typeof waitingRisks)[number];
 
 export interface Timing {
   readonly verdict: TimingVerdict;

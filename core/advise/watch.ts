@@ -4,7 +4,8 @@
  */
 import { monthOfDay } from '../physics/places';
 import { k } from './constants';
-import type { Timing, TimingSign, WaitingRisk } from './timing';
+import type { Timing } from './timing';
+import type { TimingSign, WaitingRisk } from './waits-for';
 
 export interface Waiting {
   readonly sign: TimingSign;

@@ -1,6 +1,6 @@
 /** Plants for the demonstration: all invented, on the bench of an invented grower. */
 import type { Inspection, PlanCase } from '@core';
-import type { Looked } from '../events/schemas';
+import type { Looked } from '../events/entry-schemas';
 
 export interface DemoPlant {
   readonly name: string;

@@ -2,14 +2,8 @@
 import type { z } from 'zod';
 import { upgraded } from '@core';
 import type { PlantEventRow } from './entity';
-import {
-  type EventKind,
-  eventShapes,
-  type InspectionEntry,
-  type LookEntry,
-  type PottingEntry,
-  type UnreadableEntry,
-} from './schemas';
+import type { InspectionEntry, LookEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import { type EventKind, eventShapes } from './schemas';
 
 export type ReadEvent =
   | { readonly status: 'potted'; readonly entry: PottingEntry }

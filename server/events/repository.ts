@@ -9,16 +9,8 @@ import type { Scope } from '../scope';
 import { PlantEvent } from './entity';
 import { keepEvent, type Recorded } from './keep';
 import { readEvent } from './read';
-import {
-  eventShapes,
-  type InspectionEntry,
-  type InspectionInput,
-  type LookEntry,
-  type LookInput,
-  type PottingEntry,
-  type PottingInput,
-  type UnreadableEntry,
-} from './schemas';
+import type { InspectionEntry, LookEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import { eventShapes, type InspectionInput, type LookInput, type PottingInput } from './schemas';
 
 /** A plant's page shows so many entries; hardly any plant has more. */
 const MOST_ENTRIES = 500;

@@ -14,22 +14,13 @@ import {
   type Versions,
   waitingRisks,
 } from '@core';
+import { lookAnswers, lookedSchema, recipeLineSchema } from './entry-schemas';
 
 const { plan: planCaseSchema } = questionSchemas(demoPlaces);
 
 /** Later: watered, fed, moved, bloomed, photographed, divided. */
 export const eventKinds = ['potted', 'inspected', 'looked'] as const;
 export type EventKind = (typeof eventKinds)[number];
-
-const recipeLineSchema = z.object({
-  layer: z.enum(['crocking', 'main', 'top dressing']),
-  mediumId: z.string(),
-  name: z.string(),
-  smallMm: z.number(),
-  largeMm: z.number(),
-  parts: z.number(),
-  takeL: z.number(),
-});
 
 /** Saved setups carry the short id they had. */
 const savedSpecSchema = z.looseObject({ id: z.string() });
@@ -41,20 +32,7 @@ export const pottedSchema = z.object({
   note: z.string(),
 });
 
-/** What a look at a waiting plant finds. "waiting": it begins to wait. */
-export const lookAnswers = ['waiting', 'not yet', 'seen', 'gone worse'] as const;
-export type LookAnswer = (typeof lookAnswers)[number];
-
 const day = (field: string) => z.iso.date({ error: faultCode({ code: 'date', field }) });
-
-export const lookedSchema = z.object({
-  sign: z.enum(timingSigns),
-  risk: z.enum(waitingRisks),
-  answer: z.enum(lookAnswers),
-  /** The next day to look; null where the waiting is over. */
-  lookOn: z.iso.date().nullable(),
-});
-export type Looked = z.infer<typeof lookedSchema>;
 
 const lookVersions: Versions = { newest: 1, upgrades: {} };
 
@@ -116,30 +94,3 @@ export const lookInputSchema = z
   });
 export type LookInput = z.infer<typeof lookInputSchema>;
 export type PottingInput = z.infer<typeof pottingInputSchema>;
-
-export const pottingEntrySchema = z.object({
-  id: z.uuid(),
-  pottedOn: z.string(),
-  title: z.string(),
-  note: z.string(),
-  planCase: z.unknown(),
-  spec: z.unknown(),
-  recipe: z.array(recipeLineSchema),
-});
-export type PottingEntry = z.infer<typeof pottingEntrySchema>;
-
-export const inspectionEntrySchema = z.object({ id: z.uuid(), inspectedOn: z.string(), inspection: inspectionSchema });
-export type InspectionEntry = z.infer<typeof inspectionEntrySchema>;
-
-export const lookEntrySchema = lookedSchema.extend({ id: z.uuid(), lookedOn: z.string() });
-export type LookEntry = z.infer<typeof lookEntrySchema>;
-
-export const unreadableEntrySchema = z.object({
-  id: z.uuid(),
-  kind: z.string(),
-  happenedOn: z.string(),
-  title: z.string(),
-  /** As it is kept. */
-  data: z.unknown(),
-});
-export type UnreadableEntry = z.infer<typeof unreadableEntrySchema>;

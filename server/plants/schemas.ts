@@ -1,6 +1,11 @@
 /** What the plants' addresses answer. Shared with the screens. */
 import * as z from 'zod';
-import { inspectionEntrySchema, lookEntrySchema, pottingEntrySchema, unreadableEntrySchema } from '../events/schemas';
+import {
+  inspectionEntrySchema,
+  lookEntrySchema,
+  pottingEntrySchema,
+  unreadableEntrySchema,
+} from '../events/entry-schemas';
 
 export const plantSummarySchema = z.object({
   id: z.uuid(),

@@ -20,7 +20,7 @@ import {
 } from '@server/own/schemas';
 
 import { outbox } from './outbox/outbox';
-import { call, sendFile } from './transport';
+import { call } from './transport';
 
 export type { OwnKind } from '@server/own/schemas';
 export { NotYetKeptError } from './outbox/letter';
@@ -65,8 +65,6 @@ export const client = {
     return understood(plantLogSchema, await outbox.deliver({ title, method: 'POST', path: '/api/looks', body: form }));
   },
   waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
-  savePhoto: ({ id, file }: { readonly id: string; readonly file: Blob }): Promise<void> =>
-    sendFile(`/api/photos/${id}`, file),
 
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
   savePlace: async (place: Place): Promise<Place> => {

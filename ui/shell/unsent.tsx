@@ -6,7 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import { Picker } from '../controls/picker';
 import type { Letter } from '../data/outbox/letter';
 import { type Unsent as UnsentLetters, useOutbox } from '../data/outbox/use-outbox';
-import { usePhotoPost } from '../data/photos/use-photos';
+import { usePhotoPost } from '../data/photos/use-photo-post';
 import styles from './unsent.module.css';
 import { Button } from '../controls/button';
 

@@ -3,21 +3,7 @@
 /** Photographs for the screen: taken, on their way, or kept. */
 import { useEffect, useState } from 'react';
 import { photoTypes } from '@server/photos/schemas';
-import { client } from '../client';
-import { PhotoPost } from './photo-post';
-import { browserShelf } from './shelf';
-
-export const photoPost = new PhotoPost(browserShelf, client.savePhoto);
-
-/** Sends what waits at the start of a page, and when the connection is back. */
-export function usePhotoPost(): void {
-  useEffect(() => {
-    const send = () => void photoPost.sendWaiting();
-    send();
-    window.addEventListener('online', send);
-    return () => window.removeEventListener('online', send);
-  }, []);
-}
+import { photoPost } from './post';
 
 export interface ShownPhoto {
   readonly id: string;

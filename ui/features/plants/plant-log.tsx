@@ -6,7 +6,7 @@ import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import { genusById, genusIds, type GrowthMapSaid, type PlanCase } from '@core';
 import { kindName, litres, mmRange, number, wordInspection, wordOwnPace, wordWaiting } from '@core/words';
-import type { InspectionEntry, LookEntry, PottingEntry } from '@server/events/schemas';
+import type { InspectionEntry, LookEntry, PottingEntry } from '@server/events/entry-schemas';
 import type { PlantLog } from '@server/plants/schemas';
 import { loadDraft, storeDraft } from '../../data/bench-draft';
 import { LOOK_OVER } from '../../data/look-over';

@@ -10,7 +10,7 @@ import {
 } from '@core';
 import { parseWith } from '@core/words';
 import * as z from 'zod';
-import type { PottingEntry } from '@server/events/schemas';
+import type { PottingEntry } from '@server/events/entry-schemas';
 import type { PlantLog } from '@server/plants/schemas';
 import { schemas } from '../../data/question-schemas';
 

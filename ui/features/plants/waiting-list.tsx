@@ -15,7 +15,7 @@ import {
   upgraded,
 } from '@core';
 import { wordWaiting } from '@core/words';
-import type { LookAnswer } from '@server/events/schemas';
+import type { LookAnswer } from '@server/events/entry-schemas';
 import type { WaitingList, WaitingPlant } from '@server/waiting/schemas';
 import { Button } from '../../controls/button';
 import { dayOfYear, daysOn, today } from '../../data/look-days';

@@ -4,7 +4,8 @@
 import { CameraOutlined, CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
 import { photoTypes } from '@server/photos/schemas';
-import { isPhoto, photoPost, usePhotos } from '../../../data/photos/use-photos';
+import { photoPost } from '../../../data/photos/post';
+import { isPhoto, usePhotos } from '../../../data/photos/use-photos';
 import { Button } from '../../../controls/button';
 import { see, useInspect } from './inspect-store';
 import styles from './inspect.module.css';

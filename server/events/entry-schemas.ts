@@ -1,0 +1,53 @@
+/** Entries of a plant's life as they are answered. Nothing here reads a case: pages that only show a life need no more. */
+import * as z from 'zod';
+import { inspectionSchema, timingSigns, waitingRisks } from '@core';
+
+export const recipeLineSchema = z.object({
+  layer: z.enum(['crocking', 'main', 'top dressing']),
+  mediumId: z.string(),
+  name: z.string(),
+  smallMm: z.number(),
+  largeMm: z.number(),
+  parts: z.number(),
+  takeL: z.number(),
+});
+
+/** What a look at a waiting plant finds. "waiting": it begins to wait. */
+export const lookAnswers = ['waiting', 'not yet', 'seen', 'gone worse'] as const;
+export type LookAnswer = (typeof lookAnswers)[number];
+
+export const lookedSchema = z.object({
+  sign: z.enum(timingSigns),
+  risk: z.enum(waitingRisks),
+  answer: z.enum(lookAnswers),
+  /** The next day to look; null where the waiting is over. */
+  lookOn: z.iso.date().nullable(),
+});
+export type Looked = z.infer<typeof lookedSchema>;
+
+export const pottingEntrySchema = z.object({
+  id: z.uuid(),
+  pottedOn: z.string(),
+  title: z.string(),
+  note: z.string(),
+  planCase: z.unknown(),
+  spec: z.unknown(),
+  recipe: z.array(recipeLineSchema),
+});
+export type PottingEntry = z.infer<typeof pottingEntrySchema>;
+
+export const inspectionEntrySchema = z.object({ id: z.uuid(), inspectedOn: z.string(), inspection: inspectionSchema });
+export type InspectionEntry = z.infer<typeof inspectionEntrySchema>;
+
+export const lookEntrySchema = lookedSchema.extend({ id: z.uuid(), lookedOn: z.string() });
+export type LookEntry = z.infer<typeof lookEntrySchema>;
+
+export const unreadableEntrySchema = z.object({
+  id: z.uuid(),
+  kind: z.string(),
+  happenedOn: z.string(),
+  title: z.string(),
+  /** As it is kept. */
+  data: z.unknown(),
+});
+export type UnreadableEntry = z.infer<typeof unreadableEntrySchema>;
