@@ -65,6 +65,8 @@ export function Stage() {
   const last = curve ? curve.hours.length - 1 : 0;
 
   const isFaulty = useReading().status === 'faulty';
+  // The first drawing follows the first words, in the time that they leave: together they would hold the page up.
+  const isDrawn = useDeferredValue(spec !== null && review !== null && plan !== null, false);
 
   if (!spec || !review || !plan) {
     return (
@@ -119,7 +121,9 @@ export function Stage() {
       ) : null}
       <div className={styles.body}>
         <div className={styles.drawing}>
-          {change ? (
+          {!isDrawn ? (
+            <div aria-hidden="true" style={{ aspectRatio: size.widthPx / size.heightPx }} />
+          ) : change ? (
             <WhatIfStage
               spec={spec}
               review={review}

@@ -15,6 +15,7 @@ import {
   wordSensitivity,
   wordTurn,
   wordWhatIf,
+  type WordUnits,
 } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import type { CaseReading } from '../../../data/bench-draft';
@@ -41,16 +42,31 @@ export function useFaultAt(): (path: string) => string | null {
   return (path) => faults.find((fault) => fault.path === path || fault.path.startsWith(`${path}.`))?.message ?? null;
 }
 
+/** Several parts of the bench read the same words: they are put once for each plan and units. */
+function wordedOnce<Facts extends object, Words>(word: (facts: Facts, units: WordUnits) => Words) {
+  const known = new WeakMap<Facts, { readonly units: WordUnits; readonly words: Words }>();
+  return (facts: Facts, units: WordUnits): Words => {
+    const last = known.get(facts);
+    if (last?.units === units) return last.words;
+    const words = word(facts, units);
+    known.set(facts, { units, words });
+    return words;
+  };
+}
+
+const planWords = wordedOnce(wordPlan);
+const reviewWords = wordedOnce(wordReview);
+
 export function usePlanWords(): PlanAnswer | null {
   const { units } = useUnits();
   const plan = usePlanned((state) => state.plan);
-  return useMemo(() => plan && wordPlan(plan, units), [plan, units]);
+  return useMemo(() => plan && planWords(plan, units), [plan, units]);
 }
 
 export function useReviewWords(): SetupReview | null {
   const { units } = useUnits();
   const review = usePlanned((state) => state.review);
-  return useMemo(() => review && wordReview(review, units), [review, units]);
+  return useMemo(() => review && reviewWords(review, units), [review, units]);
 }
 
 export function useTriedWords(): WhatIfAnswer | null {
