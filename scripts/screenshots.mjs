@@ -57,10 +57,11 @@ await picture('growth', '/', desk, async (page) => {
 const lookOver = (steps) => async (page) => {
   await genus(page, 'zygopetalum');
   await page.keyboard.press('i');
+  await page.getByRole('dialog').getByRole('heading', { level: 2 }).waitFor();
   for (let k = 0; k < steps; k += 1) await page.keyboard.press('ArrowRight');
   await page.keyboard.press('3');
 };
-await picture('inspect', '/', desk, lookOver(2));
+await picture('inspect', '/', desk, lookOver(3));
 await picture('inspect-phone', '/', { width: 390, height: 844 }, lookOver(3));
 await picture('tablet', '/', tablet);
 await picture('dark', '/', desk, null, 'dark');

@@ -6,7 +6,6 @@ import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { Choice } from '../../../controls/choice';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
-import { startInspection } from '../inspect/inspect-store';
 import { useMedia } from '../../../theme/use-media';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
@@ -44,11 +43,6 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
     <section className={styles.details} aria-label="About this setup">
       <div className={styles.now} data-verdict={plan.timing.verdict}>
         <strong>{plan.timing.headline}.</strong> {nb(plan.timing.sentence)}
-        {plan.timing.verdict === 'look first' ? (
-          <div className={styles.watch}>
-            <Button onClick={startInspection}>Look it over</Button>
-          </div>
-        ) : null}
         <Watch timing={plan.timing} />
       </div>
       <PlaceFitLine plan={plan} />
