@@ -86,3 +86,30 @@ test('the sheet is found under and… and in the picker of sizes; a touch puts a
   await bench.getByRole('button', { name: 'Draw it from above' }).click();
   await expect(sheet).toBeVisible();
 });
+
+test('the sheet begins from a pattern and a count; a lead’s arrow is dragged to where it heads', async ({ bench }) => {
+  await bench.keyboard.press('g');
+  await bench.getByRole('button', { name: 'Draw it' }).click();
+  await bench.getByRole('button', { name: 'Begin from' }).click();
+  await bench.getByRole('radio', { name: 'two ways' }).check({ force: true });
+  await expect(bench.getByRole('button', { name: /^Lead/ })).toHaveCount(2);
+  const before = await bench.getByRole('button', { name: /^(Lead|Bulb)/ }).count();
+  await bench.getByRole('button', { name: 'One shoot more' }).click();
+  await expect(bench.getByRole('button', { name: /^(Lead|Bulb)/ })).toHaveCount(before + 1);
+  await bench.getByRole('button', { name: 'It stands so' }).click();
+  await expect(bench.locator('[data-phrase="size"]')).toContainText('as drawn');
+
+  const lead = bench.getByRole('button', { name: 'Lead 1', exact: true });
+  const arrow = (await lead.locator('[data-part="heading"]').boundingBox())!;
+  const shoot = (await lead.locator('circle').first().boundingBox())!;
+  await bench.mouse.move(arrow.x + arrow.width / 2, arrow.y + arrow.height / 2);
+  await bench.mouse.down();
+  await bench.mouse.move(shoot.x + shoot.width / 2, shoot.y - 60, { steps: 5 });
+  await bench.mouse.up();
+  const after = (await lead.locator('[data-part="heading"]').boundingBox())!;
+  expect(after.y + after.height / 2).toBeLessThan(shoot.y + shoot.height / 2 - 10);
+  expect(Math.abs(after.x + after.width / 2 - (shoot.x + shoot.width / 2))).toBeLessThan(6);
+  await bench.getByRole('button', { name: 'Undo' }).first().click();
+  const undone = (await lead.locator('[data-part="heading"]').boundingBox())!;
+  expect(Math.abs(undone.y - arrow.y)).toBeLessThan(3);
+});

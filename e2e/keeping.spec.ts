@@ -121,3 +121,18 @@ test('the catalogue shows where a value comes from on demand', async ({ visitor,
   await visitor.getByRole('button', { name: 'Pumice 8–16 mm' }).click();
   await expect(visitor.getByRole('heading', { name: 'Pumice 8–16 mm' })).toBeVisible();
 });
+
+test('a plant is found as one types, slips of the finger forgiven', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/plants`);
+  const find = visitor.getByRole('searchbox', { name: 'Find a plant' });
+  await find.fill('stairwel');
+  await expect(visitor.getByText('1 plant found')).toBeVisible();
+  await expect(visitor.getByRole('link', { name: /Big white from the stairwell/ })).toBeVisible();
+  await expect(visitor.getByRole('link', { name: /Slipper no. 4/ })).toHaveCount(0);
+  await find.fill('paphiopedlum');
+  await expect(visitor.getByRole('link', { name: /Slipper no. 4/ })).toBeVisible();
+  await find.fill('zebra');
+  await expect(visitor.getByText('Nothing like that.', { exact: false })).toBeVisible();
+  await find.fill('');
+  await expect(visitor.getByRole('link', { name: /Big white from the stairwell/ })).toBeVisible();
+});

@@ -18,6 +18,6 @@ export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe } from './recipe';
 export { type Finding, hear, shareWork } from './shared-work';
-export type { Timing } from './timing';
+export { decideTiming, type Timing } from './timing';
 export { type TimingSign, timingSigns, type WaitingRisk, waitingRisks } from './waits-for';
 export { daysToLook, type Waiting, waitingFor } from './watch';

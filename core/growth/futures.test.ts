@@ -1,5 +1,6 @@
 import { creeper, ordinary, straight } from '../testing/growing';
 import { futuresOf } from './futures';
+import { reachOf } from './reach';
 
 const asked = { count: 40, years: 5, seed: 7 };
 const ends = (stride = ordinary, plant = creeper()) =>
@@ -75,5 +76,16 @@ test('a plant that does not creep has roots that spread, and no shoots that step
     expect(creeps).toEqual([]);
     expect(ringCmPerYear).toBeGreaterThan(0.2);
     expect(ringCmPerYear).toBeLessThan(1);
+  }
+});
+
+test('what is looked at grows with the number of futures, and no faster', () => {
+  const points = (count: number) => {
+    const futures = futuresOf(creeper(), ordinary, { count, years: 4, seed: 5 });
+    return reachOf(creeper(), futures, 4).x.length;
+  };
+  for (const count of [64, 128, 256]) {
+    expect(points(2 * count) / points(count)).toBeGreaterThan(1.9);
+    expect(points(2 * count) / points(count)).toBeLessThan(2.1);
   }
 });

@@ -1,6 +1,6 @@
 /** From what a hand finds to what is answered: as growers would (common practice, no source, unless a line says otherwise). */
-import { makePlan, type PlanFacts } from '../advise';
-import type { PlanCase } from '../case';
+import { decideTiming, makePlan, type PlanFacts } from '../advise';
+import { type PlanCase, resolveCase } from '../case';
 import { demoPlaces } from '../catalogue/places';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
@@ -174,10 +174,9 @@ describe('now or later', () => {
       { verdict: 'wait', code: 'no sign', risk: 'little' },
     ],
   ])('%s', (_name, planCase, seen, expected) => {
-    const plan = answerTo(planCase, seen);
     const { approach, ...timing } = expected;
-    expect(plan.timing).toMatchObject(timing);
-    if (approach !== undefined) expect(plan.setups[0]!.spec.approach).toBe(approach);
+    expect(decideTiming(resolveCase(withInspection(planCase, seen), demoPlaces))).toMatchObject(timing);
+    if (approach !== undefined) expect(answerTo(planCase, seen).setups[0]!.spec.approach).toBe(approach);
   });
 });
 

@@ -13,6 +13,7 @@ import { Migration20261127000000 } from './migrations/Migration20261127000000';
 import { Migration20261128000000 } from './migrations/Migration20261128000000';
 import { Migration20261129000000 } from './migrations/Migration20261129000000';
 import { Migration20261130000000 } from './migrations/Migration20261130000000';
+import { Migration20261201000000 } from './migrations/Migration20261201000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -30,6 +31,7 @@ const migrations = [
   Migration20261128000000,
   Migration20261129000000,
   Migration20261130000000,
+  Migration20261201000000,
 ];
 
 /** The steps that this program knows. */

@@ -7,7 +7,7 @@ import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
 import { PlantEvent } from './entity';
-import { keepEvent, type Recorded } from './keep';
+import { keepEvent, type PlantFor, type Recorded } from './keep';
 import { readEvent } from './read';
 import type { InspectionEntry, LookEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
 import { eventShapes, type InspectionInput, type LookInput, type PottingInput } from './schemas';
@@ -67,40 +67,32 @@ const INSPECTED_TITLE = 'Looked over';
 
 /** Keeps what was seen of a plant. It changes nothing of a plant on file, so that two who look at once are both kept. */
 export async function recordInspection(em: EntityManager, scope: Scope, input: InspectionInput): Promise<Recorded> {
-  return keepEvent(
-    em,
-    scope,
-    input.idempotencyKey,
-    async (inside) =>
-      input.plantId === null ? newPlant(inside, scope, input) : knownPlant(inside, scope, input.plantId),
-    {
-      kind: 'inspected',
-      happenedOn: input.inspectedOn,
-      title: INSPECTED_TITLE,
-      data: input.inspection,
-      dataVersion: inspectionVersions.newest,
-    },
-  );
+  return keepEvent(em, scope, input.idempotencyKey, onFile(scope, input), {
+    kind: 'inspected',
+    happenedOn: input.inspectedOn,
+    title: INSPECTED_TITLE,
+    data: input.inspection,
+    dataVersion: inspectionVersions.newest,
+  });
 }
 
 /** Keeps a look at a plant that waits for a sign. */
 export async function recordLook(em: EntityManager, scope: Scope, input: LookInput): Promise<Recorded> {
   const { sign, risk, answer, lookOn, lookedOn } = input;
-  return keepEvent(
-    em,
-    scope,
-    input.idempotencyKey,
-    async (inside) =>
-      input.plantId === null ? newPlant(inside, scope, input) : knownPlant(inside, scope, input.plantId),
-    {
-      kind: 'looked',
-      happenedOn: lookedOn,
-      title: answer,
-      data: { sign, risk, answer, lookOn },
-      dataVersion: eventShapes.looked.versions.newest,
-    },
-  );
+  return keepEvent(em, scope, input.idempotencyKey, onFile(scope, input), {
+    kind: 'looked',
+    happenedOn: lookedOn,
+    title: answer,
+    data: { sign, risk, answer, lookOn },
+    dataVersion: eventShapes.looked.versions.newest,
+  });
 }
+
+/** A plant on file as it stands there, or a new one: what is only seen of it changes nothing else. */
+const onFile =
+  (scope: Scope, input: Pick<InspectionInput, 'plantId' | 'plantName' | 'planCase'>): PlantFor =>
+  async (em) =>
+    input.plantId === null ? newPlant(em, scope, input) : knownPlant(em, scope, input.plantId);
 
 async function knownPlant(
   em: EntityManager,

@@ -5,6 +5,7 @@ import { recordPotting } from '../events/repository';
 import { pottingInputSchema } from '../events/schemas';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
+import { findPlants, wordsOf } from './find';
 import { listPlants, setPlantHidden } from './repository';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'bathroom' };
@@ -96,4 +97,53 @@ test('a plant of no name is refused by its table', async () => {
       [randomUUID(), scope.collectionId],
     ),
   ).rejects.toThrow(/plant_name_check/);
+});
+
+describe('found by words', () => {
+  const found = async (search: string) =>
+    (await findPlants(em(), scope, wordsOf(search))).plants.map((plant) => plant.name);
+  beforeEach(async () => {
+    for (const name of ['Beech corner', 'Attic Sharry', 'Yellow spray 100 %', 'Beach house']) await pot(name);
+  });
+
+  test('any word of the name, its beginning or middle, in any case and order', async () => {
+    expect(await found('corner')).toEqual(['Beech corner']);
+    expect(await found('SPRAY yell')).toEqual(['Yellow spray 100 %']);
+    expect(await found('tic')).toEqual(['Attic Sharry']);
+    expect(await found('corner attic')).toEqual([]);
+  });
+
+  test('a slip of the finger is forgiven, and what fits to the letter comes first', async () => {
+    expect(await found('yelow')).toEqual(['Yellow spray 100 %']);
+    expect(await found('cornre')).toEqual(['Beech corner']);
+    expect((await found('beach'))[0]).toBe('Beach house');
+    expect(await found('zebra')).toEqual([]);
+  });
+
+  test('by the kind’s names, its slips too, and by the place where it stands', async () => {
+    expect(await found('oncidium')).toHaveLength(4);
+    expect(await found('oncidum')).toHaveLength(4);
+    expect(await found('bathroom corner')).toEqual(['Beech corner']);
+  });
+
+  test('what is typed is no pattern', async () => {
+    expect(await found('100 %')).toEqual(['Yellow spray 100 %']);
+    expect(await found('_')).toEqual([]);
+    expect(await found("'; drop table plant; --")).toEqual([]);
+  });
+
+  test('what is put away, or another’s, is not found', async () => {
+    const [attic] = (await findPlants(em(), scope, ['attic'])).plants;
+    await setPlantHidden(em(), scope, attic!.id, new Date());
+    expect(await found('attic')).toEqual([]);
+    const stranger = await database.freshScope();
+    expect((await findPlants(em(), stranger, ['beech'])).plants).toEqual([]);
+  });
+
+  test('it takes one query, whatever is found', async () => {
+    const fork = em();
+    const counted = jest.spyOn(fork, 'execute');
+    await findPlants(fork, scope, ['oncidium']);
+    expect(counted).toHaveBeenCalledTimes(1);
+  });
 });

@@ -5,27 +5,11 @@ import { cursorOf, type PageWish, readCursor } from '../http/page';
 import type { Scope } from '../scope';
 import { Plant, type PlantRow } from './entity';
 import type { PlantLog, PlantPage } from './schemas';
+import { summaryColumns, summaryOf, type SummaryRow } from './summary';
 
-interface SummaryRow {
-  readonly id: string;
-  readonly name: string;
-  readonly genus_id: string;
-  readonly potted_on: string | null;
-  readonly title: string | null;
-}
-
-/** One query for a whole page: each plant with its last potting, by name, and no JSON. */
+/** One query for a whole page, by name. */
 const summaries = `
-  select plant.id, plant.name, plant.genus_id, last.potted_on, last.title
-  from plant
-  left join lateral (
-    select happened_on::text as potted_on, title
-    from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id
-      and event.kind = 'potted' and event.hidden_at is null
-    order by happened_on desc, recorded_at desc
-    limit 1
-  ) last on true
+  select ${summaryColumns('plant')}
   where plant.collection_id = ? and plant.deleted_at is null
     and (?::text is null or (plant.name, plant.id) > (?, ?::uuid))
   order by plant.name, plant.id
@@ -43,12 +27,7 @@ export async function listPlants(em: EntityManager, scope: Scope, { limit, after
   const shown = rows.slice(0, limit);
   const last = shown[shown.length - 1];
   return {
-    plants: shown.map((row) => ({
-      id: row.id,
-      name: row.name,
-      genusId: row.genus_id,
-      lastPotting: row.potted_on === null ? null : { pottedOn: row.potted_on, title: row.title ?? '' },
-    })),
+    plants: shown.map(summaryOf),
     next: rows.length > limit && last ? cursorOf(last) : null,
   };
 }

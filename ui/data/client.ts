@@ -46,6 +46,9 @@ export type Kept = 'plants' | 'events' | 'photos' | 'places' | `own/${OwnKind}`;
 
 export const client = {
   plants: (cursor: string | null): Promise<PlantPage> => ask(plantPageSchema, `/api/plants${after(cursor)}`),
+  /** What fits best comes first; typing errors are forgiven. */
+  findPlants: (search: string): Promise<PlantPage> =>
+    ask(plantPageSchema, `/api/plants?search=${encodeURIComponent(search)}`),
   plant: (id: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}`),
   savePotting: async (form: PottedForm): Promise<PlantLog> => {
     const letter = { title: `${form.plantName} potted`, method: 'POST', path: '/api/pottings', body: form } as const;

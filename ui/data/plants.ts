@@ -1,7 +1,7 @@
 'use client';
 
 /** Plants and their logs. */
-import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { PlantLog, PlantPage } from '@server/plants/schemas';
 import type { InspectionInput, LookInput } from '@server/events/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
@@ -15,6 +15,17 @@ export function usePlants(firstPage: PlantPage) {
     getNextPageParam: (page) => page.next,
     initialData: { pages: [firstPage], pageParams: [null] },
   });
+}
+
+/** Plants found by words; undefined until the first answer, and while nothing is looked for. What was found stays until more is. */
+export function useFoundPlants(search: string): PlantPage | undefined {
+  const { data } = useQuery({
+    queryKey: ['plants', 'found', search],
+    queryFn: () => client.findPlants(search),
+    enabled: search !== '',
+    placeholderData: keepPreviousData,
+  });
+  return search === '' ? undefined : data;
 }
 
 export function usePlant(log: PlantLog): PlantLog {

@@ -22,6 +22,8 @@ interface MapSheetProps {
   /** isStart: the first move of a drag, where undo should come back to. */
   readonly onMove: (shoot: ShootAt, xCm: number, yCm: number, isStart: boolean) => void;
   readonly onTurn: (shoot: ShootAt, byDeg: number) => void;
+  /** The arrow of a lead dragged to where it heads. */
+  readonly onHead: (shoot: ShootAt, headingDeg: number, isStart: boolean) => void;
   readonly onRemove: (shoot: ShootAt) => void;
   /** A touch where nothing stands. */
   readonly onPut: (xCm: number, yCm: number) => void;
@@ -30,11 +32,12 @@ interface MapSheetProps {
 const BEYOND_SHARE = 1.14;
 const NUDGE_CM = 0.5;
 const TURN_DEG = 15;
+const RAD = Math.PI / 180;
 
 export function MapSheet(props: MapSheetProps) {
-  const { map, rim, isChosen, onChoose, onMove, onTurn, onRemove, onPut } = props;
+  const { map, rim, isChosen, onChoose, onMove, onTurn, onHead, onRemove, onPut } = props;
   const half = (rim.widthCm / 2) * BEYOND_SHARE;
-  const drag = useRef<{ readonly shoot: ShootAt; isStart: boolean } | null>(null);
+  const drag = useRef<{ readonly shoot: ShootAt; readonly isHeading: boolean; isStart: boolean } | null>(null);
   const finger = half * 0.13;
 
   const at = (event: PointerEvent<SVGElement>) => {
@@ -107,13 +110,15 @@ export function MapSheet(props: MapSheetProps) {
             onPointerDown={(event) => {
               event.stopPropagation();
               event.currentTarget.setPointerCapture(event.pointerId);
-              drag.current = { shoot: { plant, list, index }, isStart: true };
+              drag.current = { shoot: { plant, list, index }, isHeading: false, isStart: true };
               onChoose({ plant, list, index });
             }}
             onPointerMove={(event) => {
               if (!drag.current) return;
+              const { shoot: held, isHeading, isStart } = drag.current;
               const to = at(event);
-              onMove(drag.current.shoot, to.xCm, to.yCm, drag.current.isStart);
+              if (isHeading) onHead(held, Math.atan2(to.yCm - yCm, to.xCm - xCm) / RAD, isStart);
+              else onMove(held, to.xCm, to.yCm, isStart);
               drag.current.isStart = false;
             }}
             onPointerUp={() => {
@@ -125,15 +130,29 @@ export function MapSheet(props: MapSheetProps) {
           >
             <circle r={finger * 1.6} fill="transparent" />
             {headingDeg === null ? null : (
-              <path
-                transform={`rotate(${-headingDeg})`}
-                d={`M${finger} 0 H${finger * 2.4} m${-finger * 0.6} ${-finger * 0.6} l${finger * 0.6} ${finger * 0.6} l${-finger * 0.6} ${finger * 0.6}`}
-                stroke={colors.clay}
-                strokeWidth={finger * 0.32}
-                fill="none"
-                strokeLinecap="round"
-                strokeLinejoin="round"
-              />
+              <g transform={`rotate(${-headingDeg})`}>
+                <path
+                  d={`M${finger} 0 H${finger * 2.4} m${-finger * 0.6} ${-finger * 0.6} l${finger * 0.6} ${finger * 0.6} l${-finger * 0.6} ${finger * 0.6}`}
+                  stroke={colors.clay}
+                  strokeWidth={finger * 0.32}
+                  fill="none"
+                  strokeLinecap="round"
+                  strokeLinejoin="round"
+                />
+                <circle
+                  cx={finger * 2.5}
+                  r={finger * 1.1}
+                  fill="transparent"
+                  data-part="heading"
+                  style={{ cursor: 'grab' }}
+                  onPointerDown={(event) => {
+                    event.stopPropagation();
+                    event.currentTarget.setPointerCapture(event.pointerId);
+                    drag.current = { shoot: { plant, list, index }, isHeading: true, isStart: true };
+                    onChoose({ plant, list, index });
+                  }}
+                />
+              </g>
             )}
             <circle
               r={finger * 0.85}

@@ -19,7 +19,7 @@ import {
   wordInspection,
   type WordUnits,
 } from '@core/words';
-import type { GlyphName } from './glyphs';
+import type { GlyphName } from './glyphs/glyph';
 
 export interface Tile {
   readonly value: string | number | boolean;

@@ -1,7 +1,7 @@
 'use client';
 
 /** Pictures to touch, large enough for a wet finger; each carries the key that does the same. */
-import { Glyph } from './glyphs';
+import { Glyph } from './glyphs/glyph';
 import type { Tile } from './questions';
 import styles from './inspect.module.css';
 

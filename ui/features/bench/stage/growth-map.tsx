@@ -9,8 +9,11 @@ import { Choice } from '../../../controls/choice';
 import { MapSheet, type ShootAt } from '../../../drawing/map-sheet';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
+import { usePlanned } from '../state/plan-store';
+import { BeginFrom } from './begin-from';
 import {
   added,
+  headedTo,
   mapAsUsual,
   MOST_PLANTS,
   movedTo,
@@ -44,13 +47,16 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
     widthCm: toldCm ?? (said.success ? said.data.rim?.widthCm : undefined) ?? view.shown.widthCm,
   };
   const map = said.success ? said.data : mapAsUsual(view, rim);
+  const plantInHand = usePlanned((state) => state.plan?.resolved.plant ?? null);
+  const [isBeginning, setBeginning] = useState(false);
   const [kind, setKind] = useState<ShootKind>('lead');
   const [chosen, setChosen] = useState<ShootAt | null>(null);
   const [past, setPast] = useState<readonly (GrowthMapSaid | undefined)[]>([]);
   const plant = Math.min(chosen?.plant ?? 0, map.plants.length - 1);
 
   const change = (next: GrowthMapSaid | undefined, isStart = true) => {
-    if (next === map) return;
+    // What a hand left as it was is no step; a map taken as it usually stands is.
+    if (next === map && said.success) return;
     if (isStart) setPast([...past, said.success ? said.data : undefined]);
     answer({ growthMap: next ? { ...next, rim } : undefined });
   };
@@ -75,6 +81,7 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
   return (
     <section className={styles.above} aria-label="Draw the plant from above">
       <p className={styles.headline}>Put down its shoots, turn its leads.</p>
+      {isBeginning && plantInHand ? <BeginFrom plant={plantInHand} /> : null}
       <div className={styles.pot}>
         <MapSheet
           map={map}
@@ -83,6 +90,7 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
           onChoose={setChosen}
           onMove={(shoot, xCm, yCm, isStart) => change(movedTo(map, shoot, xCm, yCm), isStart)}
           onTurn={(shoot, byDeg) => change(turnedBy(map, shoot, byDeg))}
+          onHead={(shoot, headingDeg, isStart) => change(headedTo(map, shoot, headingDeg), isStart)}
           onRemove={remove}
           onPut={put}
         />
@@ -123,8 +131,13 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
               }}
             />
           </div>
-          <Button disabled={!said.success} onClick={() => change(undefined)}>
-            As usual
+          {said.success ? (
+            <Button onClick={() => change(undefined)}>As usual</Button>
+          ) : (
+            <Button onClick={() => change(map)}>It stands so</Button>
+          )}
+          <Button aria-expanded={isBeginning} onClick={() => setBeginning(!isBeginning)}>
+            Begin from
           </Button>
         </div>
       </div>

@@ -1,6 +1,6 @@
 import { contextOf, type GrowthMapSaid, growthView, makePot } from '@core';
 import { planCaseSchema, resolveCase } from '@core/testing';
-import { added, mapAsUsual, movedTo, removed, shootIn, turnedBy, withAnotherPlant } from './map-edits';
+import { added, headedTo, mapAsUsual, movedTo, removed, shootIn, turnedBy, withAnotherPlant } from './map-edits';
 
 const map: GrowthMapSaid = {
   plants: [{ bulbs: [{ xCm: -3, yCm: 0 }], leads: [{ xCm: 2, yCm: 0, headingDeg: 0 }] }],
@@ -24,6 +24,14 @@ test('moved, turned and taken away, each alone; what was before stays as it was'
   expect(turnedBy(map, bulb, 15)).toBe(map);
   expect(removed(map, bulb).plants[0]!.bulbs).toEqual([]);
   expect(shootIn(map, bulb)).toEqual({ xCm: -3, yCm: 0 });
+});
+
+test('the arrow of a lead goes where it is dragged, all the way round', () => {
+  for (const headingDeg of [90, -90, 179.6, 360])
+    expect(shootIn(headedTo(map, lead, headingDeg), lead)).toMatchObject({
+      headingDeg: ((Math.round(headingDeg) % 360) + 360) % 360,
+    });
+  expect(headedTo(map, bulb, 90)).toBe(map);
 });
 
 test('the last shoot of the last plant stays; a plant that has lost its last is gone', () => {

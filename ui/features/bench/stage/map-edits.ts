@@ -80,6 +80,12 @@ export function turnedBy(map: GrowthMapSaid, shoot: ShootAt, byDeg: number): Gro
   }));
 }
 
+/** A lead that heads that way, in whole degrees. */
+export function headedTo(map: GrowthMapSaid, shoot: ShootAt, headingDeg: number): GrowthMapSaid {
+  const lead = shoot.list === 'leads' ? map.plants[shoot.plant]?.leads[shoot.index] : undefined;
+  return lead ? turnedBy(map, shoot, headingDeg - lead.headingDeg) : map;
+}
+
 /** A plant without a shoot is none, but the last one keeps its last shoot. */
 export function removed(map: GrowthMapSaid, shoot: ShootAt): GrowthMapSaid {
   const left = withPlant(map, shoot.plant, (own) => ({
