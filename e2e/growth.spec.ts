@@ -91,7 +91,7 @@ test('the sheet begins from a pattern and a count; a lead’s arrow is dragged t
   await bench.keyboard.press('g');
   await bench.getByRole('button', { name: 'Draw it' }).click();
   await bench.getByRole('button', { name: 'Begin from' }).click();
-  await bench.getByRole('radio', { name: 'two ways' }).check({ force: true });
+  await bench.getByText('two ways', { exact: true }).click();
   await expect(bench.getByRole('button', { name: /^Lead/ })).toHaveCount(2);
   const before = await bench.getByRole('button', { name: /^(Lead|Bulb)/ }).count();
   await bench.getByRole('button', { name: 'One shoot more' }).click();

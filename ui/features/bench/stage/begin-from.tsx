@@ -6,6 +6,7 @@ import { frontDirections, type PlantInHand } from '@core';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { answer } from '../state/actions';
+import { useCase } from '../state/case-store';
 import styles from './from-above.module.css';
 
 const runs = frontDirections.map((value) => ({ value, label: value }));
@@ -13,7 +14,11 @@ const MOST_SHOOTS = 40;
 
 export function BeginFrom({ plant }: { readonly plant: Pick<PlantInHand, 'frontsRun' | 'shootCount'> }) {
   const begin = (change: object) => answer({ growthMap: undefined, ...change });
-  const { frontsRun, shootCount } = plant;
+  const answers = useCase((state) => state.answers);
+  // What was just said shows at once; the plant on the plan follows.
+  const isSaid = answers.growthMap === undefined;
+  const frontsRun = (isSaid && frontDirections.find((run) => run === answers.frontsRun)) || plant.frontsRun;
+  const shootCount = isSaid && typeof answers.shootCount === 'number' ? answers.shootCount : plant.shootCount;
   return (
     <div className={styles.begin}>
       <Choice
