@@ -148,6 +148,7 @@ export {
   type GrowthMapSaid,
   growthMapSchema,
   placeIn,
+  type FrontDirection,
   frontDirections,
   plantStages,
   placeSchema,

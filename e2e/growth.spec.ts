@@ -90,12 +90,13 @@ test('the sheet is found under and… and in the picker of sizes; a touch puts a
 test('the sheet begins from a pattern and a count; a lead’s arrow is dragged to where it heads', async ({ bench }) => {
   await bench.keyboard.press('g');
   await bench.getByRole('button', { name: 'Draw it' }).click();
-  await bench.getByRole('button', { name: 'Begin from' }).click();
+  await bench.getByRole('button', { name: 'Begin from a pattern' }).click();
   await bench.getByText('two ways', { exact: true }).click();
   await expect(bench.getByRole('button', { name: /^Lead/ })).toHaveCount(2);
   const before = await bench.getByRole('button', { name: /^(Lead|Bulb)/ }).count();
   await bench.getByRole('button', { name: 'One shoot more' }).click();
   await expect(bench.getByRole('button', { name: /^(Lead|Bulb)/ })).toHaveCount(before + 1);
+  await bench.getByRole('button', { name: 'Done', exact: true }).click();
   await bench.getByRole('button', { name: 'It stands so' }).click();
   await expect(bench.locator('[data-phrase="size"]')).toContainText('as drawn');
 

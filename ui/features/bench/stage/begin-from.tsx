@@ -2,7 +2,7 @@
 
 /** A map begins from a pattern: how the leads run, and how many shoots there are. What was drawn before gives way. */
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
-import { frontDirections, type PlantInHand } from '@core';
+import { type FrontDirection, frontDirections, type PlantInHand } from '@core';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { answer } from '../state/actions';
@@ -12,29 +12,46 @@ import styles from './from-above.module.css';
 const runs = frontDirections.map((value) => ({ value, label: value }));
 const MOST_SHOOTS = 40;
 
-export function BeginFrom({ plant }: { readonly plant: Pick<PlantInHand, 'frontsRun' | 'shootCount'> }) {
-  const begin = (change: object) => answer({ growthMap: undefined, ...change });
+type Pattern = Pick<PlantInHand, 'frontsRun' | 'shootCount'>;
+
+/** What was just said shows at once; the plant on the plan follows. */
+function usePattern(plant: Pattern): Pattern {
   const answers = useCase((state) => state.answers);
-  // What was just said shows at once; the plant on the plan follows.
-  const isSaid = answers.growthMap === undefined;
-  const frontsRun = (isSaid && frontDirections.find((run) => run === answers.frontsRun)) || plant.frontsRun;
-  const shootCount = isSaid && typeof answers.shootCount === 'number' ? answers.shootCount : plant.shootCount;
+  if (answers.growthMap !== undefined) return plant;
+  return {
+    frontsRun: frontDirections.find((run) => run === answers.frontsRun) ?? plant.frontsRun,
+    shootCount: typeof answers.shootCount === 'number' ? answers.shootCount : plant.shootCount,
+  };
+}
+
+const begin = (change: object) => answer({ growthMap: undefined, ...change });
+
+export function LeadsRun({ plant }: { readonly plant: Pattern }) {
+  const { frontsRun, shootCount } = usePattern(plant);
   return (
-    <div className={styles.begin}>
-      <Choice
-        label="How its leads run"
-        options={runs}
-        value={frontsRun}
-        onChange={(run) => begin({ frontsRun: run, shootCount, fronts: undefined })}
-      />
-      <div className={styles.count} role="group" aria-label="Shoots">
+    <Choice
+      label="How its leads run"
+      options={runs}
+      value={frontsRun}
+      onChange={(run: FrontDirection) => begin({ frontsRun: run, shootCount, fronts: undefined })}
+    />
+  );
+}
+
+export function ShootCount({ plant }: { readonly plant: Pattern }) {
+  const { shootCount } = usePattern(plant);
+  return (
+    <div role="group" aria-label="Shoots" className={styles.count}>
+      <output aria-live="polite">
+        {shootCount} {shootCount === 1 ? 'shoot' : 'shoots'}
+      </output>
+      <div className={styles.moves}>
         <Button
           aria-label="One shoot less"
           icon={<MinusOutlined />}
           disabled={shootCount <= 1}
           onClick={() => begin({ shootCount: shootCount - 1 })}
         />
-        <output aria-live="polite">{shootCount}</output>
         <Button
           aria-label="One shoot more"
           icon={<PlusOutlined />}

@@ -1,7 +1,15 @@
 'use client';
 
 /** Drawing the plant from above, as it stands in the pot it comes out of. What is drawn is part of the case at once. */
-import { DeleteOutlined, PlusOutlined, RedoOutlined, UndoOutlined, UsergroupAddOutlined } from '@ant-design/icons';
+import {
+  AppstoreAddOutlined,
+  DeleteOutlined,
+  PlusOutlined,
+  RedoOutlined,
+  RollbackOutlined,
+  UndoOutlined,
+  UsergroupAddOutlined,
+} from '@ant-design/icons';
 import { useState } from 'react';
 import { type GrowthMapSaid, growthMapSchema, type GrowthView } from '@core';
 import { Button } from '../../../controls/button';
@@ -10,7 +18,7 @@ import { MapSheet, type ShootAt } from '../../../drawing/map-sheet';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
-import { BeginFrom } from './begin-from';
+import { LeadsRun, ShootCount } from './begin-from';
 import {
   added,
   headedTo,
@@ -49,6 +57,8 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
   const map = said.success ? said.data : mapAsUsual(view, rim);
   const plantInHand = usePlanned((state) => state.plan?.resolved.plant ?? null);
   const [isBeginning, setBeginning] = useState(false);
+  /** What the map begins from, while that is being chosen. */
+  const pattern = isBeginning ? plantInHand : null;
   const [kind, setKind] = useState<ShootKind>('lead');
   const [chosen, setChosen] = useState<ShootAt | null>(null);
   const [past, setPast] = useState<readonly (GrowthMapSaid | undefined)[]>([]);
@@ -80,8 +90,9 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
   const isLead = held?.list === 'leads';
   return (
     <section className={styles.above} aria-label="Draw the plant from above">
-      <p className={styles.headline}>Put down its shoots, turn its leads.</p>
-      {isBeginning && plantInHand ? <BeginFrom plant={plantInHand} /> : null}
+      <p className={styles.headline}>
+        {pattern ? 'As it usually stands: how many, and which way.' : 'Put down its shoots, turn its leads.'}
+      </p>
       <div className={styles.pot}>
         <MapSheet
           map={map}
@@ -95,60 +106,77 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
           onPut={put}
         />
         <div className={styles.beside}>
-          <Button disabled={past.length === 0} onClick={undo}>
-            Undo
-          </Button>
-          <div className={styles.moves}>
-            <Button
-              aria-label="Turn it left"
-              title="Turn it left"
-              icon={<UndoOutlined />}
-              disabled={!isLead}
-              onClick={() => held && change(turnedBy(map, held, 15))}
-            />
-            <Button
-              aria-label="Turn it right"
-              title="Turn it right"
-              icon={<RedoOutlined />}
-              disabled={!isLead}
-              onClick={() => held && change(turnedBy(map, held, -15))}
-            />
-            <Button
-              aria-label="Take it away"
-              title="Take it away"
-              icon={<DeleteOutlined />}
-              disabled={held === null}
-              onClick={() => held && remove(held)}
-            />
-            <Button
-              aria-label="Another plant"
-              title="Another plant"
-              icon={<UsergroupAddOutlined />}
-              disabled={map.plants.length >= MOST_PLANTS}
-              onClick={() => {
-                change(withAnotherPlant(map, rim.widthCm / 2));
-                setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
-              }}
-            />
-          </div>
+          {pattern ? (
+            <ShootCount plant={pattern} />
+          ) : (
+            <div className={styles.moves}>
+              <Button
+                aria-label="Turn it left"
+                title="Turn it left"
+                icon={<UndoOutlined />}
+                disabled={!isLead}
+                onClick={() => held && change(turnedBy(map, held, 15))}
+              />
+              <Button
+                aria-label="Turn it right"
+                title="Turn it right"
+                icon={<RedoOutlined />}
+                disabled={!isLead}
+                onClick={() => held && change(turnedBy(map, held, -15))}
+              />
+              <Button
+                aria-label="Take it away"
+                title="Take it away"
+                icon={<DeleteOutlined />}
+                disabled={held === null}
+                onClick={() => held && remove(held)}
+              />
+              <Button
+                aria-label="Another plant"
+                title="Another plant"
+                icon={<UsergroupAddOutlined />}
+                disabled={map.plants.length >= MOST_PLANTS}
+                onClick={() => {
+                  change(withAnotherPlant(map, rim.widthCm / 2));
+                  setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
+                }}
+              />
+              <Button
+                aria-label="Undo"
+                title="Undo"
+                icon={<RollbackOutlined />}
+                disabled={past.length === 0}
+                onClick={undo}
+              />
+              <Button
+                aria-label="Begin from a pattern"
+                title="Begin from a pattern"
+                icon={<AppstoreAddOutlined />}
+                onClick={() => setBeginning(true)}
+              />
+            </div>
+          )}
           {said.success ? (
             <Button onClick={() => change(undefined)}>As usual</Button>
           ) : (
             <Button onClick={() => change(map)}>It stands so</Button>
           )}
-          <Button aria-expanded={isBeginning} onClick={() => setBeginning(!isBeginning)}>
-            Begin from
-          </Button>
         </div>
       </div>
       <div className={styles.tools}>
-        <Choice label="What a touch puts down" options={kinds} value={kind} onChange={setKind} />
-        <Button
-          aria-label={`Put down a ${kind === 'spent' ? 'spent bulb' : kind}`}
-          icon={<PlusOutlined />}
-          onClick={() => put(0, 0)}
-        />
-        <Button kind="main" onClick={onDone}>
+        {pattern ? (
+          <LeadsRun plant={pattern} />
+        ) : (
+          <>
+            <Choice label="What a touch puts down" options={kinds} value={kind} onChange={setKind} />
+            <Button
+              aria-label={`Put down a ${kind === 'spent' ? 'spent bulb' : kind}`}
+              icon={<PlusOutlined />}
+              onClick={() => put(0, 0)}
+            />
+          </>
+        )}
+        <Button kind="main" onClick={pattern ? () => setBeginning(false) : onDone}>
           Done
         </Button>
       </div>
