@@ -46,6 +46,7 @@ test.describe('on a phone, by touch', () => {
 
     await expect(bench.getByRole('region', { name: 'What was seen' })).toContainText('crumbling · sour or rotten');
     await expect(bench.getByRole('region', { name: 'While it is out' })).toContainText('hollow or mushy');
+    await bench.getByLabel('Note', { exact: true }).fill('One root circles the pot.');
     await bench.getByLabel('Name on the tag').fill('Looked-over zygo');
     await bench.getByRole('button', { name: 'Keep it, and see the answer' }).tap();
     await expect(bench.getByRole('dialog')).toHaveCount(0);
@@ -57,6 +58,7 @@ test.describe('on a phone, by touch', () => {
     await expect(bench.getByRole('heading', { level: 1 })).toHaveText('Looked-over zygo');
     const seen = bench.getByRole('table', { name: 'What was seen' });
     await expect(seen).toContainText('half');
+    await expect(bench.getByText('One root circles the pot.')).toBeVisible();
     const photo = bench.getByRole('img', { name: /^Photograph 1 of/ });
     await expect(photo).toHaveJSProperty('naturalWidth', 360);
 

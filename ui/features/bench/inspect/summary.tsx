@@ -12,7 +12,7 @@ import { useKeep } from '../../../data/use-keep';
 import { Button } from '../../../controls/button';
 import { answer, setPlant } from '../state/actions';
 import { useCase } from '../state/case-store';
-import { endInspection, goTo, useInspect } from './inspect-store';
+import { endInspection, goTo, see, useInspect } from './inspect-store';
 import { PhotoRow } from './photos';
 import { seenAt, stepTold } from './questions';
 import styles from './inspect.module.css';
@@ -113,6 +113,15 @@ export function Summary({ genus, steps }: SummaryProps) {
             </li>
           ))}
         </ol>
+        <label className={styles.name}>
+          Note
+          <textarea
+            value={seen.note ?? ''}
+            maxLength={2000}
+            rows={2}
+            onChange={(event) => see({ note: event.target.value === '' ? undefined : event.target.value })}
+          />
+        </label>
         {plantId === null ? (
           <label className={styles.name}>
             Name on the tag
