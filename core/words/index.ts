@@ -32,6 +32,7 @@ export {
   conditionWords,
   liveRootsWords,
   lookedLabels,
+  mediumNowWords,
   NO_PESTS,
   pestWords,
   reasonToLookWords,

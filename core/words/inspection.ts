@@ -29,6 +29,13 @@ export const conditionWords: Readonly<Record<MediumCondition, string>> = {
   'gone sour': 'mud',
 };
 
+/** The same within a sentence: “in bark, gone sour”. */
+export const mediumNowWords: Readonly<Record<MediumCondition, string>> = {
+  sound: 'still sound',
+  'breaking down': 'crumbling',
+  'gone sour': 'gone sour',
+};
+
 export const smellWords: Readonly<Record<Smell, string>> = {
   fresh: 'fresh, or none',
   mouldy: 'mouldy',

@@ -43,6 +43,7 @@ test('what was said stands in the grower’s words and units', () => {
   expect(full.health.text).toBe('40 % live roots');
   expect(full.water.text).toBe('rain water');
   expect(full.away.text).toBe('away 14 days');
+  expect(said({ current: { yearsInMedium: 1, condition: 'gone sour' } }).now.text).toBe('1 year, gone sour');
   const inches = said({ current: { rimDiameterCm: 12.7 } }, {}, { length: 'inch', temperature: 'F' });
   expect(inches.now.text).toBe('5 in pot');
 });

@@ -2,8 +2,8 @@
  * The case as one sentence. Each phrase is something a grower can say; what was not said is an assumption and shows as
  * one. The first six stand there always, the others appear when they are used.
  */
-import type { PlanFacts } from '@core';
-import { cm, kindName, monthNames, number, type WordUnits } from '@core/words';
+import { mediumConditions, type PlanFacts } from '@core';
+import { cm, kindName, mediumNowWords, monthNames, number, type WordUnits } from '@core/words';
 import type { RawCase } from '../../../data/bench-draft';
 import { chosenSigns, inShort } from '../questions/signs';
 import { weekdayNames } from '../questions/weekdays';
@@ -120,6 +120,7 @@ function wateringText(given: unknown): string {
 
 interface Current {
   readonly yearsInMedium?: unknown;
+  readonly condition?: unknown;
   readonly rimDiameterCm?: unknown;
 }
 
@@ -127,6 +128,7 @@ function nowText({ answers, names, units }: Looked): string {
   const current = (answers.current ?? {}) as Current;
   const years = numberOr(current.yearsInMedium);
   const rim = numberOr(current.rimDiameterCm);
+  const condition = mediumConditions.find((one) => one === current.condition);
   const pot = names.vesselName?.toLowerCase();
   return few([
     names.mediumName === undefined ? undefined : kindName(names.mediumName).toLowerCase(),
@@ -135,6 +137,7 @@ function nowText({ answers, names, units }: Looked): string {
       : years < 1
         ? 'under a year'
         : `${number(years, 1)} ${years === 1 ? 'year' : 'years'}`,
+    condition === undefined ? undefined : mediumNowWords[condition],
     rim === undefined && pot === undefined ? undefined : `${rim === undefined ? 'a' : cm(rim, units)} ${pot ?? 'pot'}`,
   ]);
 }

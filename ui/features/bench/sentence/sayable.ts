@@ -62,6 +62,12 @@ export const sayables: readonly Sayable[] = [
     fieldId: 'shelf-room',
     also: 'space widest pot limit windowsill narrow',
   },
+  {
+    label: 'Whether its medium still holds',
+    phrase: 'now',
+    fieldId: 'condition',
+    also: 'sour rotten crumbling broken down mud smell old medium',
+  },
   { label: 'Pots you have', phrase: 'pots', fieldId: 'own-kind', also: 'own pots shelf stock containers' },
   { label: 'Media you have', phrase: 'hands', fieldId: 'at-hand', also: 'bags at hand stock mix bark moss medium' },
   { label: 'What did well for you', phrase: 'hands', fieldId: 'went-well', also: 'success worked good experience' },

@@ -2,7 +2,8 @@
 
 /** What it is in now: medium, since when, pot. */
 import { Select } from 'antd';
-import { mediaCatalogue, vesselCatalogue } from '@core';
+import { mediaCatalogue, mediumConditions, vesselCatalogue } from '@core';
+import { mediumNowWords } from '@core/words';
 import { PotOutline } from '../../../../drawing/pot-outline';
 import { Field } from '../../../../controls/field';
 import { LengthNumber } from '../../../../controls/length-number';
@@ -15,9 +16,12 @@ import styles from './pickers.module.css';
 const vesselOptions = vesselCatalogue.map((kind) => ({ value: kind.id, label: kind.name }));
 const mediumOptions = mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name }));
 
+const conditionOptions = mediumConditions.map((value) => ({ value, label: mediumNowWords[value] }));
+
 interface Current {
   readonly mediumId?: string;
   readonly yearsInMedium?: number;
+  readonly condition?: string;
   readonly vesselKind?: string;
   readonly rimDiameterCm?: number;
 }
@@ -54,6 +58,16 @@ export function NowPicker() {
             step={0.5}
             hasFault={faultAt('current.yearsInMedium') !== null}
             onChange={(yearsInMedium) => patch({ yearsInMedium })}
+          />
+        </Field>
+        <Field id="condition" label="It is" fault={faultAt('current.condition')}>
+          <Select
+            id="condition"
+            allowClear
+            placeholder="not looked at"
+            value={current.condition}
+            options={conditionOptions}
+            onChange={(condition) => patch({ condition })}
           />
         </Field>
         <Field id="pot" label="Its pot now" fault={faultAt('current.vesselKind')}>
