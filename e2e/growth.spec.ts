@@ -96,6 +96,9 @@ test('the sheet begins from a pattern and a count; a lead’s arrow is dragged t
   const before = await bench.getByRole('button', { name: /^(Lead|Bulb)/ }).count();
   await bench.getByRole('button', { name: 'One shoot more' }).click();
   await expect(bench.getByRole('button', { name: /^(Lead|Bulb)/ })).toHaveCount(before + 1);
+  await bench.getByLabel('How it grows', { exact: true }).selectOption('clump');
+  await bench.getByText('one way', { exact: true }).click();
+  await expect(bench.getByRole('button', { name: /^Lead/ })).toHaveCount(1);
   await bench.getByRole('button', { name: 'Done', exact: true }).click();
   await bench.getByRole('button', { name: 'It stands so' }).click();
   await expect(bench.locator('[data-phrase="size"]')).toContainText('as drawn');

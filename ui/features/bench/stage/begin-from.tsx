@@ -2,7 +2,7 @@
 
 /** A map begins from a pattern: how the leads run, and how many shoots there are. What was drawn before gives way. */
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
-import { type FrontDirection, frontDirections, type PlantInHand } from '@core';
+import { type FrontDirection, frontDirections, growthHabits, type PlantInHand } from '@core';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { answer } from '../state/actions';
@@ -12,13 +12,14 @@ import styles from './from-above.module.css';
 const runs = frontDirections.map((value) => ({ value, label: value }));
 const MOST_SHOOTS = 40;
 
-type Pattern = Pick<PlantInHand, 'frontsRun' | 'shootCount'>;
+type Pattern = Pick<PlantInHand, 'frontsRun' | 'shootCount' | 'habit'>;
 
 /** What was just said shows at once; the plant on the plan follows. */
 function usePattern(plant: Pattern): Pattern {
   const answers = useCase((state) => state.answers);
   if (answers.growthMap !== undefined) return plant;
   return {
+    habit: growthHabits.find((habit) => habit === answers.habit) ?? plant.habit,
     frontsRun: frontDirections.find((run) => run === answers.frontsRun) ?? plant.frontsRun,
     shootCount: typeof answers.shootCount === 'number' ? answers.shootCount : plant.shootCount,
   };
@@ -39,7 +40,7 @@ export function LeadsRun({ plant }: { readonly plant: Pattern }) {
 }
 
 export function ShootCount({ plant }: { readonly plant: Pattern }) {
-  const { shootCount } = usePattern(plant);
+  const { shootCount, habit } = usePattern(plant);
   return (
     <div role="group" aria-label="Shoots" className={styles.count}>
       <output aria-live="polite">
@@ -59,6 +60,13 @@ export function ShootCount({ plant }: { readonly plant: Pattern }) {
           onClick={() => begin({ shootCount: shootCount + 1 })}
         />
       </div>
+      <select aria-label="How it grows" value={habit} onChange={(event) => begin({ habit: event.target.value })}>
+        {growthHabits.map((one) => (
+          <option key={one} value={one}>
+            {one}
+          </option>
+        ))}
+      </select>
     </div>
   );
 }
