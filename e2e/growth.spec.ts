@@ -97,8 +97,8 @@ test('the sheet begins from a pattern and a count; a lead’s arrow is dragged t
   await bench.getByRole('button', { name: 'One shoot more' }).click();
   await expect(bench.getByRole('button', { name: /^(Lead|Bulb)/ })).toHaveCount(before + 1);
   await bench.getByLabel('How it grows', { exact: true }).selectOption('clump');
-  await bench.getByText('one way', { exact: true }).click();
-  await expect(bench.getByRole('button', { name: /^Lead/ })).toHaveCount(1);
+  await bench.getByText('all round', { exact: true }).click();
+  await expect(bench.getByRole('button', { name: /^Lead/ })).toHaveCount(3);
   await bench.getByRole('button', { name: 'Done', exact: true }).click();
   await bench.getByRole('button', { name: 'It stands so' }).click();
   await expect(bench.locator('[data-phrase="size"]')).toContainText('as drawn');
