@@ -196,6 +196,7 @@ export {
   type MappedPlant,
   type OwnPace,
   ownPaceOf,
+  shootsSince,
   type Point,
   type Stand,
   standing,

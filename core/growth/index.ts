@@ -5,7 +5,7 @@ export { type Creep, type Future, futuresOf } from './futures';
 export { aboutBall, leadingHeadingDeg, type Lead, type MappedPlant, type Point, type Stand, standing } from './map';
 export { leadsUsually, type PatternOf, plantByPattern, type Runs, runs } from './patterns';
 export { type GrowthInPot, growthInPot, type Rim, type StaysInside, toldYears } from './in-pot';
-export { type DatedMap, type OwnFigure, type OwnPace, ownPaceOf } from './own-pace';
+export { type DatedMap, type OwnFigure, type OwnPace, ownPaceOf, shootsSince } from './own-pace';
 export type { StandKind } from './position';
 export { tipsAfter } from './traces';
 export { withALead } from './with-a-lead';

@@ -1,4 +1,4 @@
-import { type DatedMap, ownPaceOf } from './own-pace';
+import { type DatedMap, ownPaceOf, shootsSince } from './own-pace';
 
 const kind = { habit: 'creeping', rhizomeStepCm: 3, shootsPerYear: 1.5 } as const;
 
@@ -17,6 +17,14 @@ test('one map, two of the same day, or two of different plants tell nothing', ()
   expect(ownPaceOf([line(0, 4, 3), line(0.1, 5, 3)], kind)).toBeNull();
   expect(ownPaceOf([line(0, 4, 3), line(1, 4, 3, 90)], kind)).toBeNull();
   expect(ownPaceOf([line(0, 4, 3), line(1, 5, 3)], { ...kind, habit: 'single stem' })).toBeNull();
+});
+
+test('new are shoots that stand where none stood, however the hand shook', () => {
+  const [before, after] = [line(0, 4, 3), line(1, 6, 3)];
+  expect(shootsSince(before, after).map(({ xCm }) => xCm)).toEqual([12, 15]);
+  expect(shootsSince(before, before)).toEqual([]);
+  const shaken = line(1, 4, 3.1);
+  expect(shootsSince(before, shaken)).toEqual([]);
 });
 
 test('new shoots are counted, in whatever order the maps come, and though old ones were cut off', () => {

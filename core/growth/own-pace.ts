@@ -45,10 +45,17 @@ interface Growth {
 
 const apart = (a: Point, b: Point): number => Math.hypot(a.xCm - b.xCm, a.yCm - b.yCm);
 
-const shootsOf = ({ plants }: DatedMap): readonly Point[] => plants.flatMap(({ bulbs, leads }) => [...bulbs, ...leads]);
+const shootsOf = ({ plants }: Pick<DatedMap, 'plants'>): readonly Point[] =>
+  plants.flatMap(({ bulbs, leads }) => [...bulbs, ...leads]);
 
 const nearest = (from: Point, others: readonly Point[]): number =>
   Math.min(...others.map((other) => apart(from, other)));
+
+/** Shoots of a map that stand where none stood on the one before. */
+export function shootsSince(before: Pick<DatedMap, 'plants'>, after: Pick<DatedMap, 'plants'>): readonly Point[] {
+  const old = shootsOf(before);
+  return shootsOf(after).filter((shoot) => nearest(shoot, old) > k.SAME_SHOOT_CM);
+}
 
 /**
  * What grew between two maps: shoots that stand where none stood, each a step from what stood before it. null where the two are
@@ -57,12 +64,11 @@ const nearest = (from: Point, others: readonly Point[]): number =>
 function growthBetween(before: DatedMap, after: DatedMap, kind: Kind): Growth | null {
   const years = after.atYear - before.atYear;
   const [old, now] = [shootsOf(before), shootsOf(after)];
-  const isOld = (shoot: Point) => nearest(shoot, old) <= k.SAME_SHOOT_CM;
   const kept = old.filter((shoot) => nearest(shoot, now) <= k.SAME_SHOOT_CM);
   if (years < k.LEAST_YEARS_BETWEEN || old.length === 0 || kept.length < old.length / 2) return null;
   const steps: number[] = [];
-  const standing = now.filter(isOld);
-  const fresh = now.filter((shoot) => !isOld(shoot));
+  const fresh = [...shootsSince(before, after)];
+  const standing = now.filter((shoot) => !fresh.includes(shoot));
   // From the plant outwards: each new shoot has come from what is nearest of those already there.
   while (fresh.length > 0) {
     const next = fresh.reduce((best, shoot) => (nearest(shoot, standing) < nearest(best, standing) ? shoot : best));

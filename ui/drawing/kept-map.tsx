@@ -1,5 +1,5 @@
 /** A growth map as it was drawn on a day: shoots where they stood, those that are new since the map before ringed. */
-import type { GrowthMapSaid } from '@core';
+import { type GrowthMapSaid, shootsSince } from '@core';
 import { colors } from '../theme/tokens';
 import { BULB, LEAF_LINE, YOUNG_BULB } from './plant/colors';
 import { PotAbove } from './pot-above';
@@ -13,7 +13,6 @@ interface KeptMapProps {
 
 const LEAST_HALF_CM = 4;
 const BEYOND_SHARE = 1.12;
-const SAME_CM = 0.6;
 const RAD = Math.PI / 180;
 
 type Shoot = GrowthMapSaid['plants'][number]['bulbs'][number] & { readonly headingDeg: number | null };
@@ -21,18 +20,9 @@ type Shoot = GrowthMapSaid['plants'][number]['bulbs'][number] & { readonly headi
 const shootsOf = ({ plants }: GrowthMapSaid): readonly Shoot[] =>
   plants.flatMap(({ bulbs, leads }) => [...bulbs.map((bulb) => ({ ...bulb, headingDeg: null })), ...leads]);
 
-/** Shoots that stand where none stood. */
-export function newSince(map: GrowthMapSaid, before: GrowthMapSaid | null): readonly Shoot[] {
-  if (before === null) return [];
-  const old = shootsOf(before);
-  return shootsOf(map).filter(
-    ({ xCm, yCm }) => !old.some((one) => Math.hypot(one.xCm - xCm, one.yCm - yCm) <= SAME_CM),
-  );
-}
-
 export function KeptMap({ map, before, sizePx }: KeptMapProps) {
   const shoots = shootsOf(map);
-  const grown = newSince(map, before);
+  const grown = before ? shootsSince(before, map) : [];
   const widest = Math.max(...shoots.map(({ xCm, yCm }) => Math.hypot(xCm, yCm)));
   const half = BEYOND_SHARE * Math.max(LEAST_HALF_CM, (map.rim?.widthCm ?? 0) / 2, widest + 1);
   const radius = half * 0.07;

@@ -24,7 +24,7 @@ function useGenus(): Genus | null {
 }
 
 /** Where arrows and digits belong to what has the focus. */
-const OWN_KEYS = 'input, textarea, select, [role="slider"], [role="radiogroup"], svg[tabindex], [data-shoot]';
+const OWN_KEYS = 'input, textarea, select, [role="slider"], [role="radiogroup"]';
 
 export function Inspect() {
   const genus = useGenus();
