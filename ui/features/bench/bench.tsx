@@ -167,9 +167,6 @@ function PlanProgress() {
   );
 }
 
-/** Long enough to touch the way to its log. */
-const KEPT_SECONDS = 8;
-
 function Potting({ onClose }: { readonly onClose: () => void }) {
   const planCase = usePlanned((state) => state.planCase);
   const spec = useSpec();
@@ -186,12 +183,7 @@ function Potting({ onClose }: { readonly onClose: () => void }) {
       onSaved={(log) => {
         onClose();
         setPlant(log.id, log.name, log.version);
-        messages.success(
-          <span>
-            Kept in the log of <a href={`/plants/${log.id}`}>{log.name}</a>
-          </span>,
-          { seconds: KEPT_SECONDS },
-        );
+        messages.success(`Kept in the log of ${log.name}`);
       }}
     />
   );

@@ -48,11 +48,7 @@ export function Watch({ timing }: { readonly timing: Timing }) {
     if (outcome.status !== 'kept') return undefined;
     const { id, name: kept, version } = outcome.value;
     setPlant(id, kept, version);
-    messages.success(
-      <span>
-        <a href={`/plants/${id}`}>{kept}</a> is on the watch list
-      </span>,
-    );
+    messages.success(`${kept} is on the watch list`);
     return undefined;
   };
 

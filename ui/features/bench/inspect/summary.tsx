@@ -62,11 +62,7 @@ export function Summary({ genus, steps }: SummaryProps) {
     if (outcome.status === 'kept') {
       const { id, name: kept, version } = outcome.value;
       setPlant(id, kept, version);
-      messages.success(
-        <span>
-          Kept with <a href={`/plants/${id}`}>{kept}</a>
-        </span>,
-      );
+      messages.success(`Kept with ${kept}`);
     }
     endInspection();
   };

@@ -97,6 +97,7 @@ export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
           </button>
         ) : null}
         <span className={`on-screen-only ${styles.tools}`}>
+          <Whose />
           <button
             type="button"
             className={styles.over}
@@ -119,6 +120,18 @@ export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
         </p>
       ) : null}
     </section>
+  );
+}
+
+/** Whose case this is, and the way to its life: only for a plant on file. */
+function Whose() {
+  const plantId = useCase((state) => state.plantId);
+  const plantName = useCase((state) => state.plantName);
+  if (plantId === null) return null;
+  return (
+    <a className={styles.whose} href={`/plants/${plantId}`} title={`The life of ${plantName}`}>
+      {plantName}
+    </a>
   );
 }
 
