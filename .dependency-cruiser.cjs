@@ -18,7 +18,7 @@ const floors = [
   ['decide/rules'],
   ['decide/choice'],
   ['advise'],
-  ['explore', 'proof'],
+  ['explore', 'proof', 'due'],
   ['words'],
 ];
 const rooms = floors.flat();

@@ -234,6 +234,25 @@ export {
   type SetupFacts,
 } from './advise';
 export {
+  type Felt,
+  feltWhenWatering,
+  type Finding as WetFinding,
+  firstNeed,
+  type Need,
+  type NeedKind,
+  needKinds,
+  needsOf,
+  nextWatering,
+  type Outlook,
+  outlookOf,
+  outlookSchema,
+  ownFactorOf,
+  roughOutlook,
+  type Seen,
+  type Standings,
+  urgencyOf,
+} from './due';
+export {
   baseOf,
   changedSpec,
   comparePerchedWater,

@@ -19,6 +19,7 @@ export {
   mmToInch,
   type TemperatureUnit,
 } from './convert';
+export { DAYS_PER_YEAR, dayNumber, dayOf, monthIndexOf, nextMonth } from './days';
 export { type FaultAt, faultCode, FaultError, type FaultFact } from './fault-facts';
 export { type Checked, checkWith, faultsOf } from './faults';
 export {
@@ -33,6 +34,6 @@ export {
 } from './provenance';
 export { type QuantityName, ranges } from './ranges';
 export { round1, roundHalf } from './rounding';
-export { meanOf, medianOf, upperMedianOf, upperMedianOfCounts } from './statistics';
+export { meanOf, medianOf, normalDensity, normalShareBelow, upperMedianOf, upperMedianOfCounts } from './statistics';
 export { FIRST_VERSION, upgraded, type Versions } from './versions';
 export { lazily } from './lazily';

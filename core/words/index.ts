@@ -2,6 +2,7 @@ export { type AnswerLine, answerLine } from './answer-line';
 export type { AftercareStep } from './aftercare';
 export type { ChangeOver } from './change-over';
 export { type Difference, type WhatIfAnswer, wordDifferences, wordWhatIf } from './compare';
+export { dayWords, needName, type NeedWords, wordNeed } from './due';
 export { type Fault, faultLine, faultMessage, faultsIn, parseWith, wordFault } from './faults';
 export {
   cm,

@@ -94,6 +94,9 @@ const riskAlone: Readonly<Record<WaitingRisk, string>> = {
   'medium is spent': 'Its medium is spent: if it smells or stays wet for days, do it now.',
 };
 
+/** A sign without the case around it, as the end of "wait until …". */
+export const wordSign = (sign: TimingSign): string => signAlone[sign];
+
 /** What a plant on the watch list waits for, and what waiting risks. */
 export const wordWaiting = (
   sign: TimingSign,

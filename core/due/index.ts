@@ -1,0 +1,14 @@
+export {
+  afterRest,
+  firstNeed,
+  type Need,
+  type NeedKind,
+  needKinds,
+  needsOf,
+  type Seen,
+  type Standings,
+  type Sureness,
+  urgencyOf,
+} from './needs';
+export { type Outlook, outlookOf, outlookSchema, roughOutlook } from './outlook';
+export { type Felt, feltWhenWatering, type Finding, nextWatering, ownFactorOf } from './watering';

@@ -1,0 +1,91 @@
+/**
+ * What is to come of a plant as it was potted, in its place: how long the medium lasts, when a shoot reaches the rim, how
+ * often it wants a flush and how many days lie between waterings. Worked out once, when something changed; what is due on a day
+ * follows from it at once.
+ */
+import * as z from 'zod';
+import { judgeFully } from '../advise';
+import { type PlaceBook, type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
+import { mediumById } from '../catalogue/media';
+import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
+import type { Forecast, Standing } from '../growth';
+import { daysOf } from '../physics/drydown';
+import { mixLifeYears } from '../physics/media';
+import type { PotShape } from '../physics/pots';
+import { k } from './constants';
+
+export const outlookSchema = z.object({
+  /** Until the medium is spent, from the day it was new; null where there is none, or nobody knows which. */
+  lifeYears: z.number().nullable(),
+  /** Only the kind of medium is known, not how it was potted. */
+  isRough: z.boolean(),
+  /** Until half of the futures have a shoot at the rim, and one spread sooner; null where none is foreseen. */
+  rim: z.object({ years: z.number(), spreadYears: z.number() }).nullable(),
+  flushesPerYear: z.number(),
+  /** From a watering to the next by month, January first; null where nothing is reckoned. */
+  waterDays: z.array(z.number()).length(12).nullable(),
+  /** Months of rest of its kind in its place, 0 = January. */
+  restMonths: z.array(z.number()),
+});
+export type Outlook = z.infer<typeof outlookSchema>;
+
+/** Years that are followed. */
+const MOST_YEARS = 8;
+const HALVINGS = 12;
+/** Of a normal distribution lie so much below its mean, and below one spread under it. */
+const HALF = 0.5;
+const ONE_SPREAD_SOONER = 0.841;
+
+/** Years until only such a share of the futures is still inside: the share falls all the way. */
+function yearsUntil(share: number, inside: (years: number) => number): number | null {
+  if (inside(MOST_YEARS) > share) return null;
+  let [from, to] = [0, MOST_YEARS];
+  for (let n = 0; n < HALVINGS; n += 1) {
+    const middle = (from + to) / 2;
+    if (inside(middle) > share) from = middle;
+    else to = middle;
+  }
+  return to;
+}
+
+function rimOf(forecast: Forecast, shape: PotShape, widthCm: number): Outlook['rim'] {
+  const { stands }: Standing = forecast.bestIn(shape, widthCm);
+  const inside = (years: number) => forecast.chanceInside(shape, widthCm, stands, years);
+  const years = yearsUntil(HALF, inside);
+  if (years === null) return null;
+  const sooner = yearsUntil(ONE_SPREAD_SOONER, inside) ?? years;
+  return { years, spreadYears: Math.max(k.RIM_LEAST_SPREAD_YEARS, years - sooner) };
+}
+
+const restOf = ({ plant, place }: CaseContext): number[] => [...restMonthsOf(plant.genus, place)];
+
+/** Of a plant whose setup is on record. Throws a RangeError where its place is not in the book. */
+export function outlookOf(planCase: PlanCase, spec: SetupSpec, places: PlaceBook): Outlook {
+  const context = contextOf(resolveCase(planCase, places));
+  const { facts, judgement } = judgeFully(context, factsOf(context, spec), judge);
+  const { setup } = facts;
+  return {
+    lifeYears: facts.lifeYears,
+    isRough: false,
+    rim: setup.kind === 'pot' ? rimOf(context.growth(), setup.pot.shape, setup.pot.rimDiameterCm) : null,
+    flushesPerYear: judgement.year.flushes,
+    waterDays: judgement.byMonth.map(daysOf),
+    restMonths: restOf(context),
+  };
+}
+
+/** Of a plant of which only a case is known: the life of the medium it stands in, where it is said. */
+export function roughOutlook(planCase: PlanCase, places: PlaceBook): Outlook {
+  const context = contextOf(resolveCase(planCase, places));
+  const { mediumId } = context.resolved.current;
+  const lifeYears =
+    mediumId === null ? null : mixLifeYears([{ medium: mediumById(mediumId), parts: 1 }], context.ageing);
+  return {
+    lifeYears,
+    isRough: true,
+    rim: null,
+    flushesPerYear: 0,
+    waterDays: null,
+    restMonths: restOf(context),
+  };
+}
