@@ -96,6 +96,7 @@ export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
   colourTrapsFor,
+  conditionSeen,
   type Inspection,
   type KnownLife,
   type PlantToday,
@@ -148,6 +149,7 @@ export {
   type GrowthMapSaid,
   growthMapSchema,
   placeIn,
+  placeOrIdSchemaFor,
   type FrontDirection,
   frontDirections,
   plantStages,
@@ -250,6 +252,7 @@ export {
   roughOutlook,
   type Seen,
   type Standings,
+  sureness,
   urgencyOf,
 } from './due';
 export {

@@ -5,7 +5,7 @@ export { isPastItsLife, type MediumCondition, mediumConditions } from './medium-
 export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
 export { type PlaceBook, placeIn } from './place-book';
-export { placeSchema } from './place-schema';
+export { placeOrIdSchemaFor, placeSchema } from './place-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';
 export { type WaterKind, waterKinds } from './water';
 export {

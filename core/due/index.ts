@@ -8,6 +8,7 @@ export {
   type Seen,
   type Standings,
   type Sureness,
+  sureness,
   urgencyOf,
 } from './needs';
 export { type Outlook, outlookOf, outlookSchema, roughOutlook } from './outlook';

@@ -2,12 +2,18 @@
  * The core on a thread of its own. Answers leave as text: the thread that serves everyone neither computes
  * nor writes them out.
  */
-import { demoPlaces, makePlan, type PlanCase, questionVersions } from '@core';
+import { demoPlaces, makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook } from '@core';
 import { metricWords, wordPlan } from '@core/words';
+import type { OutlookQuestion } from '../due/outlooks';
 
 export function plan(planCase: PlanCase): string {
   return JSON.stringify({
     version: questionVersions.newest,
     ...wordPlan(makePlan(planCase, demoPlaces), metricWords),
   });
+}
+
+/** What is to come of a plant on file. */
+export function outlook({ planCase, spec }: OutlookQuestion): string {
+  return JSON.stringify(spec === null ? roughOutlook(planCase, demoPlaces) : outlookOf(planCase, spec, demoPlaces));
 }

@@ -2,6 +2,7 @@
 import { MikroORM } from '@mikro-orm/postgresql';
 import { ensureCollection } from '../collections/repository';
 import { homeScope } from '../scope';
+import { fillStandings } from '../standings/refresh';
 import { ormConfig } from './config';
 
 /** Says how many steps were taken; what each does is none of the reader's concern. */
@@ -10,6 +11,7 @@ export async function bringUp(databaseUrl: string): Promise<number> {
   try {
     const applied = await orm.getMigrator().up();
     await ensureCollection(orm.em.fork(), homeScope);
+    await fillStandings(orm.em.fork());
     return applied.length;
   } finally {
     await orm.close();

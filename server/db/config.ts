@@ -1,11 +1,11 @@
 import { defineConfig } from '@mikro-orm/postgresql';
 import { Migrator } from '@mikro-orm/migrations';
 import { GrowersCollection } from '../collections/entity';
-import { PlantEvent } from '../events/entity';
+import { EventBefore, PlantEvent } from '../events/entity';
 import { OwnItem, OwnItemBefore } from '../own/entity';
 import { StoredPlace } from '../places/entity';
 import { Photo } from '../photos/entity';
-import { Plant } from '../plants/entity';
+import { Plant, PlantBefore } from '../plants/entity';
 import { Migration20261124000000 } from './migrations/Migration20261124000000';
 import { Migration20261125000000 } from './migrations/Migration20261125000000';
 import { Migration20261126000000 } from './migrations/Migration20261126000000';
@@ -14,6 +14,7 @@ import { Migration20261128000000 } from './migrations/Migration20261128000000';
 import { Migration20261129000000 } from './migrations/Migration20261129000000';
 import { Migration20261130000000 } from './migrations/Migration20261130000000';
 import { Migration20261201000000 } from './migrations/Migration20261201000000';
+import { Migration20261202000000 } from './migrations/Migration20261202000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -32,6 +33,7 @@ const migrations = [
   Migration20261129000000,
   Migration20261130000000,
   Migration20261201000000,
+  Migration20261202000000,
 ];
 
 /** The steps that this program knows. */
@@ -40,7 +42,17 @@ export const migrationNames: readonly string[] = migrations.map((migration) => m
 export function ormConfig(clientUrl: string) {
   return defineConfig({
     clientUrl,
-    entities: [GrowersCollection, OwnItem, OwnItemBefore, Photo, Plant, PlantEvent, StoredPlace],
+    entities: [
+      GrowersCollection,
+      EventBefore,
+      OwnItem,
+      OwnItemBefore,
+      Photo,
+      Plant,
+      PlantBefore,
+      PlantEvent,
+      StoredPlace,
+    ],
     extensions: [Migrator],
     migrations: {
       migrationsList: migrations.map((migration) => ({ name: migration.name, class: migration })),

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { MikroORM } from '@mikro-orm/postgresql';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../plants/repository';
+import { fillStandings } from '../standings/refresh';
 import { quietConfig, testDatabaseUrl } from '../testing/database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
@@ -58,6 +59,7 @@ test('data of the first tables survives to the last ones and back', async () => 
     const old = await run('select * from potting order by id');
 
     await migrator.up();
+    await fillStandings(orm.em.fork());
     const log = await plantLog(orm.em.fork(), { collectionId: collection }, plant);
     expect(log).toMatchObject({ name: 'Old plant', version: 1, unreadable: [] });
     expect(log!.pottings).toEqual([

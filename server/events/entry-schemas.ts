@@ -27,6 +27,8 @@ export type Looked = z.infer<typeof lookedSchema>;
 
 export const pottingEntrySchema = z.object({
   id: z.uuid(),
+  /** Counts the corrections. */
+  version: z.number(),
   pottedOn: z.string(),
   title: z.string(),
   note: z.string(),
@@ -36,10 +38,15 @@ export const pottingEntrySchema = z.object({
 });
 export type PottingEntry = z.infer<typeof pottingEntrySchema>;
 
-export const inspectionEntrySchema = z.object({ id: z.uuid(), inspectedOn: z.string(), inspection: inspectionSchema });
+export const inspectionEntrySchema = z.object({
+  id: z.uuid(),
+  version: z.number(),
+  inspectedOn: z.string(),
+  inspection: inspectionSchema,
+});
 export type InspectionEntry = z.infer<typeof inspectionEntrySchema>;
 
-export const lookEntrySchema = lookedSchema.extend({ id: z.uuid(), lookedOn: z.string() });
+export const lookEntrySchema = lookedSchema.extend({ id: z.uuid(), version: z.number(), lookedOn: z.string() });
 export type LookEntry = z.infer<typeof lookEntrySchema>;
 
 export const unreadableEntrySchema = z.object({

@@ -8,7 +8,8 @@ import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
 import { PlantEvent } from './entity';
 import { readEvent } from './read';
-import { recordPotting, setEventHidden } from './repository';
+import { setEventHidden } from './hide';
+import { recordPotting } from './repository';
 import { pottingInputSchema, type PottingInput } from './schemas';
 
 const planCase: PlanCase = { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
@@ -197,7 +198,7 @@ describe('what the tables refuse', () => {
 });
 
 test('an event of an unknown kind is unreadable, not lost', () => {
-  const row = { id: nobody, kind: 'sung to', happenedOn: '2026-05-01', title: 't', data: { tune: 1 }, dataVersion: 1 };
+  const row = { id: nobody, kind: 'sung to', happenedOn: '2026-05-01', title: 't', data: { tune: 1 }, dataVersion: 1, version: 1, batchId: null };
   expect(readEvent(row)).toMatchObject({ status: 'unreadable', entry: { kind: 'sung to', data: { tune: 1 } } });
 });
 
@@ -217,7 +218,7 @@ test('what was kept in the first version is read as it is asked now, and stays a
     recipe: [],
     note: 'as it was',
   };
-  const row = { id: nobody, kind: 'potted', happenedOn: '2026-05-01', title: 't', data, dataVersion: 1 };
+  const row = { id: nobody, kind: 'potted', happenedOn: '2026-05-01', title: 't', data, dataVersion: 1, version: 1, batchId: null };
   const read = readEvent(row);
   expect(read).toMatchObject({ status: 'potted', entry: { planCase: { signs: { inBloom: true, tips: 'starting' } } } });
   expect(read.entry).not.toHaveProperty('planCase.state');

@@ -1,12 +1,17 @@
 /** The addresses of a plant's life: what was done to it, and taking an entry away or back. */
 import { metricWords, titleOf } from '@core/words';
-import { hiding } from '../http/hiding';
+import { type ById, hiding } from '../http/hiding';
+import { isId } from '../http/ids';
 import { inScope, type Inside } from '../http/in-scope';
-import { changedMeanwhile, notFound } from '../http/problem';
-import { readAsked } from '../http/read-body';
+import { changedMeanwhile, notFound, problem } from '../http/problem';
+import { readAsked, readBody } from '../http/read-body';
+import { seenVersionOf } from '../http/seen-version';
 import { plantLog } from '../plants/repository';
 import type { Recorded } from './keep';
-import { recordInspection, recordLook, recordPotting, setEventHidden } from './repository';
+import { correctEvent, eventBefore } from './correct';
+import { type Correction, correctionSchema } from './correct-schemas';
+import { setEventHidden } from './hide';
+import { recordInspection, recordLook, recordPotting } from './repository';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from './schemas';
 
 /** What was recorded, as the plant's log with it; 200 where it was known already. */
@@ -51,3 +56,37 @@ export async function postPotting(request: Request): Promise<Response> {
 export const { putAway: putEventAway, bringBack: bringEventBack } = hiding('log entry', ({ em, scope }, id, hiddenAt) =>
   setEventHidden(em, scope, id, hiddenAt),
 );
+
+/** Puts another day or note into an entry; what it said before stays readable in its history. */
+export async function putEvent(request: Request, { params }: ById): Promise<Response> {
+  const { id } = await params;
+  const body = await readBody<Correction>(request, correctionSchema);
+  if (body.status === 'refused') return body.response;
+  if (!isId(id)) return notFound('log entry');
+  return inScope(async ({ em, scope }) => {
+    const corrected = await correctEvent(em, scope, id, body.value, seenVersionOf(request));
+    switch (corrected.status) {
+      case 'no such entry':
+        return notFound('log entry');
+      case 'cannot be said of it':
+        return problem(422, `An entry of the kind “${corrected.kind}” cannot say that. Nothing was changed.`);
+      case 'changed meanwhile':
+        return changedMeanwhile('log entry', { ...corrected.current, version: corrected.version }, body.value);
+      case 'corrected': {
+        const log = await plantLog(em.fork(), scope, corrected.plantId);
+        return log
+          ? Response.json(log, { headers: { etag: `"${corrected.version}"` } })
+          : notFound('plant');
+      }
+    }
+  });
+}
+
+export async function getEventHistory(_request: Request, { params }: ById): Promise<Response> {
+  const { id } = await params;
+  if (!isId(id)) return notFound('log entry');
+  return inScope(async ({ em, scope }) => {
+    const history = await eventBefore(em, scope, id);
+    return history ? Response.json(history) : notFound('log entry');
+  });
+}

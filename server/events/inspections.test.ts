@@ -8,7 +8,8 @@ import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
 import { listWaiting } from '../waiting/repository';
 import type { Recorded } from './keep';
-import { recordInspection, recordLook, recordPotting, setEventHidden } from './repository';
+import { setEventHidden } from './hide';
+import { recordInspection, recordLook, recordPotting } from './repository';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from './schemas';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'heated-flat', routine: { kind: 'every', days: 7 } };

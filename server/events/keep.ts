@@ -6,6 +6,7 @@ import { GrowersCollection } from '../collections/entity';
 import type { PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
 import { PlantEvent } from './entity';
+import { refreshStandings } from '../standings/refresh';
 import type { EventKind } from './schemas';
 
 const MOST_TITLE = 200;
@@ -70,8 +71,11 @@ async function keep(
     title: event.title.slice(0, MOST_TITLE),
     recordedAt: new Date(),
     idempotencyKey: key,
+    batchId: null,
+    version: 1,
     hiddenAt: null,
   });
   await em.flush();
+  await refreshStandings(em, [found.plant.id]);
   return { status: 'recorded', plantId: found.plant.id };
 }

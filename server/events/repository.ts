@@ -3,6 +3,7 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
 import { demoPlaces, genusIdOf, inspectionVersions, makeRecipe, questionVersions, specId } from '@core';
+import { type CareEntry, careKinds } from '../care/kinds';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
@@ -14,26 +15,30 @@ import { eventShapes, type InspectionInput, type LookInput, type PottingInput } 
 
 /** A plant's page shows so many entries; hardly any plant has more. */
 const MOST_ENTRIES = 500;
+/** Of waterings and the like it shows the newest. */
+const MOST_CARE = 300;
 
 export interface Life {
   readonly pottings: readonly PottingEntry[];
   readonly inspections: readonly InspectionEntry[];
   readonly looks: readonly LookEntry[];
+  /** The newest of what was done to it. */
+  readonly care: readonly CareEntry[];
   readonly unreadable: readonly UnreadableEntry[];
 }
 
 /** What happened to a plant by its kinds, each newest first. */
 export async function lifeOf(em: EntityManager, scope: Scope, plantId: string): Promise<Life> {
-  const rows = await em.find(
-    PlantEvent,
-    { collection: scope.collectionId, plant: plantId, hiddenAt: null },
-    { orderBy: { happenedOn: 'desc', recordedAt: 'desc' }, limit: MOST_ENTRIES },
-  );
-  const read = rows.map(readEvent);
+  const ofPlant = { collection: scope.collectionId, plant: plantId, hiddenAt: null };
+  const orderBy = { happenedOn: 'desc', recordedAt: 'desc' } as const;
+  const rows = await em.find(PlantEvent, { ...ofPlant, kind: { $nin: careKinds } }, { orderBy, limit: MOST_ENTRIES });
+  const careRows = await em.find(PlantEvent, { ...ofPlant, kind: { $in: careKinds } }, { orderBy, limit: MOST_CARE });
+  const read = [...rows, ...careRows].map(readEvent);
   return {
     pottings: read.flatMap((event) => (event.status === 'potted' ? [event.entry] : [])),
     inspections: read.flatMap((event) => (event.status === 'inspected' ? [event.entry] : [])),
     looks: read.flatMap((event) => (event.status === 'looked' ? [event.entry] : [])),
+    care: read.flatMap((event) => (event.status === 'care' ? [event.entry] : [])),
     unreadable: read.flatMap((event) => (event.status === 'unreadable' ? [event.entry] : [])),
   };
 }
@@ -115,6 +120,12 @@ export function newPlant(
     genusId: genusIdOf(input.planCase),
     lastCase: input.planCase,
     caseVersion: questionVersions.newest,
+    tagNumber: null,
+    parentage: null,
+    source: null,
+    acquiredOn: null,
+    spot: null,
+    flag: null,
     version: 1,
     createdAt: new Date(),
     deletedAt: null,
@@ -145,18 +156,4 @@ async function changedPlant(
   plant.caseVersion = questionVersions.newest;
   plant.version = version + 1;
   return { plant };
-}
-
-/** Hides or brings back one entry of the log; false when there is none of that id. */
-export async function setEventHidden(
-  em: EntityManager,
-  scope: Scope,
-  eventId: string,
-  hiddenAt: Date | null,
-): Promise<boolean> {
-  const event = await em.findOne(PlantEvent, { id: eventId, collection: scope.collectionId });
-  if (!event) return false;
-  event.hiddenAt = hiddenAt;
-  await em.flush();
-  return true;
 }

@@ -1,12 +1,10 @@
 /** The kinds of events, each with its shape and its versions; what is sent, and what is answered. */
 import * as z from 'zod';
 import {
-  demoPlaces,
   faultCode,
   inspectionSchema,
   inspectionVersions,
   oneOf,
-  questionSchemas,
   questionVersions,
   setupSpecSchema,
   textOf,
@@ -14,12 +12,13 @@ import {
   type Versions,
   waitingRisks,
 } from '@core';
+import { planCaseSchema } from '../plan/schemas';
+import { type CareKind, careKinds } from '../care/kinds';
+import { careVersions, keptSchemas } from '../care/schemas';
 import { lookAnswers, lookedSchema, recipeLineSchema } from './entry-schemas';
 
-const { plan: planCaseSchema } = questionSchemas(demoPlaces);
 
-/** Later: watered, fed, moved, bloomed, photographed, divided. */
-export const eventKinds = ['potted', 'inspected', 'looked'] as const;
+export const eventKinds = ['potted', 'inspected', 'looked', ...careKinds] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 /** Saved setups carry the short id they had. */
@@ -41,11 +40,16 @@ export interface EventShape<T> {
   readonly versions: Versions;
 }
 
+const careShapes = Object.fromEntries(
+  careKinds.map((kind) => [kind, { schema: keptSchemas[kind], versions: careVersions }]),
+) as unknown as { readonly [K in CareKind]: EventShape<z.infer<(typeof keptSchemas)[K]>> };
+
 export const eventShapes = {
   // Its case changes with the shape of what is asked.
   potted: { schema: pottedSchema, versions: questionVersions },
   inspected: { schema: inspectionSchema, versions: inspectionVersions },
   looked: { schema: lookedSchema, versions: lookVersions },
+  ...careShapes,
 } as const satisfies Record<EventKind, EventShape<unknown>>;
 
 const ofPlant = {

@@ -10,6 +10,16 @@ export const Plant = defineEntity({
     collection: () => p.manyToOne(GrowersCollection),
     name: p.string().length(120),
     genusId: p.string().length(80),
+    /** What the grower wrote on the tag to tell it from all others. */
+    tagNumber: p.string().length(40).nullable(),
+    parentage: p.string().length(200).nullable(),
+    /** Where it came from. */
+    source: p.string().length(200).nullable(),
+    /** YYYY-MM-DD */
+    acquiredOn: p.date().nullable(),
+    /** Where in its place it stands. */
+    spot: p.string().length(80).nullable(),
+    flag: p.string().length(20).nullable(),
     /** The case last saved for it, as validated JSON, and the version of its shape. */
     lastCase: p.json<unknown>(),
     caseVersion: p.integer(),
@@ -22,3 +32,16 @@ export const Plant = defineEntity({
 });
 
 export type PlantRow = InferEntity<typeof Plant>;
+
+/** What stood on a plant's tag and in its papers before a change: kept for good. */
+export const PlantBefore = defineEntity({
+  name: 'PlantBefore',
+  tableName: 'plant_before',
+  properties: {
+    id: p.uuid().primary(),
+    plant: () => p.manyToOne(Plant),
+    version: p.integer(),
+    facts: p.json<unknown>(),
+    replacedAt: p.datetime(),
+  },
+});

@@ -2,29 +2,29 @@
 import { hiding, type ById } from '../http/hiding';
 import { isId } from '../http/ids';
 import { inScope } from '../http/in-scope';
-import { pageOf } from '../http/page';
-import { notFound } from '../http/problem';
-import { findPlants, wordsOf } from './find';
-import { listPlants, plantLog, setPlantHidden } from './repository';
-
-/** What is longer is no word anybody looks for. */
-const LONGEST_SEARCH = 120;
-
-const searchOf = (request: Request): string =>
-  (new URL(request.url).searchParams.get('search') ?? '').replaceAll('\0', '').slice(0, LONGEST_SEARCH);
+import { dayOfRequest } from '../http/day';
+import { changedMeanwhile, notFound } from '../http/problem';
+import { readBody } from '../http/read-body';
+import { seenVersionOf } from '../http/seen-version';
+import { changeFacts, factsBefore } from './facts';
+import { type PlantFacts, plantFactsSchema } from './facts-schemas';
+import { listFacets, listPlants } from './list';
+import { plantLog, setPlantHidden } from './repository';
+import { wishOf } from './wish';
 
 export async function getPlants(request: Request): Promise<Response> {
-  const words = wordsOf(searchOf(request));
-  return inScope(async ({ em, scope }) =>
-    Response.json(words.length > 0 ? await findPlants(em, scope, words) : await listPlants(em, scope, pageOf(request))),
-  );
+  return inScope(async ({ em, scope }) => Response.json(await listPlants(em, scope, wishOf(request))));
 }
 
-export async function getPlant(_request: Request, { params }: ById): Promise<Response> {
+export async function getFacets(): Promise<Response> {
+  return inScope(async ({ em, scope }) => Response.json(await listFacets(em, scope)));
+}
+
+export async function getPlant(request: Request, { params }: ById): Promise<Response> {
   const { id } = await params;
   if (!isId(id)) return notFound('plant');
   return inScope(async ({ em, scope }) => {
-    const log = await plantLog(em, scope, id);
+    const log = await plantLog(em, scope, id, dayOfRequest(request));
     return log ? Response.json(log) : notFound('plant');
   });
 }
@@ -32,3 +32,30 @@ export async function getPlant(_request: Request, { params }: ById): Promise<Res
 export const { putAway: putPlantAway, bringBack: bringPlantBack } = hiding('plant', ({ em, scope }, id, hiddenAt) =>
   setPlantHidden(em, scope, id, hiddenAt),
 );
+
+/** Puts other facts on the tag; what they were stays readable in the history. */
+export async function putPlant(request: Request, { params }: ById): Promise<Response> {
+  const { id } = await params;
+  const body = await readBody<PlantFacts>(request, plantFactsSchema);
+  if (body.status === 'refused') return body.response;
+  if (!isId(id)) return notFound('plant');
+  return inScope(async ({ em, scope }) => {
+    const changed = await changeFacts(em, scope, id, body.value, seenVersionOf(request));
+    if (changed.status === 'no such plant') return notFound('plant');
+    const { version } = changed;
+    if (changed.status === 'changed meanwhile') {
+      return changedMeanwhile('plant', { ...changed.current, version }, body.value);
+    }
+    const log = await plantLog(em.fork(), scope, id);
+    return log ? Response.json(log, { headers: { etag: `"${version}"` } }) : notFound('plant');
+  });
+}
+
+export async function getPlantHistory(_request: Request, { params }: ById): Promise<Response> {
+  const { id } = await params;
+  if (!isId(id)) return notFound('plant');
+  return inScope(async ({ em, scope }) => {
+    const history = await factsBefore(em, scope, id);
+    return history ? Response.json(history) : notFound('plant');
+  });
+}

@@ -1,12 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import type { PlanCase } from '@core';
 import { makePlan } from '@core/testing';
+import { recordCare } from '../care/repository';
+import { careInputSchema } from '../care/schemas';
 import { recordPotting } from '../events/repository';
 import { pottingInputSchema } from '../events/schemas';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
-import { findPlants, wordsOf } from './find';
-import { listPlants, setPlantHidden } from './repository';
+import { changeFacts, factsBefore } from './facts';
+import { type PlantFacts, plantFactsSchema } from './facts-schemas';
+import { listFacets, listPlants } from './list';
+import { plantLog, setPlantHidden } from './repository';
+import { plantSorts } from './schemas';
+import { anyPlant, type PlantWish, wordsOf } from './wish';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec } = makePlan(planCase).setups[0]!;
@@ -24,8 +30,11 @@ async function pot(plantName: string, pottedOn = '2026-05-01', plantId: string |
   return recorded.status === 'recorded' ? recorded.plantId : '';
 }
 
+const list = (wish: Partial<PlantWish> = {}, of = scope) => listPlants(em(), of, { ...anyPlant, ...wish });
+const findPlants = (words: readonly string[], of = scope) => list({ words }, of);
+
 const names = async (limit: number, after: string | null) => {
-  const { plants, next } = await listPlants(em(), scope, { limit, after });
+  const { plants, next } = await list({ limit, after });
   return { names: plants.map((plant) => plant.name), next };
 };
 
@@ -33,7 +42,7 @@ test('each plant with its last potting, by name', async () => {
   const old = await pot('Beech corner', '2024-03-01');
   await pot('Beech corner', '2026-03-01', old);
   await pot('Attic');
-  const { plants, next } = await listPlants(em(), scope, { limit: 10, after: null });
+  const { plants, next } = await list({ limit: 10 });
   expect(plants.map((plant) => [plant.name, plant.lastPotting!.pottedOn])).toEqual([
     ['Attic', '2026-05-01'],
     ['Beech corner', '2026-03-01'],
@@ -46,7 +55,7 @@ test('comes in pages that miss nothing and show nothing twice, equal names too',
   const seen: string[] = [];
   let after: string | null = null;
   for (let page = 0; page < 4; page += 1) {
-    const { plants, next }: Awaited<ReturnType<typeof listPlants>> = await listPlants(em(), scope, { limit: 2, after });
+    const { plants, next }: Awaited<ReturnType<typeof listPlants>> = await list({ limit: 2, after });
     seen.push(...plants.map((plant) => plant.id));
     after = next;
   }
@@ -69,7 +78,7 @@ test('one query, however many plants, and none of their JSON', async () => {
   });
   config.getLogger().setDebugMode(['query']);
   try {
-    await listPlants(em(), scope, { limit: 100, after: null });
+    await list({ limit: 100 });
   } finally {
     spy.mockRestore();
     config.getLogger().setDebugMode(false);
@@ -82,7 +91,7 @@ test('what was put away is not listed; another collection sees nothing of it', a
   const id = await pot('Comes and goes');
   const stranger = await database.freshScope();
   expect(await setPlantHidden(em(), stranger, id, new Date())).toBe(false);
-  expect((await listPlants(em(), stranger, { limit: 10, after: null })).plants).toEqual([]);
+  expect((await list({}, stranger)).plants).toEqual([]);
   await setPlantHidden(em(), scope, id, new Date());
   expect((await names(10, null)).names).toEqual([]);
   await setPlantHidden(em(), scope, id, null);
@@ -101,7 +110,7 @@ test('a plant of no name is refused by its table', async () => {
 
 describe('found by words', () => {
   const found = async (search: string) =>
-    (await findPlants(em(), scope, wordsOf(search))).plants.map((plant) => plant.name);
+    (await findPlants(wordsOf(search))).plants.map((plant) => plant.name);
   beforeEach(async () => {
     for (const name of ['Beech corner', 'Attic Sharry', 'Yellow spray 100 %', 'Beach house']) await pot(name);
   });
@@ -133,17 +142,118 @@ describe('found by words', () => {
   });
 
   test('what is put away, or another’s, is not found', async () => {
-    const [attic] = (await findPlants(em(), scope, ['attic'])).plants;
+    const [attic] = (await findPlants(['attic'])).plants;
     await setPlantHidden(em(), scope, attic!.id, new Date());
     expect(await found('attic')).toEqual([]);
     const stranger = await database.freshScope();
-    expect((await findPlants(em(), stranger, ['beech'])).plants).toEqual([]);
+    expect((await findPlants(['beech'], stranger)).plants).toEqual([]);
   });
 
   test('it takes one query, whatever is found', async () => {
     const fork = em();
     const counted = jest.spyOn(fork, 'execute');
-    await findPlants(fork, scope, ['oncidium']);
+    await listPlants(fork, scope, { ...anyPlant, words: ['oncidium'] });
     expect(counted).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('filtered and ordered', () => {
+  const care = async (plantId: string, kind: 'watered' | 'left', happenedOn: string) =>
+    recordCare(
+      em(),
+      scope,
+      careInputSchema.parse({ kind, happenedOn, plantIds: [plantId], details: kind === 'left' ? { how: 'sold' } : {} }),
+    );
+  const factsOf = (name: string, more: Partial<PlantFacts>) => plantFactsSchema.parse({ name, ...more });
+  let [old, young, sold] = ['', '', ''];
+  beforeEach(async () => {
+    old = await pot('Old', '2019-05-01');
+    young = await pot('Young', '2026-05-01');
+    sold = await pot('Sold', '2024-05-01');
+    await changeFacts(em(), scope, old, factsOf('Old', { tagNumber: 'B 10', flag: 'watch' }), 1);
+    await changeFacts(em(), scope, young, factsOf('Young', { tagNumber: 'b 9', parentage: 'Alba x Rosea' }), 1);
+    await care(young, 'watered', '2026-06-01');
+    await care(sold, 'left', '2026-06-02');
+  });
+  const named = async (wish: Partial<PlantWish>) => (await list(wish)).plants.map(({ name }) => name);
+
+  test('those that have left are listed apart', async () => {
+    expect(await named({})).toEqual(['Old', 'Young']);
+    expect(await named({ which: 'left' })).toEqual(['Sold']);
+    expect(await named({ which: 'all' })).toEqual(['Old', 'Sold', 'Young']);
+    expect((await list({ which: 'left' })).plants[0]!.left).toEqual({ on: '2026-06-02', how: 'sold' });
+  });
+
+  test('by place, kind, medium, flag and the age of the medium', async () => {
+    expect(await named({ flag: 'watch' })).toEqual(['Old']);
+    expect(await named({ olderYears: 3 })).toEqual(['Old']);
+    expect(await named({ place: 'bathroom', genus: 'oncidium' })).toEqual(['Old', 'Young']);
+    expect(await named({ place: 'heated-flat' })).toEqual([]);
+    const { media } = await listFacets(em(), scope);
+    expect(await named({ medium: media[0]!.id })).toHaveLength(media[0]!.plants);
+  });
+
+  test('by tag, where 9 comes before 10; by what was done longest ago, never first', async () => {
+    expect(await named({ sort: 'tag' })).toEqual(['Young', 'Old']);
+    expect(await named({ sort: 'watered' })).toEqual(['Old', 'Young']);
+    expect(await named({ sort: 'potted' })).toEqual(['Old', 'Young']);
+  });
+
+  test('in pages by every order nothing is missed and nothing shown twice', async () => {
+    for (const sort of plantSorts) {
+      const first = await list({ sort, limit: 2, which: 'all' });
+      const second = await list({ sort, limit: 2, which: 'all', after: first.next });
+      expect([first.total, second.total, second.next]).toEqual([3, 3, null]);
+      expect(new Set([...first.plants, ...second.plants].map(({ id }) => id)).size).toBe(3);
+    }
+  });
+
+  test('what there is to filter by is counted, of those that are here', async () => {
+    const facets = await listFacets(em(), scope);
+    expect(facets.left).toBe(1);
+    expect(facets.genera).toEqual([{ id: 'oncidium', name: null, plants: 2 }]);
+    expect(facets.places).toEqual([{ id: 'bathroom', name: 'Soapstone bathroom', plants: 2 }]);
+    expect(facets.flags).toEqual([{ id: 'watch', name: null, plants: 1 }]);
+  });
+
+  test('tag and papers are found by words too', async () => {
+    expect(await named({ words: ['rosea'] })).toEqual(['Young']);
+    expect(await named({ words: ['b', '10'] })).toEqual(['Old']);
+  });
+});
+
+describe('what stands on the tag', () => {
+  const facts = (more: Partial<PlantFacts> = {}) => plantFactsSchema.parse({ name: 'Beech', ...more });
+
+  test('is changed as a whole; what it was stays readable', async () => {
+    const id = await pot('Beech corner');
+    expect(await changeFacts(em(), scope, id, facts({ source: 'a friend', acquiredOn: '2020-02-29' }), 1)).toEqual({
+      status: 'changed',
+      version: 2,
+    });
+    const log = await plantLog(em(), scope, id);
+    expect(log).toMatchObject({ name: 'Beech', source: 'a friend', acquiredOn: '2020-02-29', version: 2 });
+    const history = await factsBefore(em(), scope, id);
+    expect(history!.before.map(({ version, facts: before }) => [version, before.name])).toEqual([[1, 'Beech corner']]);
+  });
+
+  test('a late writer is told, and overwrites nothing; the same change twice is one', async () => {
+    const id = await pot('Beech corner');
+    await changeFacts(em(), scope, id, facts({ spot: 'east' }), 1);
+    expect(await changeFacts(em(), scope, id, facts({ spot: 'east' }), 1)).toMatchObject({ status: 'changed', version: 2 });
+    expect(await changeFacts(em(), scope, id, facts({ spot: 'west' }), 1)).toMatchObject({
+      status: 'changed meanwhile',
+      version: 2,
+      current: { spot: 'east' },
+    });
+    expect(await changeFacts(em(), scope, id, facts({ spot: 'west' }), null)).toMatchObject({ status: 'changed meanwhile' });
+    expect((await factsBefore(em(), scope, id))!.before).toHaveLength(1);
+  });
+
+  test('another’s plant is none', async () => {
+    const id = await pot('Beech corner');
+    const stranger = await database.freshScope();
+    expect(await changeFacts(em(), stranger, id, facts(), 1)).toEqual({ status: 'no such plant' });
+    expect(await factsBefore(em(), stranger, id)).toBeNull();
   });
 });

@@ -1,57 +1,44 @@
 /** Plants and what a list shows of them. */
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { lifeOf } from '../events/repository';
-import { cursorOf, type PageWish, readCursor } from '../http/page';
+import { needsOfPlant } from '../due/repository';
+import { serverDay } from '../http/day';
 import type { Scope } from '../scope';
 import { Plant, type PlantRow } from './entity';
-import type { PlantLog, PlantPage } from './schemas';
+import type { PlantLog } from './schemas';
 import { summaryColumns, summaryOf, type SummaryRow } from './summary';
-
-/** One query for a whole page, by name. */
-const summaries = `
-  select ${summaryColumns('plant')}
-  where plant.collection_id = ? and plant.deleted_at is null
-    and (?::text is null or (plant.name, plant.id) > (?, ?::uuid))
-  order by plant.name, plant.id
-  limit ?`;
-
-export async function listPlants(em: EntityManager, scope: Scope, { limit, after }: PageWish): Promise<PlantPage> {
-  const from = readCursor(after);
-  const rows = await em.execute<SummaryRow[]>(summaries, [
-    scope.collectionId,
-    from?.name ?? null,
-    from?.name ?? null,
-    from?.id ?? null,
-    limit + 1,
-  ]);
-  const shown = rows.slice(0, limit);
-  const last = shown[shown.length - 1];
-  return {
-    plants: shown.map(summaryOf),
-    next: rows.length > limit && last ? cursorOf(last) : null,
-  };
-}
 
 export async function findPlant(em: EntityManager, scope: Scope, plantId: string): Promise<PlantRow | null> {
   return em.findOne(Plant, { id: plantId, collection: scope.collectionId, deletedAt: null });
 }
 
-/** A plant with its log, newest first; null when there is none of that id. */
-export async function plantLog(em: EntityManager, scope: Scope, plantId: string): Promise<PlantLog | null> {
+const summary = `select ${summaryColumns} from (
+    select plant.*, plant_now.* from plant join plant_now on plant_now.plant_id = plant.id
+    where plant.id = ? and plant.collection_id = ?
+  ) shown`;
+
+/** A plant with its life, newest first, and what it needs; null when there is none of that id. today: YYYY-MM-DD. */
+export async function plantLog(
+  em: EntityManager,
+  scope: Scope,
+  plantId: string,
+  today = serverDay(),
+): Promise<PlantLog | null> {
   const plant = await findPlant(em, scope, plantId);
   if (!plant) return null;
-  const { pottings, inspections, looks, unreadable } = await lifeOf(em, scope, plantId);
-  const [last] = pottings;
+  const [row] = await em.execute<SummaryRow[]>(summary, [plantId, scope.collectionId]);
+  const { pottings, inspections, looks, care, unreadable } = await lifeOf(em, scope, plantId);
   return {
-    id: plant.id,
-    name: plant.name,
-    genusId: plant.genusId,
-    lastPotting: last ? { pottedOn: last.pottedOn, title: last.title } : null,
+    ...summaryOf(row!),
+    source: plant.source ?? null,
+    acquiredOn: plant.acquiredOn ?? null,
     version: plant.version,
     lastCase: plant.lastCase,
+    ...(await needsOfPlant(em, scope, plantId, today)),
     pottings: [...pottings],
     inspections: [...inspections],
     looks: [...looks],
+    care: [...care],
     unreadable: [...unreadable],
   };
 }

@@ -6,15 +6,41 @@ import {
   pottingEntrySchema,
   unreadableEntrySchema,
 } from '../events/entry-schemas';
+import { careEntrySchema, waysToLeave } from '../care/kinds';
+import { needSchema } from '../due/schemas';
+import { plantFlags } from './facts-schemas';
+
+/** What a list of plants can be ordered by. */
+export const plantSorts = ['name', 'tag', 'potted', 'watered', 'looked', 'acquired'] as const;
+export type PlantSort = (typeof plantSorts)[number];
 
 export const plantSummarySchema = z.object({
   id: z.uuid(),
   name: z.string(),
   genusId: z.string(),
+  tagNumber: z.string().nullable(),
+  parentage: z.string().nullable(),
+  placeName: z.string().nullable(),
+  spot: z.string().nullable(),
+  flag: z.enum(plantFlags).nullable(),
   lastPotting: z.object({ pottedOn: z.string(), title: z.string() }).nullable(),
+  mediumName: z.string().nullable(),
+  /** Days as YYYY-MM-DD; null where nothing is on record. */
+  inMediumSince: z.string().nullable(),
+  wateredOn: z.string().nullable(),
+  lookedOverOn: z.string().nullable(),
+  photoId: z.uuid().nullable(),
+  left: z.object({ on: z.string(), how: z.enum(waysToLeave) }).nullable(),
 });
+export type PlantSummary = z.infer<typeof plantSummarySchema>;
 
 export const plantLogSchema = plantSummarySchema.extend({
+  source: z.string().nullable(),
+  acquiredOn: z.string().nullable(),
+  /** What it needs today and later, the most urgent first. */
+  needs: z.array(needSchema),
+  /** Days to the next watering from the last; null where that is not reckoned. */
+  nextWatering: z.object({ on: z.string(), days: z.number(), factor: z.number() }).nullable(),
   /** Counts the changes of the plant itself. */
   version: z.number(),
   lastCase: z.unknown(),
@@ -23,6 +49,8 @@ export const plantLogSchema = plantSummarySchema.extend({
   inspections: z.array(inspectionEntrySchema),
   /** While it waited for a sign. */
   looks: z.array(lookEntrySchema),
+  /** The newest of what was done in a few touches. */
+  care: z.array(careEntrySchema),
   /** Entries that this program cannot read: kept, and shown as such. */
   unreadable: z.array(unreadableEntrySchema),
 });
@@ -32,5 +60,19 @@ export const plantPageSchema = z.object({
   plants: z.array(plantSummarySchema),
   /** Where the next page begins; null on the last. */
   next: z.string().nullable(),
+  /** Of all pages together. */
+  total: z.number(),
 });
 export type PlantPage = z.infer<typeof plantPageSchema>;
+
+const facetSchema = z.array(z.object({ id: z.string(), name: z.string().nullable(), plants: z.number() }));
+
+/** What plants can be filtered by, and how many each has; of those that are still here. */
+export const facetsSchema = z.object({
+  places: facetSchema,
+  genera: facetSchema,
+  media: facetSchema,
+  flags: facetSchema,
+  left: z.number(),
+});
+export type Facets = z.infer<typeof facetsSchema>;

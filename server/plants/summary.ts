@@ -1,30 +1,44 @@
-/** What a list shows of a plant: one row each, with its last potting, and no JSON. */
-import type { PlantPage } from './schemas';
+/** What a list shows of a plant: one row each, from the plant and what its life comes to, and no JSON. */
+import type { PlantSummary } from './schemas';
 
 export interface SummaryRow {
   readonly id: string;
   readonly name: string;
   readonly genus_id: string;
+  readonly tag_number: string | null;
+  readonly parentage: string | null;
+  readonly spot: string | null;
+  readonly flag: string | null;
+  readonly place_name: string | null;
   readonly potted_on: string | null;
   readonly title: string | null;
+  readonly medium_name: string | null;
+  readonly in_medium_since: string | null;
+  readonly watered_on: string | null;
+  readonly looked_over_on: string | null;
+  readonly photo_id: string | null;
+  readonly left_on: string | null;
+  readonly left_how: string | null;
 }
 
-/** Columns and joins of a summary, from rows of a table, or of a part of a query, that are plants. */
-export const summaryColumns = (plants: string): string => `
-    ${plants}.id, ${plants}.name, ${plants}.genus_id, last.potted_on, last.title
-  from ${plants}
-  left join lateral (
-    select happened_on::text as potted_on, title
-    from event
-    where event.collection_id = ${plants}.collection_id and event.plant_id = ${plants}.id
-      and event.kind = 'potted' and event.hidden_at is null
-    order by happened_on desc, recorded_at desc
-    limit 1
-  ) last on true`;
+/** Columns of a summary, from a table or a part of a query with the plant and its row of plant_now. */
+export const summaryColumns = `id, name, genus_id, tag_number, parentage, spot, flag, place_name, potted_on::text, title,
+  medium_name, in_medium_since::text, watered_on::text, looked_over_on::text, photo_id, left_on::text, left_how`;
 
-export const summaryOf = (row: SummaryRow): PlantPage['plants'][number] => ({
+export const summaryOf = (row: SummaryRow): PlantSummary => ({
   id: row.id,
   name: row.name,
   genusId: row.genus_id,
+  tagNumber: row.tag_number,
+  parentage: row.parentage,
+  placeName: row.place_name,
+  spot: row.spot,
+  flag: row.flag as PlantSummary['flag'],
   lastPotting: row.potted_on === null ? null : { pottedOn: row.potted_on, title: row.title ?? '' },
+  mediumName: row.medium_name,
+  inMediumSince: row.in_medium_since,
+  wateredOn: row.watered_on,
+  lookedOverOn: row.looked_over_on,
+  photoId: row.photo_id,
+  left: row.left_on === null ? null : { on: row.left_on, how: row.left_how as NonNullable<PlantSummary['left']>['how'] },
 });

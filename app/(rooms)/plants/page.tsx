@@ -1,6 +1,6 @@
 import { inPage } from '@server/http/in-page';
-import { firstPage } from '@server/http/page';
-import { listPlants } from '@server/plants/repository';
+import { listFacets, listPlants } from '@server/plants/list';
+import { anyPlant } from '@server/plants/wish';
 import { listWaiting } from '@server/waiting/repository';
 import { PlantList } from '@ui/features/plants/plant-list';
 import styles from '@ui/features/plants/plants.module.css';
@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 
 export default async function PlantsPage() {
   const { page, waiting } = await inPage(async ({ em, scope }) => ({
-    page: await listPlants(em, scope, firstPage),
+    page: await listPlants(em, scope, anyPlant),
     waiting: await listWaiting(em, scope),
   }));
   return (

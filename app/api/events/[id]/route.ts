@@ -1,1 +1,1 @@
-export { putEventAway as DELETE } from '@server/events/handlers';
+export { putEvent as PUT, putEventAway as DELETE } from '@server/events/handlers';

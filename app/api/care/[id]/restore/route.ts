@@ -1,0 +1,1 @@
+export { bringCareBack as POST } from '@server/care/handlers';

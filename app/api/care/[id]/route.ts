@@ -1,0 +1,1 @@
+export { putCareAway as DELETE } from '@server/care/handlers';

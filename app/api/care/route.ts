@@ -1,0 +1,1 @@
+export { postCare as POST } from '@server/care/handlers';

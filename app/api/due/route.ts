@@ -1,0 +1,3 @@
+export { getDue as GET } from '@server/due/handlers';
+
+export const dynamic = 'force-dynamic';

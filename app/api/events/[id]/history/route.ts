@@ -1,0 +1,1 @@
+export { getEventHistory as GET } from '@server/events/handlers';

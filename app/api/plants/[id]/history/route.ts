@@ -1,0 +1,1 @@
+export { getPlantHistory as GET } from '@server/plants/handlers';

@@ -1,0 +1,150 @@
+/** What is due, ranked over all plants that are here: one query, and the core's judgement of each row. */
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { firstNeed, type Need, type NeedKind, needsOf, urgencyOf } from '@core';
+import type { Scope } from '../scope';
+import type { DueList, DuePlant, MonthAhead, ThirstyPlant } from './schemas';
+import { type StandingRow, standingColumns, standingsOf, waterNextOf, type WaterNext } from './standings';
+
+/** More than these nobody does in a day. */
+const MOST_SHOWN = 200;
+
+interface Row extends StandingRow {
+  readonly id: string;
+  readonly name: string;
+  readonly genus_id: string;
+  readonly tag_number: string | null;
+  readonly place_name: string | null;
+  readonly spot: string | null;
+  readonly is_reckoned: boolean;
+}
+
+const rowsOf = (which: string) => `
+  select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.spot, plant_now.place_name,
+    plant_now.outlook_of is not distinct from plant_now.outlook_key as is_reckoned, ${standingColumns}
+  from plant join plant_now on plant_now.plant_id = plant.id
+  where plant.collection_id = ? and plant.deleted_at is null and ${which}`;
+
+const ofAll = rowsOf('plant_now.left_on is null');
+const ofOne = rowsOf('plant.id = ?');
+
+const told = (row: Row) => ({
+  plantId: row.id,
+  name: row.name,
+  genusId: row.genus_id,
+  tagNumber: row.tag_number,
+  placeName: row.place_name,
+  spot: row.spot,
+});
+
+const repotting: ReadonlySet<NeedKind> = new Set([
+  'rot',
+  'failing roots',
+  'sour medium',
+  'medium breaks down',
+  'medium spent',
+  'shoot at the rim',
+  'near the rim',
+]);
+
+const MONTHS_AHEAD = 12;
+
+/** The twelve months from the one of today on, YYYY-MM. */
+function monthsFrom(today: string): readonly string[] {
+  const [year, month] = [Number(today.slice(0, 4)), Number(today.slice(5, 7)) - 1];
+  return Array.from({ length: MONTHS_AHEAD }, (_, n) =>
+    new Date(Date.UTC(year, month + n, 1)).toISOString().slice(0, 'YYYY-MM'.length),
+  );
+}
+
+/** Where a need falls on the calendar: when it can be done, and never before today. */
+function monthOf({ dueOn, notBefore }: Need, today: string): string {
+  return [dueOn, notBefore ?? '', today].reduce((latest, day) => (day > latest ? day : latest)).slice(0, 7);
+}
+
+interface Judged {
+  readonly row: Row;
+  readonly needs: readonly Need[];
+}
+
+/** How many plants want repotting, flushing and looking at, by month and place; of each plant the first of a sort. */
+function aheadOf(judged: readonly Judged[], today: string): MonthAhead[] {
+  const counted = new Map<string, { repot: number; flush: number; look: number }>();
+  const add = (needs: readonly Need[], sort: 'repot' | 'flush' | 'look', placeName: string) => {
+    const months = needs.map((need) => monthOf(need, today)).sort();
+    if (months.length === 0) return;
+    const key = `${months[0]}|${placeName}`;
+    const counts = counted.get(key) ?? { repot: 0, flush: 0, look: 0 };
+    counts[sort] += 1;
+    counted.set(key, counts);
+  };
+  for (const { row, needs } of judged) {
+    const placeName = row.place_name ?? '';
+    add(needs.filter(({ kind }) => repotting.has(kind)), 'repot', placeName);
+    add(needs.filter(({ kind }) => kind === 'flush'), 'flush', placeName);
+    add(needs.filter(({ kind }) => kind === 'look it over' || kind === 'look for the sign'), 'look', placeName);
+  }
+  const names = [...new Set(judged.map(({ row }) => row.place_name ?? ''))].sort((a, b) => a.localeCompare(b));
+  return monthsFrom(today).map((month) => ({
+    month,
+    places: names.flatMap((placeName) => {
+      const counts = counted.get(`${month}|${placeName}`);
+      return counts ? [{ placeName, ...counts }] : [];
+    }),
+  }));
+}
+
+function duePlants(judged: readonly Judged[]): DuePlant[] {
+  return judged
+    .flatMap(({ row, needs }) => {
+      const need = firstNeed(needs);
+      if (need === null) return [];
+      const others = needs.slice(1).filter(({ urgency }) => urgency >= WORTH_NAMING).map(({ kind }) => kind);
+      return [{ ...told(row), urgency: urgencyOf(needs), need, others }];
+    })
+    .sort((a, b) => b.urgency - a.urgency || a.name.localeCompare(b.name));
+}
+
+/** A need less urgent than this is not named beside another. */
+const WORTH_NAMING = 0.15;
+
+function thirsty(rows: readonly Row[], today: string): ThirstyPlant[] {
+  return rows
+    .flatMap((row) => {
+      const next = waterNextOf(row);
+      if (next === null || next.on > today || row.watered_on === null) return [];
+      return [{ ...told(row), wateredOn: row.watered_on, waterOn: next.on, days: next.days }];
+    })
+    .sort((a, b) => a.waterOn.localeCompare(b.waterOn) || a.name.localeCompare(b.name));
+}
+
+/** today: YYYY-MM-DD, by the grower's clock. */
+export async function dueList(em: EntityManager, scope: Scope, today: string): Promise<DueList> {
+  const rows = await em.execute<Row[]>(ofAll, [scope.collectionId]);
+  const judged = rows.map((row) => ({ row, needs: needsOf(standingsOf(row), today) }));
+  const due = duePlants(judged);
+  return {
+    today,
+    plants: due.slice(0, MOST_SHOWN),
+    total: due.length,
+    water: thirsty(rows, today).slice(0, MOST_SHOWN),
+    ahead: aheadOf(judged, today),
+    reckoning: rows.filter((row) => !row.is_reckoned).length,
+  };
+}
+
+export interface PlantNeeds {
+  readonly needs: Need[];
+  readonly nextWatering: WaterNext | null;
+}
+
+/** Of one plant all of its needs, and its next watering. */
+export async function needsOfPlant(
+  em: EntityManager,
+  scope: Scope,
+  plantId: string,
+  today: string,
+): Promise<PlantNeeds> {
+  const [row] = await em.execute<Row[]>(ofOne, [scope.collectionId, plantId]);
+  if (!row) return { needs: [], nextWatering: null };
+  return { needs: [...needsOf(standingsOf(row), today)], nextWatering: waterNextOf(row) };
+}

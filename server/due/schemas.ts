@@ -1,0 +1,62 @@
+/** What plants need, and when. Shared with the screens. */
+import * as z from 'zod';
+import { needKinds, sureness, timingSigns } from '@core';
+
+export const needSchema = z.object({
+  kind: z.enum(needKinds),
+  dueOn: z.string(),
+  spreadDays: z.number(),
+  urgency: z.number(),
+  sureness: z.enum(sureness),
+  notBefore: z.string().nullable(),
+  waitsFor: z.enum(timingSigns).nullable(),
+});
+
+const duePlant = {
+  plantId: z.uuid(),
+  name: z.string(),
+  genusId: z.string(),
+  tagNumber: z.string().nullable(),
+  placeName: z.string().nullable(),
+  spot: z.string().nullable(),
+};
+
+export const duePlantSchema = z.object({
+  ...duePlant,
+  /** Of the plant as a whole, 0 to 1. */
+  urgency: z.number(),
+  /** The one that puts it where it is. */
+  need: needSchema,
+  /** What else it needs, by name. */
+  others: z.array(z.enum(needKinds)),
+});
+export type DuePlant = z.infer<typeof duePlantSchema>;
+
+export const thirstyPlantSchema = z.object({
+  ...duePlant,
+  wateredOn: z.string(),
+  /** The day on which it wants water, and how many days after the last time. */
+  waterOn: z.string(),
+  days: z.number(),
+});
+export type ThirstyPlant = z.infer<typeof thirstyPlantSchema>;
+
+export const monthAheadSchema = z.object({
+  /** YYYY-MM */
+  month: z.string(),
+  places: z.array(z.object({ placeName: z.string(), repot: z.number(), flush: z.number(), look: z.number() })),
+});
+export type MonthAhead = z.infer<typeof monthAheadSchema>;
+
+export const dueListSchema = z.object({
+  today: z.string(),
+  plants: z.array(duePlantSchema),
+  /** How many there are in all. */
+  total: z.number(),
+  water: z.array(thirstyPlantSchema),
+  /** The twelve months from this one on. */
+  ahead: z.array(monthAheadSchema),
+  /** Of so many plants what is to come is being worked out yet. */
+  reckoning: z.number(),
+});
+export type DueList = z.infer<typeof dueListSchema>;

@@ -1,0 +1,33 @@
+/** One worker in the process: woken after each change, it works out what no longer fits, and sleeps. */
+import { entityManager } from '../db/orm';
+import { computing } from '../compute/computing';
+import { isAway } from '../http/away';
+import { withoutData } from '../http/without-data';
+import { workOutOutlooks } from './outlooks';
+
+declare global {
+  // Survives reloads of modules in development.
+  var tenderCairnOutlooks: { running: Promise<void> | null; isWanted: boolean } | undefined;
+}
+
+async function run(state: { isWanted: boolean }): Promise<void> {
+  while (state.isWanted) {
+    state.isWanted = false;
+    const em = await entityManager();
+    await workOutOutlooks(() => em.fork(), computing());
+  }
+}
+
+/** Does not wait for it. What fails is told in the log, and tried again the next time somebody wakes it. */
+export function wakeOutlooks(): void {
+  const state = (globalThis.tenderCairnOutlooks ??= { running: null, isWanted: false });
+  state.isWanted = true;
+  state.running ??= run(state)
+    .catch((error: unknown) => {
+      // A database that is away is told by the requests that wanted it.
+      if (!isAway(error)) process.stderr.write(`outlooks: ${withoutData(error).stack}\n`);
+    })
+    .finally(() => {
+      state.running = null;
+    });
+}

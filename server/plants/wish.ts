@@ -1,0 +1,59 @@
+/** Which plants a list shows, and in which order: read from an address, where what cannot be read is not wished. */
+import * as z from 'zod';
+import { type PageWish, pageOf } from '../http/page';
+import { plantFlags } from './facts-schemas';
+import { plantSorts } from './schemas';
+
+/** What is longer is no word anybody looks for. */
+const LONGEST_SEARCH = 120;
+const MOST_WORDS = 6;
+
+export const wordsOf = (search: string): readonly string[] =>
+  search.toLowerCase().replaceAll('\0', '').slice(0, LONGEST_SEARCH).split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
+
+const text = z.string().min(1).max(120).nullable().catch(null);
+
+const wishSchema = z.object({
+  place: text,
+  genus: text,
+  medium: text,
+  flag: z.enum(plantFlags).nullable().catch(null),
+  /** In the same medium for so many years or more. */
+  olderYears: z.coerce.number().min(0).max(50).nullable().catch(null),
+  which: z.enum(['here', 'left', 'all']).catch('here'),
+  sort: z.enum(plantSorts).catch('name'),
+});
+
+export type PlantWish = z.infer<typeof wishSchema> & PageWish & { readonly words: readonly string[] };
+
+export function wishOf(request: Request): PlantWish {
+  const { searchParams } = new URL(request.url);
+  const said = (key: string) => searchParams.get(key)?.replaceAll('\0', '') ?? null;
+  const older = said('olderYears');
+  return {
+    ...wishSchema.parse({
+      place: said('place'),
+      genus: said('genus'),
+      medium: said('medium'),
+      flag: said('flag'),
+      olderYears: older === null ? null : older,
+      which: said('which') ?? 'here',
+      sort: said('sort') ?? 'name',
+    }),
+    ...pageOf(request),
+    words: wordsOf(said('search') ?? ''),
+  };
+}
+
+export const anyPlant: PlantWish = {
+  place: null,
+  genus: null,
+  medium: null,
+  flag: null,
+  olderYears: null,
+  which: 'here',
+  sort: 'name',
+  limit: 100,
+  after: null,
+  words: [],
+};
