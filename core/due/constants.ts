@@ -2,8 +2,16 @@ import { byChoice, fromMemory, fromPractice, numbersOf } from '../base';
 
 export const dueConstants = {
   // How far each day is from being certain.
-  LIFE_SPREAD: fromMemory(0.25, 'share', 'of its life by which one bag of a medium lasts longer or shorter than another'),
-  UNKNOWN_LIFE_SPREAD: fromMemory(0.4, 'share', 'of its life, where only the medium is known and not how it was potted'),
+  LIFE_SPREAD: fromMemory(
+    0.25,
+    'share',
+    'of its life by which one bag of a medium lasts longer or shorter than another',
+  ),
+  UNKNOWN_LIFE_SPREAD: fromMemory(
+    0.4,
+    'share',
+    'of its life, where only the medium is known and not how it was potted',
+  ),
   RIM_LEAST_SPREAD_YEARS: fromMemory(0.15, 'years', 'nobody foresees the rim more closely'),
   SEEN_SPREAD_DAYS: fromMemory(2, 'days', 'for what was seen: it is due since'),
   SIGN_SPREAD_DAYS: fromMemory(6, 'days', 'by which a sign comes sooner or later than the look'),

@@ -83,7 +83,10 @@ interface Raw {
 const FAILING_BELOW_PCT = 50;
 
 /** Before the day it is the share of the ways in which it is due already; after it, it gains with the time. */
-export function urgencyOn(dayNow: number, { dueDay, spreadDays, harm }: Pick<Raw, 'dueDay' | 'spreadDays' | 'harm'>): number {
+export function urgencyOn(
+  dayNow: number,
+  { dueDay, spreadDays, harm }: Pick<Raw, 'dueDay' | 'spreadDays' | 'harm'>,
+): number {
   const z = (dayNow - dueDay) / spreadDays;
   const share = normalShareBelow(z);
   // Days overdue on average: the integral of the share, without a corner at the day itself.
@@ -113,7 +116,8 @@ function seenNeeds(seen: Seen): readonly Raw[] {
 
 function pestNeed({ seen, treatedOn }: Standings): readonly Raw[] {
   if (seen?.hasPests !== true) return [];
-  const last = treatedOn !== null && treatedOn >= seen.on ? dayNumber(treatedOn) + k.PESTS_AGAIN_DAYS : dayNumber(seen.on);
+  const last =
+    treatedOn !== null && treatedOn >= seen.on ? dayNumber(treatedOn) + k.PESTS_AGAIN_DAYS : dayNumber(seen.on);
   return [
     {
       kind: 'pests',

@@ -47,8 +47,7 @@ export interface NextWatering {
 /** A pot may dry over the end of a month: each day dries its share of the days of its month. waterDays: January first. */
 export function nextWatering(wateredOn: string, waterDays: readonly number[], factor: number): NextWatering {
   const from = dayNumber(wateredOn);
-  const shareOn = (day: number): number =>
-    1 / Math.max(k.BOTTOM_DAYS, factor * waterDays[monthIndexOf(dayOf(day))]!);
+  const shareOn = (day: number): number => 1 / Math.max(k.BOTTOM_DAYS, factor * waterDays[monthIndexOf(dayOf(day))]!);
   let dried = 0;
   let day = from;
   for (;;) {

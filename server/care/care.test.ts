@@ -165,7 +165,13 @@ describe('what a life comes to', () => {
       recordInspection(
         em(),
         scope,
-        inspectionInputSchema.parse({ plantId: one, plantName: 'One', planCase, inspectedOn, inspection: { rot: true } }),
+        inspectionInputSchema.parse({
+          plantId: one,
+          plantName: 'One',
+          planCase,
+          inspectedOn,
+          inspection: { rot: true },
+        }),
       );
     await inspect('2026-04-01');
     expect((await log(one)).needs.map(({ kind }) => kind)).not.toContain('rot');

@@ -41,7 +41,10 @@ export const detailSchemas = {
   treated: z.strictObject({ against: oneOf('against', pestKinds).optional(), ...noted }),
   moved: z.strictObject({ place, spot, ...noted }),
   weighed: z.strictObject({
-    weightG: z.number({ error: gramsFault }).min(GRAMS.min, { error: gramsFault }).max(GRAMS.max, { error: gramsFault }),
+    weightG: z
+      .number({ error: gramsFault })
+      .min(GRAMS.min, { error: gramsFault })
+      .max(GRAMS.max, { error: gramsFault }),
     ...noted,
   }),
   noted: z.strictObject(noted),

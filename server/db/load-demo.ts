@@ -1,43 +1,118 @@
 /** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
-import { MikroORM } from '@mikro-orm/postgresql';
+import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { demoPlaces, makePlan } from '@core';
 import { metricWords, titleOf } from '@core/words';
+import { recordCare } from '../care/repository';
+import { careInputSchema } from '../care/schemas';
 import { ensureCollection } from '../collections/repository';
+import { type DemoEvent, type DemoLife, livesUpTo } from '../demo/lives';
+import type { Recorded } from '../events/keep';
+import { serverDay } from '../http/day';
+import { changeFacts } from '../plants/facts';
+import { plantFactsSchema } from '../plants/facts-schemas';
+import { findPlant } from '../plants/repository';
 import { recordInspection, recordLook, recordPotting } from '../events/repository';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../events/schemas';
 import { demoPlants } from '../demo/plants';
 import { homeScope } from '../scope';
 import { databaseUrl, ormConfig } from './config';
 
+/** A refusal of what the demo says is a fault of the demo. */
+function plantIdOf(name: string, kept: Recorded): string {
+  if (!('plantId' in kept)) throw new Error(`the demo plant ${name} was not kept: ${kept.status}`);
+  return kept.plantId;
+}
+
+/** The first plants, planned as the bench would. */
+async function loadPlanned(em: EntityManager): Promise<void> {
+  for (const plant of demoPlants) {
+    // As it is ranked: half the work, and the grower of the demo waits for nothing finer.
+    const setup = makePlan(plant.planCase, demoPlaces, { isRough: true }).setups[plant.rank];
+    if (!setup) throw new Error(`no setup of rank ${plant.rank} for the demo plant ${plant.name}`);
+    const { name: plantName, pottedOn, note, planCase } = plant;
+    const potted = await recordPotting(
+      em,
+      homeScope,
+      pottingInputSchema.parse({ plantName, pottedOn, note, planCase, spec: setup.spec }),
+      titleOf(setup.spec, metricWords),
+    );
+    const plantId = plantIdOf(plantName, potted);
+    for (const { inspectedOn, inspection } of plant.inspections ?? []) {
+      const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection });
+      await recordInspection(em, homeScope, input);
+    }
+    for (const look of plant.looks ?? []) {
+      await recordLook(em, homeScope, lookInputSchema.parse({ plantId, plantName, planCase, ...look }));
+    }
+  }
+}
+
+type Great = Exclude<DemoEvent, { kind: 'care' }>;
+type Small = Extract<DemoEvent, { kind: 'care' }>;
+
+async function keepGreat(em: EntityManager, life: DemoLife, plantId: string | null, event: Great): Promise<string> {
+  const { planCase } = life;
+  const plantName = life.line.name;
+  if (event.kind === 'inspected') {
+    const { on: inspectedOn, inspection } = event;
+    const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection });
+    return plantIdOf(plantName, await recordInspection(em, homeScope, input));
+  }
+  const known = plantId === null ? null : await findPlant(em, homeScope, plantId);
+  const seen = known ? { plantId, plantVersion: known.version } : {};
+  const input = { ...seen, plantName, planCase, pottedOn: event.on, note: event.note, spec: event.spec };
+  const title = titleOf(event.spec, metricWords);
+  return plantIdOf(plantName, await recordPotting(em, homeScope, pottingInputSchema.parse(input), title));
+}
+
+/** What was done on one day in one way, of all plants together, as it would be at the bench. */
+async function keepSmall(em: EntityManager, done: readonly (Small & { readonly plantId: string })[]): Promise<void> {
+  const batches = new Map<string, { readonly event: Small; readonly plantIds: string[] }>();
+  for (const { plantId, ...event } of [...done].sort((a, b) => a.on.localeCompare(b.on))) {
+    const key = JSON.stringify(event);
+    const batch = batches.get(key) ?? { event, plantIds: [] };
+    batch.plantIds.push(plantId);
+    batches.set(key, batch);
+  }
+  for (const { event, plantIds } of batches.values()) {
+    const input = careInputSchema.parse({ ...event.care, happenedOn: event.on, plantIds });
+    const kept = await recordCare(em, homeScope, input);
+    if (!('batchId' in kept)) throw new Error(`a demo plant of ${event.on} is not there`);
+    // What is kept need not be held.
+    em.clear();
+  }
+}
+
+/** The others, with their lives as the invented grower kept them. */
+async function loadLives(em: EntityManager, today: string): Promise<number> {
+  const lives = livesUpTo(today);
+  const small: (Small & { readonly plantId: string })[] = [];
+  for (const life of lives) {
+    let plantId: string | null = null;
+    for (const event of life.events) if (event.kind !== 'care') plantId = await keepGreat(em, life, plantId, event);
+    const { name, parentage = null, source, spot, flag = null } = life.line;
+    const { tagNumber, acquiredOn } = life;
+    const facts = plantFactsSchema.parse({ name, tagNumber, parentage, source, acquiredOn, spot, flag });
+    const { version } = (await findPlant(em, homeScope, plantId!))!;
+    await changeFacts(em, homeScope, plantId!, facts, version);
+    for (const event of life.events) if (event.kind === 'care') small.push({ ...event, plantId: plantId! });
+    em.clear();
+  }
+  await keepSmall(em, small);
+  return lives.length;
+}
+
 async function main(): Promise<void> {
   const orm = await MikroORM.init(ormConfig(databaseUrl()));
   try {
     const loaded = await orm.em.fork().transactional(async (em) => {
-      const collection = await ensureCollection(em, homeScope);
-      if (collection.demoLoadedAt) return 0;
-      for (const plant of demoPlants) {
-        const setup = makePlan(plant.planCase, demoPlaces).setups[plant.rank];
-        if (!setup) throw new Error(`no setup of rank ${plant.rank} for the demo plant ${plant.name}`);
-        const { name: plantName, pottedOn, note, planCase } = plant;
-        const potted = await recordPotting(
-          em,
-          homeScope,
-          pottingInputSchema.parse({ plantName, pottedOn, note, planCase, spec: setup.spec }),
-          titleOf(setup.spec, metricWords),
-        );
-        if (!('plantId' in potted)) throw new Error(`the demo plant ${plantName} was not kept: ${potted.status}`);
-        const { plantId } = potted;
-        for (const { inspectedOn, inspection } of plant.inspections ?? []) {
-          const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection });
-          await recordInspection(em, homeScope, input);
-        }
-        for (const look of plant.looks ?? []) {
-          await recordLook(em, homeScope, lookInputSchema.parse({ plantId, plantName, planCase, ...look }));
-        }
-      }
-      collection.demoLoadedAt = new Date();
+      const { demoLoadedAt } = await ensureCollection(em, homeScope);
+      if (demoLoadedAt) return 0;
+      await loadPlanned(em);
+      const others = await loadLives(em, serverDay());
+      (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();
       await em.flush();
-      return demoPlants.length;
+      return demoPlants.length + others;
     });
     process.stdout.write(`demo plants loaded: ${loaded}\n`);
   } finally {

@@ -3,7 +3,16 @@
  * asked of the pool, and kept with the key of what they were worked out from. Whatever changed meanwhile is taken again.
  */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { outlookSchema, type PlanCase, plantToday, questionVersions, readQuestion, type SetupSpec, setupSpecSchema, upgraded } from '@core';
+import {
+  outlookSchema,
+  type PlanCase,
+  plantToday,
+  questionVersions,
+  readQuestion,
+  type SetupSpec,
+  setupSpecSchema,
+  upgraded,
+} from '@core';
 import { parseWith } from '@core/words';
 import * as z from 'zod';
 import type { Pool } from '../compute/pool';
@@ -38,7 +47,11 @@ function pottedAs(entry: PottingEntry): { planCase: PlanCase; spec: SetupSpec } 
 }
 
 /** The plant as it was potted, where it stands now, at its own pace; null where this program cannot read it. */
-export async function outlookQuestion(em: EntityManager, scope: Scope, plantId: string): Promise<OutlookQuestion | null> {
+export async function outlookQuestion(
+  em: EntityManager,
+  scope: Scope,
+  plantId: string,
+): Promise<OutlookQuestion | null> {
   const plant = await em.findOne(Plant, { id: plantId, collection: scope.collectionId });
   const lastCase = plant && readCase(plant.lastCase, plant.caseVersion);
   if (!lastCase) return null;

@@ -79,9 +79,21 @@ function aheadOf(judged: readonly Judged[], today: string): MonthAhead[] {
   };
   for (const { row, needs } of judged) {
     const placeName = row.place_name ?? '';
-    add(needs.filter(({ kind }) => repotting.has(kind)), 'repot', placeName);
-    add(needs.filter(({ kind }) => kind === 'flush'), 'flush', placeName);
-    add(needs.filter(({ kind }) => kind === 'look it over' || kind === 'look for the sign'), 'look', placeName);
+    add(
+      needs.filter(({ kind }) => repotting.has(kind)),
+      'repot',
+      placeName,
+    );
+    add(
+      needs.filter(({ kind }) => kind === 'flush'),
+      'flush',
+      placeName,
+    );
+    add(
+      needs.filter(({ kind }) => kind === 'look it over' || kind === 'look for the sign'),
+      'look',
+      placeName,
+    );
   }
   const names = [...new Set(judged.map(({ row }) => row.place_name ?? ''))].sort((a, b) => a.localeCompare(b));
   return monthsFrom(today).map((month) => ({
@@ -98,7 +110,10 @@ function duePlants(judged: readonly Judged[]): DuePlant[] {
     .flatMap(({ row, needs }) => {
       const need = firstNeed(needs);
       if (need === null) return [];
-      const others = needs.slice(1).filter(({ urgency }) => urgency >= WORTH_NAMING).map(({ kind }) => kind);
+      const others = needs
+        .slice(1)
+        .filter(({ urgency }) => urgency >= WORTH_NAMING)
+        .map(({ kind }) => kind);
       return [{ ...told(row), urgency: urgencyOf(needs), need, others }];
     })
     .sort((a, b) => b.urgency - a.urgency || a.name.localeCompare(b.name));

@@ -11,8 +11,6 @@ export const correctionSchema = z.strictObject({
 export type Correction = z.infer<typeof correctionSchema>;
 
 export const eventHistorySchema = z.object({
-  before: z.array(
-    z.object({ version: z.number(), happenedOn: z.string(), replacedAt: z.string(), data: z.unknown() }),
-  ),
+  before: z.array(z.object({ version: z.number(), happenedOn: z.string(), replacedAt: z.string(), data: z.unknown() })),
 });
 export type EventHistory = z.infer<typeof eventHistorySchema>;

@@ -198,7 +198,16 @@ describe('what the tables refuse', () => {
 });
 
 test('an event of an unknown kind is unreadable, not lost', () => {
-  const row = { id: nobody, kind: 'sung to', happenedOn: '2026-05-01', title: 't', data: { tune: 1 }, dataVersion: 1, version: 1, batchId: null };
+  const row = {
+    id: nobody,
+    kind: 'sung to',
+    happenedOn: '2026-05-01',
+    title: 't',
+    data: { tune: 1 },
+    dataVersion: 1,
+    version: 1,
+    batchId: null,
+  };
   expect(readEvent(row)).toMatchObject({ status: 'unreadable', entry: { kind: 'sung to', data: { tune: 1 } } });
 });
 
@@ -218,7 +227,16 @@ test('what was kept in the first version is read as it is asked now, and stays a
     recipe: [],
     note: 'as it was',
   };
-  const row = { id: nobody, kind: 'potted', happenedOn: '2026-05-01', title: 't', data, dataVersion: 1, version: 1, batchId: null };
+  const row = {
+    id: nobody,
+    kind: 'potted',
+    happenedOn: '2026-05-01',
+    title: 't',
+    data,
+    dataVersion: 1,
+    version: 1,
+    batchId: null,
+  };
   const read = readEvent(row);
   expect(read).toMatchObject({ status: 'potted', entry: { planCase: { signs: { inBloom: true, tips: 'starting' } } } });
   expect(read.entry).not.toHaveProperty('planCase.state');

@@ -74,9 +74,7 @@ export async function putEvent(request: Request, { params }: ById): Promise<Resp
         return changedMeanwhile('log entry', { ...corrected.current, version: corrected.version }, body.value);
       case 'corrected': {
         const log = await plantLog(em.fork(), scope, corrected.plantId);
-        return log
-          ? Response.json(log, { headers: { etag: `"${corrected.version}"` } })
-          : notFound('plant');
+        return log ? Response.json(log, { headers: { etag: `"${corrected.version}"` } }) : notFound('plant');
       }
     }
   });

@@ -59,11 +59,18 @@ const readers: Readonly<Record<EventKind, Reader>> = {
   },
   inspected: (row) => {
     const inspection = contentOf('inspected', row);
-    return inspection && { status: 'inspected', entry: { id: row.id, version: row.version, inspectedOn: row.happenedOn, inspection } };
+    return (
+      inspection && {
+        status: 'inspected',
+        entry: { id: row.id, version: row.version, inspectedOn: row.happenedOn, inspection },
+      }
+    );
   },
   looked: (row) => {
     const content = contentOf('looked', row);
-    return content && { status: 'looked', entry: { id: row.id, version: row.version, lookedOn: row.happenedOn, ...content } };
+    return (
+      content && { status: 'looked', entry: { id: row.id, version: row.version, lookedOn: row.happenedOn, ...content } }
+    );
   },
 };
 

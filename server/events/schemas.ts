@@ -17,7 +17,6 @@ import { type CareKind, careKinds } from '../care/kinds';
 import { careVersions, keptSchemas } from '../care/schemas';
 import { lookAnswers, lookedSchema, recipeLineSchema } from './entry-schemas';
 
-
 export const eventKinds = ['potted', 'inspected', 'looked', ...careKinds] as const;
 export type EventKind = (typeof eventKinds)[number];
 

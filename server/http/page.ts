@@ -17,10 +17,11 @@ const wishSchema = z.object({
 });
 
 /** "?limit=50&after=…" of an address; what cannot be read falls back to the first page of usual length. */
-export function pageOf(request: Request): PageWish {
-  const { searchParams } = new URL(request.url);
-  return wishSchema.parse({ limit: searchParams.get('limit') ?? undefined, after: searchParams.get('after') });
+export function pageIn(asked: URLSearchParams): PageWish {
+  return wishSchema.parse({ limit: asked.get('limit') ?? undefined, after: asked.get('after') });
 }
+
+export const pageOf = (request: Request): PageWish => pageIn(new URL(request.url).searchParams);
 
 export interface Cursor {
   readonly name: string;

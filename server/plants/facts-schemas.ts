@@ -17,7 +17,10 @@ export const plantFactsSchema = z.strictObject({
   tagNumber: orNothing('tagNumber', 40),
   parentage: orNothing('parentage', 200),
   source: orNothing('source', 200),
-  acquiredOn: z.iso.date({ error: faultCode({ code: 'date', field: 'acquiredOn' }) }).nullable().default(null),
+  acquiredOn: z.iso
+    .date({ error: faultCode({ code: 'date', field: 'acquiredOn' }) })
+    .nullable()
+    .default(null),
   spot: orNothing('spot', 80),
   flag: oneOf('flag', plantFlags).nullable().default(null),
 });

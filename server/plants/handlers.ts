@@ -10,10 +10,12 @@ import { changeFacts, factsBefore } from './facts';
 import { type PlantFacts, plantFactsSchema } from './facts-schemas';
 import { listFacets, listPlants } from './list';
 import { plantLog, setPlantHidden } from './repository';
-import { wishOf } from './wish';
+import { wishIn } from './wish';
 
 export async function getPlants(request: Request): Promise<Response> {
-  return inScope(async ({ em, scope }) => Response.json(await listPlants(em, scope, wishOf(request))));
+  return inScope(async ({ em, scope }) =>
+    Response.json(await listPlants(em, scope, wishIn(new URL(request.url).searchParams))),
+  );
 }
 
 export async function getFacets(): Promise<Response> {

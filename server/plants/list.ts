@@ -114,9 +114,7 @@ const facets = `
 export async function listFacets(em: EntityManager, scope: Scope): Promise<Facets> {
   const rows = await em.execute<FacetRow[]>(facets, [scope.collectionId]);
   const of = (facet: FacetRow['facet']) =>
-    rows
-      .filter((row) => row.facet === facet)
-      .map(({ id, name, plants }) => ({ id, name, plants: Number(plants) }));
+    rows.filter((row) => row.facet === facet).map(({ id, name, plants }) => ({ id, name, plants: Number(plants) }));
   return {
     places: of('place'),
     genera: of('genus'),

@@ -109,8 +109,7 @@ test('a plant of no name is refused by its table', async () => {
 });
 
 describe('found by words', () => {
-  const found = async (search: string) =>
-    (await findPlants(wordsOf(search))).plants.map((plant) => plant.name);
+  const found = async (search: string) => (await findPlants(wordsOf(search))).plants.map((plant) => plant.name);
   beforeEach(async () => {
     for (const name of ['Beech corner', 'Attic Sharry', 'Yellow spray 100 %', 'Beach house']) await pot(name);
   });
@@ -240,13 +239,18 @@ describe('what stands on the tag', () => {
   test('a late writer is told, and overwrites nothing; the same change twice is one', async () => {
     const id = await pot('Beech corner');
     await changeFacts(em(), scope, id, facts({ spot: 'east' }), 1);
-    expect(await changeFacts(em(), scope, id, facts({ spot: 'east' }), 1)).toMatchObject({ status: 'changed', version: 2 });
+    expect(await changeFacts(em(), scope, id, facts({ spot: 'east' }), 1)).toMatchObject({
+      status: 'changed',
+      version: 2,
+    });
     expect(await changeFacts(em(), scope, id, facts({ spot: 'west' }), 1)).toMatchObject({
       status: 'changed meanwhile',
       version: 2,
       current: { spot: 'east' },
     });
-    expect(await changeFacts(em(), scope, id, facts({ spot: 'west' }), null)).toMatchObject({ status: 'changed meanwhile' });
+    expect(await changeFacts(em(), scope, id, facts({ spot: 'west' }), null)).toMatchObject({
+      status: 'changed meanwhile',
+    });
     expect((await factsBefore(em(), scope, id))!.before).toHaveLength(1);
   });
 

@@ -40,5 +40,6 @@ export const summaryOf = (row: SummaryRow): PlantSummary => ({
   wateredOn: row.watered_on,
   lookedOverOn: row.looked_over_on,
   photoId: row.photo_id,
-  left: row.left_on === null ? null : { on: row.left_on, how: row.left_how as NonNullable<PlantSummary['left']>['how'] },
+  left:
+    row.left_on === null ? null : { on: row.left_on, how: row.left_how as NonNullable<PlantSummary['left']>['how'] },
 });

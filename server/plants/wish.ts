@@ -1,6 +1,6 @@
 /** Which plants a list shows, and in which order: read from an address, where what cannot be read is not wished. */
 import * as z from 'zod';
-import { type PageWish, pageOf } from '../http/page';
+import { type PageWish, pageIn } from '../http/page';
 import { plantFlags } from './facts-schemas';
 import { plantSorts } from './schemas';
 
@@ -19,28 +19,32 @@ const wishSchema = z.object({
   medium: text,
   flag: z.enum(plantFlags).nullable().catch(null),
   /** In the same medium for so many years or more. */
-  olderYears: z.coerce.number().min(0).max(50).nullable().catch(null),
+  olderYears: z
+    .string()
+    .regex(/^\d{1,2}$/)
+    .transform(Number)
+    .nullable()
+    .catch(null),
   which: z.enum(['here', 'left', 'all']).catch('here'),
   sort: z.enum(plantSorts).catch('name'),
 });
 
 export type PlantWish = z.infer<typeof wishSchema> & PageWish & { readonly words: readonly string[] };
 
-export function wishOf(request: Request): PlantWish {
-  const { searchParams } = new URL(request.url);
-  const said = (key: string) => searchParams.get(key)?.replaceAll('\0', '') ?? null;
-  const older = said('olderYears');
+/** As a list is asked for by an address, and a page by its own. */
+export function wishIn(asked: URLSearchParams): PlantWish {
+  const said = (key: string) => asked.get(key)?.replaceAll('\0', '') ?? null;
   return {
     ...wishSchema.parse({
       place: said('place'),
       genus: said('genus'),
       medium: said('medium'),
       flag: said('flag'),
-      olderYears: older === null ? null : older,
+      olderYears: said('olderYears'),
       which: said('which') ?? 'here',
       sort: said('sort') ?? 'name',
     }),
-    ...pageOf(request),
+    ...pageIn(asked),
     words: wordsOf(said('search') ?? ''),
   };
 }

@@ -47,14 +47,14 @@ test('an answer that is no problem still says that nothing was changed', async (
 
 test('an answer that is not what the route promises is not taken for one', async () => {
   serverAnswers(() => json(200, { plants: [{ id: 1 }] }));
-  await expect(client.plants(null)).rejects.toThrow(/does not understand/);
+  await expect(client.plants({}, null)).rejects.toThrow(/does not understand/);
 });
 
 test('a server that is gone, or has no database, is said to be unreachable', async () => {
   serverAnswers(() => Promise.reject(new TypeError('fetch failed')));
-  await expect(client.plants(null)).rejects.toBeInstanceOf(UnreachableError);
+  await expect(client.plants({}, null)).rejects.toBeInstanceOf(UnreachableError);
   serverAnswers(() => json(503, { title: 'The database cannot be reached.' }));
-  await expect(client.plants(null)).rejects.toThrow(new UnreachableError('The database cannot be reached.'));
+  await expect(client.plants({}, null)).rejects.toThrow(new UnreachableError('The database cannot be reached.'));
 });
 
 test('an answer cut off on its way is none, whatever its head said', async () => {
@@ -64,7 +64,7 @@ test('an answer cut off on its way is none, whatever its head said', async () =>
     return response;
   };
   serverAnswers(cut);
-  await expect(client.plants(null)).rejects.toBeInstanceOf(UnreachableError);
+  await expect(client.plants({}, null)).rejects.toBeInstanceOf(UnreachableError);
 });
 
 test('what is created carries a key of its own each time', async () => {
@@ -78,7 +78,7 @@ test('what is created carries a key of its own each time', async () => {
 });
 
 test('the next page is asked for after the last one seen', async () => {
-  const calls = serverAnswers(() => json(200, { plants: [], next: null }));
-  await client.plants('a b/c');
-  expect(calls[0]!.what).toBe('GET /api/plants?after=a%20b%2Fc');
+  const calls = serverAnswers(() => json(200, { plants: [], next: null, total: 0 }));
+  await client.plants({ place: 'cool shade' }, 'a b/c');
+  expect(calls[0]!.what).toBe('GET /api/plants?place=cool+shade&after=a+b%2Fc');
 });

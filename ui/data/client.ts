@@ -4,7 +4,19 @@
  */
 import * as z from 'zod';
 import type { Place } from '@core';
-import { type PlantLog, plantLogSchema, type PlantPage, plantPageSchema } from '@server/plants/schemas';
+import { type CareKept, careKeptSchema } from '@server/care/kinds';
+import type { CareInput } from '@server/care/schemas';
+import { type DueList, dueListSchema } from '@server/due/schemas';
+import { type Correction, type EventHistory, eventHistorySchema } from '@server/events/correct-schemas';
+import { type FactsHistory, factsHistorySchema, type PlantFacts } from '@server/plants/facts-schemas';
+import {
+  type Facets,
+  facetsSchema,
+  type PlantLog,
+  plantLogSchema,
+  type PlantPage,
+  plantPageSchema,
+} from '@server/plants/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
 import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
 import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
@@ -41,15 +53,38 @@ const after = (cursor: string | null): string => (cursor === null ? '' : `?after
 
 export type PottedForm = PottingInput;
 
+/** Of each kind its details go with it. */
+export type CareForm = { [K in CareInput['kind']]: Extract<CareInput, { kind: K }> }[CareInput['kind']];
+
+export type PlantsAsked = Readonly<Record<string, string>>;
+
 /** What can be put away and brought back. */
-export type Kept = 'plants' | 'events' | 'photos' | 'places' | `own/${OwnKind}`;
+export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | `own/${OwnKind}`;
 
 export const client = {
-  plants: (cursor: string | null): Promise<PlantPage> => ask(plantPageSchema, `/api/plants${after(cursor)}`),
-  /** What fits best comes first; typing errors are forgiven. */
-  findPlants: (search: string): Promise<PlantPage> =>
-    ask(plantPageSchema, `/api/plants?search=${encodeURIComponent(search)}`),
-  plant: (id: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}`),
+  /** wish: what a list is filtered and ordered by, as it stands in the address. */
+  plants: (wish: PlantsAsked, cursor: string | null): Promise<PlantPage> => {
+    const asked = new URLSearchParams({ ...wish, ...(cursor === null ? {} : { after: cursor }) });
+    return ask(plantPageSchema, `/api/plants?${asked}`);
+  },
+  facets: (): Promise<Facets> => ask(facetsSchema, '/api/plants/facets'),
+  /** today: the grower's day, YYYY-MM-DD. */
+  plant: (id: string, today: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}?today=${today}`),
+  due: (today: string): Promise<DueList> => ask(dueListSchema, `/api/due?today=${today}`),
+  /** title: what it is, for the grower. */
+  saveCare: async (title: string, form: CareForm): Promise<CareKept> =>
+    understood(careKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
+  /** A plant changed since it was seen is not overwritten. */
+  changeFacts: async (id: string, facts: PlantFacts, version: number): Promise<PlantLog> => {
+    const letter = { title: `${facts.name}: tag and papers`, method: 'PUT', path: `/api/plants/${id}` } as const;
+    return understood(plantLogSchema, await outbox.deliver({ ...letter, body: facts, seenVersion: version }));
+  },
+  eventBefore: (id: string): Promise<EventHistory> => ask(eventHistorySchema, `/api/events/${id}/history`),
+  factsBefore: (id: string): Promise<FactsHistory> => ask(factsHistorySchema, `/api/plants/${id}/history`),
+  correctEvent: async (title: string, id: string, correction: Correction, version: number): Promise<PlantLog> => {
+    const letter = { title, method: 'PUT', path: `/api/events/${id}`, body: correction } as const;
+    return understood(plantLogSchema, await outbox.deliver({ ...letter, seenVersion: version }));
+  },
   savePotting: async (form: PottedForm): Promise<PlantLog> => {
     const letter = { title: `${form.plantName} potted`, method: 'POST', path: '/api/pottings', body: form } as const;
     return understood(plantLogSchema, await outbox.deliver(letter));
@@ -112,6 +147,7 @@ export const client = {
 const nouns: Readonly<Record<Kept, string>> = {
   plants: 'Plant',
   events: 'Log entry',
+  care: 'Entry',
   photos: 'Photograph',
   places: 'Place',
   'own/medium': 'Own medium',

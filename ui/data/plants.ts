@@ -2,36 +2,50 @@
 
 /** Plants and their logs. */
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { PlantLog, PlantPage } from '@server/plants/schemas';
+import type { DueList } from '@server/due/schemas';
+import type { Facets, PlantLog, PlantPage } from '@server/plants/schemas';
 import type { InspectionInput, LookInput } from '@server/events/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
-import { client, type PottedForm } from './client';
+import { client, type PlantsAsked, type PottedForm } from './client';
+import { today } from './look-days';
 
-export function usePlants(firstPage: PlantPage) {
+/** asked: as it stands in the address; first: what the page brought, of this asking. */
+export function usePlants(asked: PlantsAsked, first: PlantPage | undefined) {
   return useInfiniteQuery({
-    queryKey: ['plants', 'list'],
-    queryFn: ({ pageParam }) => client.plants(pageParam),
+    queryKey: ['plants', 'list', asked],
+    queryFn: ({ pageParam }) => client.plants(asked, pageParam),
     initialPageParam: null as string | null,
     getNextPageParam: (page) => page.next,
-    initialData: { pages: [firstPage], pageParams: [null] },
+    placeholderData: keepPreviousData,
+    ...(first ? { initialData: { pages: [first], pageParams: [null] } } : {}),
   });
 }
 
-/** Plants found by words; undefined until the first answer, and while nothing is looked for. What was found stays until more is. */
-export function useFoundPlants(search: string): PlantPage | undefined {
+export function useFacets(first: Facets): Facets {
+  const { data } = useQuery({ queryKey: ['plants', 'facets'], queryFn: client.facets, initialData: first });
+  return data;
+}
+
+/** While what is to come is being worked out, it is asked for again and again. */
+const ASK_AGAIN_MS = 1_500;
+
+export function useDue(first: DueList): DueList {
+  const day = today();
   const { data } = useQuery({
-    queryKey: ['plants', 'found', search],
-    queryFn: () => client.findPlants(search),
-    enabled: search !== '',
-    placeholderData: keepPreviousData,
+    queryKey: ['plants', 'due', day],
+    queryFn: () => client.due(day),
+    initialData: first,
+    // The server's day may be another than the grower's.
+    ...(first.today === day ? {} : { initialDataUpdatedAt: 0 }),
+    refetchInterval: ({ state }) => ((state.data?.reckoning ?? 0) > 0 ? ASK_AGAIN_MS : false),
   });
-  return search === '' ? undefined : data;
+  return data;
 }
 
 export function usePlant(log: PlantLog): PlantLog {
   const { data } = useQuery({
     queryKey: ['plants', 'log', log.id],
-    queryFn: () => client.plant(log.id),
+    queryFn: () => client.plant(log.id, today()),
     initialData: log,
   });
   return data;

@@ -10,6 +10,7 @@ import { Unsent } from './unsent';
 
 const pages = [
   { href: '/', label: 'Bench' },
+  { href: '/today', label: 'Today' },
   { href: '/plants', label: 'Plants' },
   { href: '/media', label: 'Media' },
   { href: '/places', label: 'Places' },

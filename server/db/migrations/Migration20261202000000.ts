@@ -29,7 +29,9 @@ export class Migration20261202000000 extends Migration {
       add constraint "event_kind_check" check ("kind" in (${KINDS})),
       add column "batch_id" uuid null,
       add column "version" int not null default 1 check ("version" >= 1);`);
-    this.addSql(`create index "event_batch_index" on "event" ("collection_id", "batch_id") where "batch_id" is not null;`);
+    this.addSql(
+      `create index "event_batch_index" on "event" ("collection_id", "batch_id") where "batch_id" is not null;`,
+    );
     this.addSql(`create table "event_before" (
       "id" uuid not null primary key,
       "event_id" uuid not null references "event" ("id"),

@@ -1,100 +1,138 @@
 'use client';
 
-import { DeleteOutlined } from '@ant-design/icons';
-import dayjs from 'dayjs';
+/** All plants: found as one types, filtered, ordered, and written down about many at once. */
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { genusById, genusIds } from '@core';
-import type { PlantPage } from '@server/plants/schemas';
-import { useFoundPlants, usePlants } from '../../data/plants';
-import { useUndoable } from '../../data/use-undoable';
-import styles from './plants.module.css';
+import type { Facets, PlantPage } from '@server/plants/schemas';
+import { useFacets, usePlants } from '../../data/plants';
+import type { CareOf } from '../../data/use-care';
 import { Button } from '../../controls/button';
+import { CareBar } from '../care/care-bar';
+import { PlantFilters } from './plant-filters';
+import { PlantRows } from './plant-rows';
+import styles from './plants.module.css';
 
 /** As long as a hand needs from one letter to the next. */
 const SETTLE_MS = 120;
 
-export function PlantList({ firstPage }: { readonly firstPage: PlantPage }) {
-  const [typed, setTyped] = useState('');
-  const search = useSettled(typed.trim(), SETTLE_MS);
-  const { data, hasNextPage, fetchNextPage, isFetchingNextPage } = usePlants(firstPage);
-  const found = useFoundPlants(search);
-  const all = data.pages.flatMap((page) => page.plants);
-  if (all.length === 0) {
+type Asked = Readonly<Record<string, string>>;
+
+interface PlantListProps {
+  /** What the page was asked for when it was made. */
+  readonly asked: Asked;
+  readonly firstPage: PlantPage;
+  readonly firstFacets: Facets;
+}
+
+const isSame = (one: Asked, other: Asked): boolean =>
+  new URLSearchParams(one).toString() === new URLSearchParams(other).toString();
+
+/** Filters stand in the address: a reload, a bookmark and the way back keep them. */
+function useAsked(): { readonly asked: Asked; readonly ask: (change: Asked) => void } {
+  const params = useSearchParams();
+  const asked = Object.fromEntries(params);
+  const ask = (change: Asked) => {
+    const next = new URLSearchParams(Object.entries({ ...asked, ...change }).filter(([, value]) => value !== ''));
+    window.history.replaceState(null, '', next.size > 0 ? `?${next}` : window.location.pathname);
+  };
+  return { asked, ask };
+}
+
+export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantListProps) {
+  const { asked, ask } = useAsked();
+  const [typed, setTyped] = useState(asked.search ?? '');
+  useSettled(typed.trim(), SETTLE_MS, (search) => {
+    if (search !== (asked.search ?? '')) ask({ search });
+  });
+  const facets = useFacets(firstFacets);
+  const listed = usePlants(asked, isSame(asked, askedFirst) ? firstPage : undefined);
+  const [chosen, setChosen] = useState<ReadonlyMap<string, CareOf>>(new Map());
+  const pages = listed.data?.pages ?? [];
+  const plants = pages.flatMap((page) => page.plants);
+  const total = pages[0]?.total ?? 0;
+  const isAny = Object.keys(asked).length === 0;
+  if (total === 0 && isAny && facets.left === 0) {
     return (
       <p className={styles.none}>
         No plants yet. <Link href="/">Plan one on the bench</Link>, pot it, and it stands here.
       </p>
     );
   }
-  const plants = found?.plants ?? all;
+  const toggle = (plant: CareOf) => {
+    const next = new Map(chosen);
+    if (!next.delete(plant.id)) next.set(plant.id, { id: plant.id, name: plant.name });
+    setChosen(next);
+  };
+  const chooseAll = () => setChosen(new Map(plants.map(({ id, name }) => [id, { id, name }])));
   return (
     <>
-      <label className={styles.find}>
-        <span>Find a plant</span>
-        <input
-          type="search"
-          value={typed}
-          maxLength={120}
-          placeholder="name, kind or place"
-          onChange={(event) => setTyped(event.target.value)}
-        />
+      <div className={styles.finding}>
+        <label className={styles.find}>
+          <span>Find a plant</span>
+          <input
+            type="search"
+            value={typed}
+            maxLength={120}
+            placeholder="name, tag, kind, place, medium"
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </label>
+        <PlantFilters facets={facets} asked={asked} onAsk={ask} />
+      </div>
+      <p className={styles.told}>
         <output aria-live="polite">
-          {found ? `${plants.length} ${plants.length === 1 ? 'plant' : 'plants'} found` : ''}
+          {asked.search ? `${plants.length} found` : `${total} ${total === 1 ? 'plant' : 'plants'}`}
         </output>
-      </label>
-      {found && plants.length === 0 ? (
-        <p className={styles.none}>Nothing like that. Try fewer letters, or another word.</p>
+        {plants.length > 0 ? (
+          <Button kind="link" onClick={chooseAll}>
+            Choose these {plants.length}
+          </Button>
+        ) : null}
+        {isAny ? null : (
+          <Button
+            kind="link"
+            onClick={() => {
+              setTyped('');
+              window.history.replaceState(null, '', window.location.pathname);
+            }}
+          >
+            Show all plants
+          </Button>
+        )}
+      </p>
+      {plants.length === 0 && !listed.isFetching ? (
+        <p className={styles.none}>Nothing like that. Try fewer letters, another word, or fewer filters.</p>
       ) : null}
-      <Tags plants={plants} />
-      {hasNextPage && !found ? (
-        <Button isBusy={isFetchingNextPage} onClick={() => void fetchNextPage()}>
-          More plants
-        </Button>
+      <PlantRows
+        plants={plants}
+        chosen={chosen}
+        onToggle={toggle}
+        onEnd={() => {
+          if (listed.hasNextPage && !listed.isFetchingNextPage) void listed.fetchNextPage();
+        }}
+      />
+      {chosen.size > 0 ? (
+        <section className={styles.chosen} aria-label="Chosen plants">
+          <p>
+            <strong>{chosen.size === 1 ? [...chosen.values()][0]!.name : `${chosen.size} plants`}</strong>
+            <Button kind="link" onClick={() => setChosen(new Map())}>
+              Choose none
+            </Button>
+          </p>
+          <CareBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
+        </section>
       ) : null}
     </>
   );
 }
 
-/** A value once it has stood still for a while. */
-function useSettled(value: string, ms: number): string {
-  const [settled, setSettled] = useState(value);
+/** Tells a value once it has stood still for a while. */
+function useSettled(value: string, ms: number, tell: (value: string) => void): void {
   useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), ms);
+    const timer = setTimeout(() => tell(value), ms);
     return () => clearTimeout(timer);
+    // Whoever is told may change: only the value is waited for.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [value, ms]);
-  return settled;
-}
-
-function Tags({ plants }: { readonly plants: PlantPage['plants'] }) {
-  const putAway = useUndoable();
-  return (
-    <ul className={styles.list}>
-      {plants.map((plant) => (
-        <li key={plant.id} className={styles.tag}>
-          <Link href={`/plants/${plant.id}`} className={styles.tagLink}>
-            <strong>{plant.name}</strong>
-            <span className="latin">
-              {genusIds.includes(plant.genusId) ? genusById(plant.genusId).name : plant.genusId}
-            </span>
-            <span className={styles.last}>
-              {plant.lastPotting ? (
-                <>
-                  {dayjs(plant.lastPotting.pottedOn).format('D MMM YYYY')}: {plant.lastPotting.title}
-                </>
-              ) : (
-                'not potted yet'
-              )}
-            </span>
-          </Link>
-          <Button
-            aria-label={`Put away ${plant.name}`}
-            icon={<DeleteOutlined />}
-            kind="quiet"
-            onClick={() => void putAway('plants', plant.id, `${plant.name} put away`)}
-          />
-        </li>
-      ))}
-    </ul>
-  );
 }

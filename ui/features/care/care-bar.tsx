@@ -1,0 +1,75 @@
+'use client';
+
+/** What was done, in two touches, to one plant or to many: what needs no word is written down at once. */
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { Button } from '../../controls/button';
+import { today } from '../../data/look-days';
+import { type CareOf, type Done, useCare } from '../../data/use-care';
+import { CareDialog, type DetailKind } from './care-dialog';
+import { careWords } from './care-words';
+import styles from './care.module.css';
+
+const atOnce = ['watered', 'fed', 'flushed'] as const;
+const withWords = ['felt', 'bloomed', 'treated', 'moved', 'weighed', 'noted', 'left'] as const;
+
+interface CareBarProps {
+  readonly plants: readonly CareOf[];
+  /** Called when it is kept. */
+  readonly onKept?: () => void;
+}
+
+export function CareBar({ plants, onKept }: CareBarProps) {
+  const [day, setDay] = useState(today);
+  const [open, setOpen] = useState<DetailKind | null>(null);
+  const { isBusy, keep } = useCare();
+  const when = day === today() ? '' : ` on ${dayjs(day).format('D MMM')}`;
+  const keepDone = async (done: Done) => {
+    const isKept = await keep(plants, `${careWords[done.kind].toLowerCase()}${when}`, done);
+    if (!isKept) return;
+    setOpen(null);
+    onKept?.();
+  };
+  // Of many at once no weight and no finger is the same.
+  const shown = plants.length === 1 ? withWords : withWords.filter((kind) => kind !== 'weighed' && kind !== 'felt');
+  return (
+    <div className={styles.bar} role="group" aria-label="Write down">
+      {atOnce.map((kind) => (
+        <Button
+          key={kind}
+          kind="main"
+          isBusy={isBusy}
+          disabled={plants.length === 0}
+          onClick={() => void keepDone({ kind, happenedOn: day, details: {} })}
+        >
+          {careWords[kind]}
+        </Button>
+      ))}
+      {shown.map((kind) => (
+        <Button key={kind} disabled={plants.length === 0} aria-haspopup="dialog" onClick={() => setOpen(kind)}>
+          {careWords[kind]}…
+        </Button>
+      ))}
+      <label className={styles.day}>
+        on
+        <input
+          type="date"
+          aria-label="Day"
+          value={day}
+          max={today()}
+          onChange={(event) => setDay(event.target.value || today())}
+        />
+      </label>
+      {open === null ? null : (
+        <CareDialog
+          kind={open}
+          plants={plants}
+          day={day}
+          isBusy={isBusy}
+          onKeep={(done) => void keepDone(done)}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </div>
+  );
+}

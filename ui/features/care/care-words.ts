@@ -1,0 +1,53 @@
+/** What was done to a plant, in a grower's words. */
+import { dayWords, needName, pestWords } from '@core/words';
+import type { BloomState, CareEntry, CareKind, WayToLeave } from '@server/care/kinds';
+
+export const careWords: Readonly<Record<CareKind, string>> = {
+  watered: 'Watered',
+  felt: 'Felt it',
+  fed: 'Fed',
+  flushed: 'Flushed',
+  bloomed: 'Bloom',
+  treated: 'Treated',
+  moved: 'Moved',
+  weighed: 'Weighed',
+  noted: 'Note',
+  'put off': 'Put off',
+  left: 'Left',
+};
+
+export const bloomWords: Readonly<Record<BloomState, string>> = {
+  'in bud': 'In bud',
+  open: 'In bloom',
+  over: 'Bloom over',
+};
+
+export const leftWords: Readonly<Record<WayToLeave, string>> = {
+  died: 'Died',
+  sold: 'Sold',
+  'given away': 'Given away',
+};
+
+/** One line of a life. */
+export function careLine(entry: CareEntry): string {
+  switch (entry.kind) {
+    case 'watered':
+      return entry.felt === undefined ? 'Watered' : `Watered, it was ${entry.felt}`;
+    case 'felt':
+      return `Felt it, ${entry.felt ?? ''}: not watered`;
+    case 'bloomed':
+      return bloomWords[entry.state ?? 'open'];
+    case 'treated':
+      return entry.against === undefined ? 'Treated' : `Treated against ${pestWords[entry.against]}`;
+    case 'moved':
+      return `Moved from ${entry.fromName ?? 'elsewhere'} to ${entry.placeName ?? 'elsewhere'}${entry.spot ? `, ${entry.spot}` : ''}`;
+    case 'weighed':
+      return `Weighed ${entry.weightG ?? 0} g`;
+    case 'put off':
+      return `Not now: ${entry.need === undefined ? '' : needName(entry.need)} put off until ${dayWords(entry.until ?? '')}`;
+    case 'left':
+      return leftWords[entry.how ?? 'died'];
+    default:
+      return careWords[entry.kind];
+  }
+}

@@ -1,0 +1,148 @@
+'use client';
+
+/** What stands on a plant's tag and in its papers, to be written anew. */
+import { Modal } from 'antd';
+import { useQueryClient } from '@tanstack/react-query';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import * as z from 'zod';
+import { type PlantFacts, type PlantFlag, plantFactsSchema, plantFlags } from '@server/plants/facts-schemas';
+import type { PlantLog } from '@server/plants/schemas';
+import { client, ConflictError } from '../../data/client';
+import { today } from '../../data/look-days';
+import { messages } from '../../data/messages';
+import { useKeep } from '../../data/use-keep';
+import careStyles from '../care/care.module.css';
+import { flagWords } from './plant-words';
+
+const factsIn = ({ name, tagNumber, parentage, source, acquiredOn, spot, flag }: PlantLog): PlantFacts => ({
+  name,
+  tagNumber,
+  parentage,
+  source,
+  acquiredOn,
+  spot,
+  flag,
+});
+
+const lines = [
+  { key: 'name', label: 'Name', most: 120, hint: '' },
+  { key: 'tagNumber', label: 'Number on the tag', most: 40, hint: '' },
+  { key: 'parentage', label: 'Parentage or hybrid', most: 200, hint: 'one parent × the other' },
+  { key: 'source', label: 'Where it came from', most: 200, hint: 'a friend, a show, a nursery' },
+  { key: 'spot', label: 'Where in its place', most: 80, hint: 'second shelf, left' },
+] as const;
+
+const labels: Readonly<Record<keyof PlantFacts, string>> = {
+  name: 'name',
+  tagNumber: 'number on the tag',
+  parentage: 'parentage',
+  source: 'where it came from',
+  acquiredOn: 'with you since',
+  spot: 'where in its place',
+  flag: 'mark',
+};
+
+/** What a conflict answers of the plant as it now is. */
+const keptSchema = plantFactsSchema.extend({ version: z.number() });
+
+const shown = (key: keyof PlantFacts, value: string | null): string =>
+  value === null
+    ? 'nothing'
+    : key === 'acquiredOn'
+      ? dayjs(value).format('D MMMM YYYY')
+      : key === 'flag'
+        ? flagWords[value as PlantFlag]
+        : `“${value}”`;
+
+/** How what is kept now differs from what stands in the dialog. */
+function differences(kept: PlantFacts, mine: PlantFacts): string {
+  const keys = (Object.keys(labels) as (keyof PlantFacts)[]).filter((key) => kept[key] !== mine[key]);
+  return keys.map((key) => `${labels[key]} is now ${shown(key, kept[key])}`).join('; ');
+}
+
+interface FactsDialogProps {
+  readonly log: PlantLog;
+  readonly onClose: () => void;
+}
+
+export function FactsDialog({ log, onClose }: FactsDialogProps) {
+  const [facts, setFacts] = useState(() => factsIn(log));
+  const [seenVersion, setSeenVersion] = useState(log.version);
+  const [fault, setFault] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const queries = useQueryClient();
+  const keepIt = useKeep();
+  const set = (change: Partial<PlantFacts>) => setFacts({ ...facts, ...change });
+  const keep = async () => {
+    if (facts.name.trim() === '') return setFault('A plant wants a name.');
+    setBusy(true);
+    setFault(null);
+    const outcome = await keepIt(() => client.changeFacts(log.id, facts, seenVersion));
+    setBusy(false);
+    if (outcome.status === 'refused') {
+      const kept = outcome.error instanceof ConflictError ? keptSchema.safeParse(outcome.error.current) : null;
+      if (!kept?.success) return setFault(outcome.message);
+      // Seen now: the next touch puts what stands here in place of it.
+      setSeenVersion(kept.data.version);
+      const differs = differences(kept.data, facts);
+      return setFault(
+        `Somebody changed this plant meanwhile${differs ? `: ${differs}` : ''}. Keep it once more to put yours in its place, or leave it.`,
+      );
+    }
+    if (outcome.status === 'kept') messages.success(`${facts.name}: kept. What it said before is kept too.`);
+    await queries.invalidateQueries({ queryKey: ['plants'] });
+    return onClose();
+  };
+  return (
+    <Modal
+      open
+      title="Tag and papers"
+      okText="Keep it"
+      cancelText="Leave it"
+      okButtonProps={{ size: 'large' }}
+      cancelButtonProps={{ size: 'large' }}
+      confirmLoading={isBusy}
+      onOk={() => void keep()}
+      onCancel={onClose}
+    >
+      <div className={careStyles.fields}>
+        {lines.map(({ key, label, most, hint }) => (
+          <label key={key}>
+            {label}
+            <input
+              value={facts[key] ?? ''}
+              maxLength={most}
+              placeholder={hint}
+              onChange={(event) => set({ [key]: key === 'name' ? event.target.value : event.target.value || null })}
+            />
+          </label>
+        ))}
+        <label>
+          With you since
+          <input
+            type="date"
+            value={facts.acquiredOn ?? ''}
+            max={today()}
+            onChange={(event) => set({ acquiredOn: event.target.value || null })}
+          />
+        </label>
+        <label>
+          Mark
+          <select
+            value={facts.flag ?? ''}
+            onChange={(event) => set({ flag: (event.target.value || null) as PlantFlag | null })}
+          >
+            <option value="">none</option>
+            {plantFlags.map((flag) => (
+              <option key={flag} value={flag}>
+                {flagWords[flag]}
+              </option>
+            ))}
+          </select>
+        </label>
+        {fault ? <p role="alert">{fault}</p> : null}
+      </div>
+    </Modal>
+  );
+}

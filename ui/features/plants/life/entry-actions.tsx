@@ -1,0 +1,141 @@
+'use client';
+
+/** What can be done to any entry of a life: put it right, or put it away. */
+import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
+import { Modal } from 'antd';
+import dayjs from 'dayjs';
+import { useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useState } from 'react';
+import * as z from 'zod';
+import { client, ConflictError } from '../../../data/client';
+import { today } from '../../../data/look-days';
+import { messages } from '../../../data/messages';
+import { useKeep } from '../../../data/use-keep';
+import { useUndoable } from '../../../data/use-undoable';
+import { Button } from '../../../controls/button';
+import careStyles from '../../care/care.module.css';
+import styles from '../plants.module.css';
+
+export interface EntryToCorrect {
+  readonly id: string;
+  readonly version: number;
+  readonly day: string;
+  /** null where its kind has none. */
+  readonly note: string | null;
+}
+
+export type EntryActions = (entry: EntryToCorrect) => ReactNode;
+
+export const entryActions: EntryActions = (entry) => <Actions entry={entry} />;
+
+function Actions({ entry }: { readonly entry: EntryToCorrect }) {
+  const [isOpen, setOpen] = useState(false);
+  const putAway = useUndoable();
+  const day = dayjs(entry.day).format('D MMM YYYY');
+  return (
+    <>
+      <Button icon={<EditOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
+        Put right…
+      </Button>
+      <Button icon={<DeleteOutlined />} onClick={() => void putAway('events', entry.id, `Entry of ${day} put away`)}>
+        Put away
+      </Button>
+      {entry.version > 1 ? <Before entry={entry} /> : null}
+      {isOpen ? <CorrectDialog entry={entry} onClose={() => setOpen(false)} /> : null}
+    </>
+  );
+}
+
+/** What a conflict answers of the entry as it now is. */
+const keptSchema = z.object({ version: z.number(), happenedOn: z.string(), note: z.string() });
+
+function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; readonly onClose: () => void }) {
+  const [day, setDay] = useState(entry.day);
+  const [note, setNote] = useState(entry.note ?? '');
+  const [seenVersion, setSeenVersion] = useState(entry.version);
+  const [fault, setFault] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const queries = useQueryClient();
+  const keepIt = useKeep();
+  const keep = async () => {
+    setBusy(true);
+    setFault(null);
+    const title = `Entry of ${dayjs(entry.day).format('D MMM YYYY')} put right`;
+    const correction = { happenedOn: day, note: note.trim() };
+    const outcome = await keepIt(() => client.correctEvent(title, entry.id, correction, seenVersion));
+    setBusy(false);
+    if (outcome.status === 'refused') {
+      const kept = outcome.error instanceof ConflictError ? keptSchema.safeParse(outcome.error.current) : null;
+      if (!kept?.success) return setFault(outcome.message);
+      // Seen now: the next touch puts these words in place of those.
+      setSeenVersion(kept.data.version);
+      const said = kept.data.note === '' ? 'no note' : `“${kept.data.note}”`;
+      return setFault(
+        `Somebody put it right meanwhile: ${dayjs(kept.data.happenedOn).format('D MMMM YYYY')}, ${said}. Keep it once more to put yours in its place.`,
+      );
+    }
+    if (outcome.status === 'kept') messages.success(`${title}. What it said before is kept.`);
+    await queries.invalidateQueries({ queryKey: ['plants'] });
+    return onClose();
+  };
+  return (
+    <Modal
+      open
+      title="Put right"
+      okText="Keep it"
+      cancelText="Leave it"
+      okButtonProps={{ size: 'large' }}
+      cancelButtonProps={{ size: 'large' }}
+      confirmLoading={isBusy}
+      onOk={() => void keep()}
+      onCancel={onClose}
+    >
+      <div className={careStyles.fields}>
+        <label>
+          Day
+          <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || entry.day)} />
+        </label>
+        {entry.note === null ? null : (
+          <label>
+            Note
+            <textarea value={note} rows={3} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+          </label>
+        )}
+        {fault ? <p role="alert">{fault}</p> : null}
+      </div>
+    </Modal>
+  );
+}
+
+const beforeSchema = z.looseObject({ note: z.string().optional() });
+
+/** What it said before it was put right: asked for when it is opened. */
+function Before({ entry }: { readonly entry: EntryToCorrect }) {
+  const [said, setSaid] = useState<readonly string[] | null>(null);
+  const open = () => {
+    client.eventBefore(entry.id).then(
+      ({ before }) =>
+        setSaid(
+          before.map(({ happenedOn, replacedAt, data }) => {
+            const note = beforeSchema.safeParse(data).data?.note;
+            return `Until ${dayjs(replacedAt).format('D MMM YYYY')}: ${dayjs(happenedOn).format('D MMMM YYYY')}${note ? `, “${note}”` : ''}`;
+          }),
+        ),
+      (error: unknown) => messages.error(error instanceof Error ? error.message : String(error)),
+    );
+  };
+  if (said === null) {
+    return (
+      <Button kind="quiet" onClick={open}>
+        What it said before
+      </Button>
+    );
+  }
+  return (
+    <ul className={styles.before} aria-label="What it said before">
+      {said.map((line) => (
+        <li key={line}>{line}</li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,34 @@
+/** A look at a plant that waits, in its life. */
+import { wordWaiting } from '@core/words';
+import type { LookEntry } from '@server/events/entry-schemas';
+import styles from '../plants.module.css';
+import type { EntryActions } from './entry-actions';
+import { longDay } from './long-day';
+
+const answerWords: Readonly<Record<LookEntry['answer'], string>> = {
+  waiting: 'Waits',
+  'not yet': 'Looked: not yet',
+  seen: 'Looked: the sign is there',
+  'gone worse': 'Looked: it has gone worse',
+};
+
+interface LookLineProps {
+  readonly entry: LookEntry;
+  readonly actions: EntryActions;
+}
+
+export function LookLine({ entry, actions }: LookLineProps) {
+  const { until } = wordWaiting(entry.sign, entry.risk);
+  return (
+    <div>
+      <h2>{longDay(entry.lookedOn)}</h2>
+      <p>
+        {answerWords[entry.answer]}
+        {entry.lookOn === null ? '.' : `, until ${until}. Look again on ${longDay(entry.lookOn)}.`}
+      </p>
+      <div className={styles.entryActions}>
+        {actions({ id: entry.id, version: entry.version, day: entry.lookedOn, note: null })}
+      </div>
+    </div>
+  );
+}

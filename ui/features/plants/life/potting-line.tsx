@@ -1,0 +1,75 @@
+'use client';
+
+/** A potting in a plant's life: what it was potted in, drawn, with its recipe. */
+import { kindName, litres, mmRange, number } from '@core/words';
+import type { PottingEntry } from '@server/events/entry-schemas';
+import { resolved } from '../../../data/place-book';
+import { useUnits } from '../../../data/units-context';
+import { usePlacement } from '../../../data/use-placement';
+import { Button } from '../../../controls/button';
+import { MountDrawing } from '../../../drawing/mount-drawing';
+import { PotDrawing } from '../../../drawing/pot-drawing';
+import { readSaved, type SavedPlan } from '../saved-plan';
+import styles from '../plants.module.css';
+import type { EntryActions } from './entry-actions';
+import { longDay } from './long-day';
+
+interface PottingLineProps {
+  readonly entry: PottingEntry;
+  readonly onOpen: (saved: SavedPlan) => void;
+  readonly actions: EntryActions;
+}
+
+export function PottingLine({ entry, onOpen, actions }: PottingLineProps) {
+  const saved = readSaved(entry);
+  return (
+    <>
+      <div>
+        <h2>{longDay(entry.pottedOn)}</h2>
+        <p>{entry.title}</p>
+        {entry.note ? <p className={styles.note}>{entry.note}</p> : null}
+        <RecipeTable entry={entry} />
+        <div className={styles.entryActions}>
+          {saved ? <Button onClick={() => onOpen(saved)}>Open on the bench</Button> : null}
+          {actions({ id: entry.id, version: entry.version, day: entry.pottedOn, note: entry.note })}
+        </div>
+      </div>
+      {saved ? <SavedDrawing saved={saved} /> : null}
+    </>
+  );
+}
+
+function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
+  const { units } = useUnits();
+  if (entry.recipe.length === 0) return <p>No medium: bare roots.</p>;
+  return (
+    <table className={styles.recipe}>
+      <caption>What went in</caption>
+      <tbody>
+        {entry.recipe.map((line, i) => (
+          <tr key={i}>
+            <td>{line.layer}</td>
+            <td>{kindName(line.name)}</td>
+            <td>{mmRange(line.smallMm, line.largeMm, units)}</td>
+            <td>
+              {number(line.parts, 1)} {line.parts === 1 ? 'part' : 'parts'}
+            </td>
+            <td>{litres(line.takeL)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const DRAWN_PX = { widthPx: 560, heightPx: 300 };
+
+function SavedDrawing({ saved }: { readonly saved: SavedPlan }) {
+  const { units } = useUnits();
+  const { planCase, spec } = saved;
+  const placement = usePlacement(planCase, spec);
+  const drawn = { spec, plant: resolved(planCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
+  if (spec.vessel.kind === 'mount') return <MountDrawing {...drawn} />;
+  if (!placement) return <div aria-busy style={{ aspectRatio: DRAWN_PX.widthPx / DRAWN_PX.heightPx }} />;
+  return <PotDrawing {...drawn} placement={placement} onEdit={null} />;
+}

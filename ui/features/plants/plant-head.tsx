@@ -1,0 +1,99 @@
+'use client';
+
+/** Who a plant is: tag, kind, papers, where it stands, and what they said before. */
+import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
+import dayjs from 'dayjs';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { genusById, genusIds } from '@core';
+import type { FactsHistory } from '@server/plants/facts-schemas';
+import type { PlantLog } from '@server/plants/schemas';
+import { client } from '../../data/client';
+import { messages } from '../../data/messages';
+import { useUndoable } from '../../data/use-undoable';
+import { Button } from '../../controls/button';
+import { leftWords } from '../care/care-words';
+import { FactsDialog } from './facts-dialog';
+import { flagWords } from './plant-words';
+import styles from './plants.module.css';
+
+export function PlantHead({ log }: { readonly log: PlantLog }) {
+  const [isOpen, setOpen] = useState(false);
+  const putAwayUndoable = useUndoable();
+  const router = useRouter();
+  const [history, setHistory] = useState<FactsHistory['before'] | null>(null);
+  const { name, genusId, tagNumber, parentage, source, acquiredOn, placeName, spot, flag, left } = log;
+  const told = [
+    { label: 'Parentage', value: parentage },
+    { label: 'Stands in', value: [placeName, spot].filter(Boolean).join(', ') || null },
+    {
+      label: 'From',
+      value: [source, acquiredOn ? dayjs(acquiredOn).format('MMMM YYYY') : null].filter(Boolean).join(', ') || null,
+    },
+    { label: 'Mark', value: flag ? flagWords[flag] : null },
+    { label: 'Left', value: left ? `${leftWords[left.how]}, ${dayjs(left.on).format('D MMMM YYYY')}` : null },
+  ].filter(({ value }) => value !== null);
+  const putAway = async () => {
+    // Written down by mistake: a plant that died or went away has left, and stays to be found.
+    if (await putAwayUndoable('plants', log.id, `${name} put away`)) router.push('/plants');
+  };
+  const openHistory = () => {
+    client.factsBefore(log.id).then(
+      ({ before }) => setHistory(before),
+      (error: unknown) => messages.error(error instanceof Error ? error.message : String(error)),
+    );
+  };
+  return (
+    <header className={styles.head}>
+      <div>
+        <h1>
+          {tagNumber ? <span className={styles.tagNumber}>{tagNumber}</span> : null}
+          {name}
+        </h1>
+        <p className="latin">{genusIds.includes(genusId) ? genusById(genusId).name : genusId}</p>
+        <dl className={styles.facts}>
+          {told.map(({ label, value }) => (
+            <div key={label}>
+              <dt>{label}</dt>
+              <dd>{value}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+      <div className={styles.headActions}>
+        <Button icon={<EditOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
+          Tag and papers…
+        </Button>
+        <Button kind="quiet" icon={<DeleteOutlined />} onClick={() => void putAway()}>
+          Put away
+        </Button>
+        {history === null && log.version > 1 ? (
+          <Button kind="quiet" onClick={openHistory}>
+            What they said before
+          </Button>
+        ) : null}
+      </div>
+      {history === null ? null : (
+        <ul className={styles.before} aria-label="What tag and papers said before">
+          {history.length === 0 ? <li>Nothing else.</li> : null}
+          {history.map(({ version, replacedAt, facts }) => (
+            <li key={version}>
+              Until {dayjs(replacedAt).format('D MMM YYYY')}:{' '}
+              {[
+                facts.name,
+                facts.tagNumber,
+                facts.parentage,
+                facts.source,
+                facts.spot,
+                facts.flag && flagWords[facts.flag],
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </li>
+          ))}
+        </ul>
+      )}
+      {isOpen ? <FactsDialog log={log} onClose={() => setOpen(false)} /> : null}
+    </header>
+  );
+}

@@ -1,0 +1,51 @@
+/** What one plant needs now and next, and when it wants water. */
+import dayjs from 'dayjs';
+import { needName, wordNeed } from '@core/words';
+import type { PlantLog } from '@server/plants/schemas';
+import { today } from '../../data/look-days';
+import styles from './plants.module.css';
+
+/** Needs less urgent than this are told by their day only. */
+const PRESSING = 0.15;
+const MOST_LATER = 3;
+
+export function PlantNeeds({ log }: { readonly log: PlantLog }) {
+  const { needs, nextWatering, wateredOn, left } = log;
+  if (left) return null;
+  const pressing = needs.filter(({ urgency }) => urgency >= PRESSING);
+  const later = needs
+    .filter(({ urgency }) => urgency < PRESSING)
+    .sort((a, b) => a.dueOn.localeCompare(b.dueOn))
+    .slice(0, MOST_LATER);
+  return (
+    <section aria-label="What it needs" className={styles.needs}>
+      <ul>
+        {pressing.map((need) => {
+          const { reason, when, waits } = wordNeed(need, today());
+          return (
+            <li key={need.kind} data-pressing="">
+              <strong>{reason}</strong> {when} {waits}
+            </li>
+          );
+        })}
+        {later.length > 0 ? (
+          <li>
+            Later:{' '}
+            {later.map(({ kind, dueOn }) => `${needName(kind)} about ${dayjs(dueOn).format('MMMM YYYY')}`).join(', ')}.
+          </li>
+        ) : null}
+        {nextWatering && wateredOn ? (
+          <li>
+            Watered on {dayjs(wateredOn).format('D MMMM')}; wants water about{' '}
+            <strong>{dayjs(nextWatering.on).format('dddd D MMMM')}</strong>,{' '}
+            {Math.max(1, Math.round(nextWatering.days))} days after
+            {Math.abs(nextWatering.factor - 1) > 0.03
+              ? `. By your finger it dries ${nextWatering.factor > 1 ? 'slower' : 'faster'} than reckoned`
+              : ''}
+            .
+          </li>
+        ) : null}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,60 @@
+'use client';
+
+/** Not now: until when a need stays untold, and why. */
+import { Modal } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { needName } from '@core/words';
+import type { DuePlant } from '@server/due/schemas';
+import { Choice } from '../../controls/choice';
+import { today } from '../../data/look-days';
+import { useCare } from '../../data/use-care';
+import careStyles from '../care/care.module.css';
+
+const MONTHS = { month: 1, season: 3, year: 12 } as const;
+type Span = keyof typeof MONTHS;
+const spans = [
+  { value: 'month', label: 'A month' },
+  { value: 'season', label: 'Three months' },
+  { value: 'year', label: 'Not this year' },
+] as const;
+
+interface PutOffDialogProps {
+  readonly plant: DuePlant;
+  readonly onClose: () => void;
+}
+
+export function PutOffDialog({ plant, onClose }: PutOffDialogProps) {
+  const { plantId, name, need } = plant;
+  const [span, setSpan] = useState<Span>('year');
+  const [note, setNote] = useState('');
+  const { isBusy, keep } = useCare();
+  const until = dayjs(today()).add(MONTHS[span], 'month');
+  const putOff = async () => {
+    const details = { need: need.kind, until: until.format('YYYY-MM-DD'), ...(note.trim() ? { note } : {}) };
+    const said = `${needName(need.kind)} put off until ${until.format('D MMM YYYY')}`;
+    if (await keep([{ id: plantId, name }], said, { kind: 'put off', happenedOn: today(), details })) onClose();
+  };
+  return (
+    <Modal
+      open
+      title={`${name}: ${needName(need.kind)}`}
+      okText="Put it off"
+      cancelText="Leave it here"
+      okButtonProps={{ size: 'large' }}
+      cancelButtonProps={{ size: 'large' }}
+      confirmLoading={isBusy}
+      onOk={() => void putOff()}
+      onCancel={onClose}
+    >
+      <div className={careStyles.fields}>
+        <Choice label="For how long" isWide options={spans} value={span} onChange={setSpan} />
+        <label>
+          Why
+          <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+          <small>It comes back on {until.format('D MMMM YYYY')}.</small>
+        </label>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,39 @@
+'use client';
+
+/** What needs a grower today: plants by need, pots that want water, signs to look for, and the year ahead. */
+import dayjs from 'dayjs';
+import type { DueList } from '@server/due/schemas';
+import type { WaitingList } from '@server/waiting/schemas';
+import { useDue } from '../../data/plants';
+import { WaitingPlants } from '../plants/waiting-list';
+import { Needs } from './needs';
+import styles from './today.module.css';
+import { Water } from './water';
+import { YearAhead } from './year-ahead';
+
+interface TodayProps {
+  readonly firstDue: DueList;
+  readonly firstWaiting: WaitingList;
+}
+
+export function TodayView({ firstDue, firstWaiting }: TodayProps) {
+  const due = useDue(firstDue);
+  return (
+    <div className={styles.page}>
+      <h1>{dayjs(due.today).format('dddd, D MMMM')}</h1>
+      <p className={styles.reckoning} aria-live="polite">
+        {due.reckoning > 0
+          ? `Working out ahead: ${due.reckoning} ${due.reckoning === 1 ? 'plant' : 'plants'} to go. The list may still change.`
+          : ''}
+      </p>
+      <div className={styles.columns}>
+        <Needs due={due} />
+        <div>
+          <Water plants={due.water} />
+          <WaitingPlants first={firstWaiting} />
+        </div>
+      </div>
+      <YearAhead ahead={due.ahead} />
+    </div>
+  );
+}

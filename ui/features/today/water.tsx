@@ -1,0 +1,68 @@
+'use client';
+
+/** Pots that want water today, by their own days; one touch waters, another says that it is still wet. */
+import dayjs from 'dayjs';
+import Link from 'next/link';
+import type { DueList } from '@server/due/schemas';
+import { Button } from '../../controls/button';
+import { today } from '../../data/look-days';
+import { type CareOf, type Done, useCare } from '../../data/use-care';
+import styles from './today.module.css';
+
+const watered = (details: Extract<Done, { kind: 'watered' }>['details'] = {}): Done => ({
+  kind: 'watered',
+  happenedOn: today(),
+  details,
+});
+
+export function Water({ plants }: { readonly plants: DueList['water'] }) {
+  const { isBusy, keep } = useCare();
+  if (plants.length === 0) return null;
+  const all: readonly CareOf[] = plants.map(({ plantId, name }) => ({ id: plantId, name }));
+  return (
+    <section aria-label="Water today">
+      <h2>
+        Water today <span className={styles.count}>{plants.length}</span>
+      </h2>
+      <ul className={styles.thirsty}>
+        {plants.map(({ plantId, name, wateredOn, days, placeName }) => {
+          const one: readonly CareOf[] = [{ id: plantId, name }];
+          return (
+            <li key={plantId} className={styles.thirst}>
+              <div>
+                <Link href={`/plants/${plantId}`} className={styles.plantLink}>
+                  {name}
+                </Link>
+                <p className={styles.when}>
+                  {placeName ? `${placeName}, ` : ''}last on {dayjs(wateredOn).format('D MMM')}, about every{' '}
+                  {Math.max(1, Math.round(days))} {Math.round(days) <= 1 ? 'day' : 'days'} now
+                </p>
+              </div>
+              <div className={styles.actions} role="group" aria-label={name}>
+                <Button kind="main" isBusy={isBusy} onClick={() => void keep(one, 'watered', watered())}>
+                  Watered
+                </Button>
+                <Button isBusy={isBusy} onClick={() => void keep(one, 'watered, it was dry', watered({ felt: 'dry' }))}>
+                  Was dry
+                </Button>
+                <Button
+                  isBusy={isBusy}
+                  onClick={() =>
+                    void keep(one, 'still wet', { kind: 'felt', happenedOn: today(), details: { felt: 'still wet' } })
+                  }
+                >
+                  Still wet
+                </Button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {plants.length > 1 ? (
+        <Button isWide isBusy={isBusy} onClick={() => void keep(all, 'watered', watered())}>
+          All {plants.length} watered
+        </Button>
+      ) : null}
+    </section>
+  );
+}
