@@ -43,7 +43,7 @@ const byIndex = rooms.map((room) => ({
 }));
 
 /** The screens, from the ground up. */
-const screens = ['theme', 'data', 'controls', 'drawing', 'shell', 'features'];
+const screens = ['theme', 'data', 'controls', 'drawing', 'care', 'shell', 'features'];
 const upwardsInUi = screens.slice(0, -1).map((floor, level) => ({
   name: `ui-${floor}-knows-only-what-is-below`,
   severity: 'error',
@@ -98,7 +98,7 @@ module.exports = {
       name: 'screens-share-only-schemas-with-the-server',
       severity: 'error',
       from: { path: '^ui/' },
-      to: { path: '^server/', pathNot: '/(entry-)?schemas\\.ts$' },
+      to: { path: '^server/', pathNot: '/(entry-|facts-|correct-)?schemas\\.ts$' },
     },
     {
       name: 'server-knows-no-screen',

@@ -134,7 +134,7 @@ test('a plant that must wait is watched: not yet, then seen', async ({ bench, ap
   await bench.getByRole('button', { name: 'Watch for it' }).click();
   await expect(bench.getByText('is on the watch list')).toBeVisible();
 
-  await bench.goto(`${app.address}/plants`);
+  await bench.goto(`${app.address}/today`);
   const waiting = bench.getByRole('region', { name: 'Waiting for a sign' });
   const line = waiting.getByRole('listitem').filter({ hasText: 'Watched pot' });
   await expect(line).toContainText('Until new root tips');
@@ -144,6 +144,7 @@ test('a plant that must wait is watched: not yet, then seen', async ({ bench, ap
   await expect(line).toContainText('looked once');
   await line.getByRole('button', { name: 'Seen' }).click();
   await expect(line).toHaveCount(0);
-  await bench.getByRole('link', { name: 'Watched pot' }).first().click();
+  await bench.goto(`${app.address}/plants?search=watched`);
+  await bench.getByRole('link', { name: /Watched pot/ }).click();
   await expect(bench.getByText('Looked: the sign is there.')).toBeVisible();
 });

@@ -31,7 +31,7 @@ test('by keyboard', async ({ bench, app }) => {
   await bench.getByRole('button', { name: 'Keep it' }).focus();
   await bench.keyboard.press('Enter');
   await expect(bench.getByText('Kept in the log of')).toBeVisible();
-  await bench.goto(`${app.address}/plants`);
+  await bench.goto(`${app.address}/plants?search=keyboard`);
   await expect(bench.getByRole('link', { name: /Keyboard Masdevallia/ })).toBeVisible();
 });
 

@@ -5,6 +5,7 @@ import { expect, sayGenus, test, waitForPlan } from './server';
 
 const paths = [
   '/',
+  '/today',
   '/plants',
   '/places',
   '/media',

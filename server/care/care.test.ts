@@ -12,7 +12,7 @@ import { fillStandings } from '../standings/refresh';
 import { testDatabase } from '../testing/database';
 import { recordCare } from './repository';
 import { type CareInput, careInputSchema } from './schemas';
-import { careKinds } from './kinds';
+import { careKinds } from './entry-schemas';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec } = makePlan(planCase).setups[0]!;

@@ -8,7 +8,7 @@ import { PlantEvent } from '../events/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
 import { refreshStandings } from '../standings/refresh';
-import type { CareKept } from './kinds';
+import type { CareKept } from './entry-schemas';
 import { type CareInput, careVersions, keptSchemas } from './schemas';
 
 export type CareRecorded =

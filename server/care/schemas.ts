@@ -11,7 +11,7 @@ import {
   textOf,
   type Versions,
 } from '@core';
-import { bloomStates, type CareKind, careKinds, waysToLeave } from './kinds';
+import { bloomStates, type CareKind, careKinds, waysToLeave } from './entry-schemas';
 
 const MOST_NOTE = 2000;
 const MOST_PHOTOS = 12;
@@ -52,7 +52,6 @@ export const detailSchemas = {
   'put off': z.strictObject({ need: oneOf('need', needKinds), until: day('until'), ...noted }),
   left: z.strictObject({ how: oneOf('how', waysToLeave), ...noted }),
 } as const satisfies Record<CareKind, z.ZodType>;
-export type Details<K extends CareKind> = z.infer<(typeof detailSchemas)[K]>;
 
 const placeBefore = z.object({ place, spot: z.string().nullable() });
 

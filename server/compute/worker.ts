@@ -4,7 +4,7 @@
  */
 import { demoPlaces, makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook } from '@core';
 import { metricWords, wordPlan } from '@core/words';
-import type { OutlookQuestion } from '../due/outlooks';
+import type { OutlookQuestion } from '../due/outlook-question';
 
 export function plan(planCase: PlanCase): string {
   return JSON.stringify({

@@ -6,7 +6,7 @@ import dayjs from 'dayjs';
 import type { Felt, Inspection, PlanCase, SetupSpec } from '@core';
 import type { CareInput } from '../care/schemas';
 import { type DemoLine, demoLines } from './collection';
-import { demoSetups } from './setups';
+import { type DemoSetup, demoSetups } from './setups';
 
 export type DemoEvent =
   | { readonly kind: 'potted'; readonly on: string; readonly spec: SetupSpec; readonly note: string }
@@ -106,12 +106,22 @@ function pottings({ name, setup: [kind, cm], every }: DemoLine, acquiredOn: stri
 
 const SPRING = 3;
 
+const breaksDown: ReadonlySet<DemoSetup> = new Set([
+  'fine bark',
+  'bark',
+  'bark, clear',
+  'bark in clay',
+  'moss',
+  'slipper mix',
+  'soil-like',
+]);
+
 /** Looked over in most springs: the neglected ones show it. */
-function looks({ name, every, came }: DemoLine, dayIn: DayIn): DemoEvent[] {
+function looks({ name, every, came, setup: [kind] }: DemoLine, dayIn: DayIn): DemoEvent[] {
   return Array.from({ length: came[0] + 1 }, (_, yearsAgo) => yearsAgo).flatMap((yearsAgo): DemoEvent[] => {
     if (chance(name, 'looked', yearsAgo) < 0.45) return [];
     const inPot = came[0] - yearsAgo;
-    const isOld = every === 0 && inPot >= 2;
+    const isOld = every === 0 && inPot >= 2 && breaksDown.has(kind);
     const inspection: Inspection = {
       reasons: [isOld ? 'old medium' : 'routine'],
       squeeze: isOld ? 'flexes' : 'gives a little',

@@ -1,7 +1,7 @@
 /** An event as it is kept, read through the shape of its kind and version; what cannot be read is said so. */
 import type { z } from 'zod';
 import { demoPlaces, upgraded } from '@core';
-import { type CareEntry, type CareKind, careKinds } from '../care/kinds';
+import { type CareEntry, type CareKind, careKinds } from '../care/entry-schemas';
 import type { PlantEventRow } from './entity';
 import type { InspectionEntry, LookEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
 import { type EventKind, eventShapes } from './schemas';

@@ -3,7 +3,7 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
 import { demoPlaces, genusIdOf, inspectionVersions, makeRecipe, questionVersions, specId } from '@core';
-import { type CareEntry, careKinds } from '../care/kinds';
+import { type CareEntry, careKinds } from '../care/entry-schemas';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';

@@ -13,7 +13,7 @@ import {
   waitingRisks,
 } from '@core';
 import { planCaseSchema } from '../plan/schemas';
-import { type CareKind, careKinds } from '../care/kinds';
+import { type CareKind, careKinds } from '../care/entry-schemas';
 import { careVersions, keptSchemas } from '../care/schemas';
 import { lookAnswers, lookedSchema, recipeLineSchema } from './entry-schemas';
 

@@ -6,7 +6,7 @@ import {
   pottingEntrySchema,
   unreadableEntrySchema,
 } from '../events/entry-schemas';
-import { careEntrySchema, waysToLeave } from '../care/kinds';
+import { careEntrySchema, waysToLeave } from '../care/entry-schemas';
 import { needSchema } from '../due/schemas';
 import { plantFlags } from './facts-schemas';
 

@@ -4,7 +4,7 @@
  */
 import * as z from 'zod';
 import type { Place } from '@core';
-import { type CareKept, careKeptSchema } from '@server/care/kinds';
+import { type CareKept, careKeptSchema } from '@server/care/entry-schemas';
 import type { CareInput } from '@server/care/schemas';
 import { type DueList, dueListSchema } from '@server/due/schemas';
 import { type Correction, type EventHistory, eventHistorySchema } from '@server/events/correct-schemas';

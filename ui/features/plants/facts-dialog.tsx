@@ -12,7 +12,7 @@ import { client, ConflictError } from '../../data/client';
 import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
 import { useKeep } from '../../data/use-keep';
-import careStyles from '../care/care.module.css';
+import careStyles from '../../care/care.module.css';
 import { flagWords } from './plant-words';
 
 const factsIn = ({ name, tagNumber, parentage, source, acquiredOn, spot, flag }: PlantLog): PlantFacts => ({
@@ -55,11 +55,18 @@ const shown = (key: keyof PlantFacts, value: string | null): string =>
         ? flagWords[value as PlantFlag]
         : `“${value}”`;
 
-/** How what is kept now differs from what stands in the dialog. */
-function differences(kept: PlantFacts, mine: PlantFacts): string {
-  const keys = (Object.keys(labels) as (keyof PlantFacts)[]).filter((key) => kept[key] !== mine[key]);
-  return keys.map((key) => `${labels[key]} is now ${shown(key, kept[key])}`).join('; ');
-}
+const keys = Object.keys(labels) as (keyof PlantFacts)[];
+
+/** What somebody else changed since these were seen, in words. */
+const changedByOthers = (seen: PlantFacts, kept: PlantFacts): string =>
+  keys
+    .filter((key) => kept[key] !== seen[key])
+    .map((key) => `${labels[key]} is now ${shown(key, kept[key])}`)
+    .join('; ');
+
+/** Theirs where nothing else was written here, mine where it was. */
+const together = (seen: PlantFacts, kept: PlantFacts, mine: PlantFacts): PlantFacts =>
+  Object.fromEntries(keys.map((key) => [key, mine[key] === seen[key] ? kept[key] : mine[key]])) as PlantFacts;
 
 interface FactsDialogProps {
   readonly log: PlantLog;
@@ -68,7 +75,7 @@ interface FactsDialogProps {
 
 export function FactsDialog({ log, onClose }: FactsDialogProps) {
   const [facts, setFacts] = useState(() => factsIn(log));
-  const [seenVersion, setSeenVersion] = useState(log.version);
+  const [seen, setSeen] = useState(() => ({ facts: factsIn(log), version: log.version }));
   const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
   const queries = useQueryClient();
@@ -78,16 +85,20 @@ export function FactsDialog({ log, onClose }: FactsDialogProps) {
     if (facts.name.trim() === '') return setFault('A plant wants a name.');
     setBusy(true);
     setFault(null);
-    const outcome = await keepIt(() => client.changeFacts(log.id, facts, seenVersion));
+    const outcome = await keepIt(() => client.changeFacts(log.id, facts, seen.version));
     setBusy(false);
     if (outcome.status === 'refused') {
       const kept = outcome.error instanceof ConflictError ? keptSchema.safeParse(outcome.error.current) : null;
       if (!kept?.success) return setFault(outcome.message);
-      // Seen now: the next touch puts what stands here in place of it.
-      setSeenVersion(kept.data.version);
-      const differs = differences(kept.data, facts);
+      const { version, ...theirs } = kept.data;
+      const clashes = keys.filter((key) => facts[key] !== seen.facts[key] && theirs[key] !== seen.facts[key]);
+      const said = changedByOthers(seen.facts, theirs);
+      const mine = clashes.length > 0 ? ' Where both wrote, yours stands here.' : '';
+      // Seen now: the next touch keeps what stands in the dialog.
+      setFacts(together(seen.facts, theirs, facts));
+      setSeen({ facts: theirs, version });
       return setFault(
-        `Somebody changed this plant meanwhile${differs ? `: ${differs}` : ''}. Keep it once more to put yours in its place, or leave it.`,
+        `Somebody changed this plant meanwhile${said ? `: ${said}` : ''}.${mine} Keep it once more, or leave it as it is.`,
       );
     }
     if (outcome.status === 'kept') messages.success(`${facts.name}: kept. What it said before is kept too.`);

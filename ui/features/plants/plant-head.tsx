@@ -12,7 +12,7 @@ import { client } from '../../data/client';
 import { messages } from '../../data/messages';
 import { useUndoable } from '../../data/use-undoable';
 import { Button } from '../../controls/button';
-import { leftWords } from '../care/care-words';
+import { leftWords } from '../../care/care-words';
 import { FactsDialog } from './facts-dialog';
 import { flagWords } from './plant-words';
 import styles from './plants.module.css';
@@ -65,7 +65,7 @@ export function PlantHead({ log }: { readonly log: PlantLog }) {
           Tag and papers…
         </Button>
         <Button kind="quiet" icon={<DeleteOutlined />} onClick={() => void putAway()}>
-          Put away
+          Put this plant away
         </Button>
         {history === null && log.version > 1 ? (
           <Button kind="quiet" onClick={openHistory}>

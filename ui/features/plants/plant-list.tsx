@@ -8,7 +8,7 @@ import type { Facets, PlantPage } from '@server/plants/schemas';
 import { useFacets, usePlants } from '../../data/plants';
 import type { CareOf } from '../../data/use-care';
 import { Button } from '../../controls/button';
-import { CareBar } from '../care/care-bar';
+import { CareBar } from '../../care/care-bar';
 import { PlantFilters } from './plant-filters';
 import { PlantRows } from './plant-rows';
 import styles from './plants.module.css';

@@ -10,7 +10,7 @@ import { kindName } from '@core/words';
 import type { PlantSummary } from '@server/plants/schemas';
 import type { CareOf } from '../../data/use-care';
 import { HabitGlyph } from '../../drawing/habit-glyph';
-import { leftWords } from '../care/care-words';
+import { leftWords } from '../../care/care-words';
 import { flagWords, since } from './plant-words';
 import styles from './plants.module.css';
 

@@ -9,7 +9,7 @@ import type { DuePlant } from '@server/due/schemas';
 import { Choice } from '../../controls/choice';
 import { today } from '../../data/look-days';
 import { useCare } from '../../data/use-care';
-import careStyles from '../care/care.module.css';
+import careStyles from '../../care/care.module.css';
 
 const MONTHS = { month: 1, season: 3, year: 12 } as const;
 type Span = keyof typeof MONTHS;

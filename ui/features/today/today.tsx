@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import type { DueList } from '@server/due/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
 import { useDue } from '../../data/plants';
-import { WaitingPlants } from '../plants/waiting-list';
+import { WaitingPlants } from './waiting-list';
 import { Needs } from './needs';
 import styles from './today.module.css';
 import { Water } from './water';

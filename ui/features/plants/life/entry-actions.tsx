@@ -13,7 +13,7 @@ import { messages } from '../../../data/messages';
 import { useKeep } from '../../../data/use-keep';
 import { useUndoable } from '../../../data/use-undoable';
 import { Button } from '../../../controls/button';
-import careStyles from '../../care/care.module.css';
+import careStyles from '../../../care/care.module.css';
 import styles from '../plants.module.css';
 
 export interface EntryToCorrect {

@@ -5,10 +5,10 @@ import { Modal } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { demoPlaces, type Felt, feltWhenWatering, type PestKind, pestKinds, type Place } from '@core';
 import { pestWords } from '@core/words';
-import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/care/kinds';
-import { Choice } from '../../controls/choice';
-import { useOwnPlaces } from '../../data/places';
-import { type CareOf, type Done, nameOfAll } from '../../data/use-care';
+import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/care/entry-schemas';
+import { Choice } from '../controls/choice';
+import { useOwnPlaces } from '../data/places';
+import { type CareOf, type Done, nameOfAll } from '../data/use-care';
 import { bloomWords, careWords, leftWords } from './care-words';
 import styles from './care.module.css';
 

@@ -24,7 +24,7 @@ import { placeBook } from '../../data/place-book';
 import { useSaveLook, useWaiting } from '../../data/plants';
 import { schemas } from '../../data/question-schemas';
 import { useKeep } from '../../data/use-keep';
-import styles from './plants.module.css';
+import styles from './today.module.css';
 
 /** Its case as it is asked now; null where this program cannot read it. */
 function caseOf({ lastCase, caseVersion }: WaitingPlant) {

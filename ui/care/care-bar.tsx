@@ -3,9 +3,9 @@
 /** What was done, in two touches, to one plant or to many: what needs no word is written down at once. */
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { Button } from '../../controls/button';
-import { today } from '../../data/look-days';
-import { type CareOf, type Done, useCare } from '../../data/use-care';
+import { Button } from '../controls/button';
+import { today } from '../data/look-days';
+import { type CareOf, type Done, useCare } from '../data/use-care';
 import { CareDialog, type DetailKind } from './care-dialog';
 import { careWords } from './care-words';
 import styles from './care.module.css';
@@ -51,7 +51,6 @@ export function CareBar({ plants, onKept }: CareBarProps) {
         </Button>
       ))}
       <label className={styles.day}>
-        on
         <input
           type="date"
           aria-label="Day"

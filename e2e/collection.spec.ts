@@ -1,0 +1,184 @@
+/** The collection as a grower uses it: found, filtered, written down about, put right, put off, and two at one plant. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './server';
+
+/** Opens the page of a demo plant. */
+async function openPlant(page: Page, address: string, name: string): Promise<void> {
+  await page.goto(`${address}/plants?${new URLSearchParams({ search: name, which: 'all' })}`);
+  await page
+    .getByRole('link', { name: new RegExp(name) })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(name);
+}
+
+const told = (page: Page) => page.getByRole('list').filter({ has: page.locator('summary') });
+
+test.describe('the list', () => {
+  test('is narrowed and ordered, and stays so over a reload', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants`);
+    const count = visitor.locator('output').filter({ hasText: /plants?$/ });
+    const all = Number((await count.innerText()).split(' ')[0]);
+    await visitor.getByLabel('Place').selectOption({ label: 'Tiller Street lamp shelf (14)' });
+    await expect(count).toHaveText('14 plants');
+    await visitor.getByLabel('Order').selectOption('tag');
+    await expect(visitor.getByRole('listitem').first()).toContainText('Cup and saucer');
+    await visitor.reload();
+    await expect(count).toHaveText('14 plants');
+    await expect(visitor.getByLabel('Order')).toHaveValue('tag');
+    await visitor.getByRole('button', { name: 'Show all plants' }).click();
+    await expect(count).toHaveText(`${all} plants`);
+  });
+
+  test('those that left are kept, with how and why, and found', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants`);
+    await visitor.getByLabel('Which').selectOption('left');
+    const gone = visitor.getByRole('link', { name: /Old Christmas moth/ });
+    await expect(gone).toContainText('Died');
+    await gone.click();
+    await expect(visitor.getByText('Roots gone.', { exact: false })).toBeVisible();
+  });
+
+  test('only rows in sight are in the page, down to the last', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants`);
+    const rows = visitor.getByRole('checkbox');
+    await expect(rows.first()).toBeVisible();
+    expect(await rows.count()).toBeLessThan(40);
+    await visitor.keyboard.press('End');
+    await expect(visitor.getByRole('link', { name: /Wire stem|White comet|Winter bells/ }).last()).toBeVisible();
+  });
+
+  test('many at once: watered in two touches, undone in one', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants?search=slipper`);
+    await visitor.getByRole('checkbox', { name: 'Choose Slipper no. 7' }).check();
+    await visitor.getByRole('checkbox', { name: 'Choose Slipper no. 12' }).check();
+    await visitor.getByRole('button', { name: 'Watered' }).click();
+    await expect(visitor.getByText('2 plants: watered.')).toBeVisible();
+    await expect(visitor.getByRole('link', { name: /Slipper no. 7.*watered/ })).toBeVisible();
+    await visitor.getByRole('button', { name: 'Undo' }).click();
+    await expect(visitor.getByRole('link', { name: /Slipper no. 7.*watered/ })).toHaveCount(0);
+  });
+
+  test('many at once: moved for the summer, and each life tells where from', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants?search=cool+lace`);
+    await visitor.getByRole('checkbox', { name: 'Choose Cool lace' }).check();
+    await visitor.getByRole('button', { name: 'Moved…' }).click();
+    const dialog = visitor.getByRole('dialog');
+    await dialog.getByLabel('Place').selectOption('slate-yard');
+    await dialog.getByLabel('Where there').fill('by the door');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog).toHaveCount(0);
+    await visitor.getByRole('link', { name: /Cool lace.*Slate Yard/ }).click();
+    await expect(visitor.getByText('Moved from Larch Cellar room to Slate Yard cold house, by the door')).toBeVisible();
+  });
+});
+
+test.describe('a plant', () => {
+  test('written down, put right, and what it said before', async ({ visitor, app }) => {
+    await openPlant(visitor, app.address, 'Golden cup');
+    await visitor.getByRole('button', { name: 'Note…' }).click();
+    const dialog = visitor.getByRole('dialog');
+    await dialog.getByLabel('Note').fill('smells of cinnamon');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await visitor.getByText('smells of cinnamon').click();
+    const entry = told(visitor).locator('details[open]');
+    await entry.getByRole('button', { name: 'Put right…' }).click();
+    await dialog.getByLabel('Note').fill('smells of cloves');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(visitor.getByText('smells of cloves')).toBeVisible();
+    await visitor.getByRole('button', { name: 'What it said before' }).click();
+    await expect(visitor.getByRole('list', { name: 'What it said before' })).toContainText('smells of cinnamon');
+  });
+
+  test('two at one plant: the second is shown what the first wrote, and chooses', async ({ visitor, app, browser }) => {
+    await openPlant(visitor, app.address, 'Coconut pie');
+    const other = await (await browser.newContext()).newPage();
+    await other.goto(visitor.url());
+    for (const page of [visitor, other]) await page.getByRole('button', { name: 'Tag and papers…' }).click();
+    await visitor.getByLabel('Where in its place').fill('first shelf');
+    await visitor.getByRole('button', { name: 'Keep it' }).click();
+    await expect(visitor.getByRole('dialog')).toHaveCount(0);
+    await other.getByLabel('Parentage or hybrid').fill('Tenuifolia');
+    await other.getByRole('button', { name: 'Keep it' }).click();
+    await expect(other.getByRole('dialog').getByRole('alert')).toContainText(
+      'meanwhile: where in its place is now “first shelf”.',
+    );
+    await expect(other.getByLabel('Parentage or hybrid')).toHaveValue('Tenuifolia');
+    await expect(other.getByLabel('Where in its place')).toHaveValue('first shelf');
+    await other.getByRole('button', { name: 'Keep it' }).click();
+    await expect(other.getByRole('dialog')).toHaveCount(0);
+    await expect(other.getByText('first shelf')).toBeVisible();
+    await expect(other.getByText('Tenuifolia')).toBeVisible();
+    await other.getByRole('button', { name: 'What they said before' }).click();
+    await expect(other.getByRole('list', { name: /said before/ }).getByRole('listitem')).toHaveCount(3);
+    await other.context().close();
+  });
+
+  test('its dialogs at every width are large enough and can be read', async ({ visitor, app }) => {
+    await openPlant(visitor, app.address, 'Golden cup');
+    for (const size of [
+      { width: 1280, height: 800 },
+      { width: 390, height: 844 },
+    ]) {
+      await visitor.setViewportSize(size);
+      for (const name of ['Tag and papers…', 'Bloom…', 'Treated…', 'Moved…', 'Left…']) {
+        await visitor.getByRole('button', { name, exact: true }).click();
+        await expect(visitor.getByRole('dialog')).toBeVisible();
+        const { violations } = await new AxeBuilder({ page: visitor }).include('.ant-modal').analyze();
+        expect
+          .soft(
+            violations.map(({ id }) => id),
+            `${name} at ${size.width}`,
+          )
+          .toEqual([]);
+        await visitor.keyboard.press('Escape');
+        await expect(visitor.getByRole('dialog')).toHaveCount(0);
+      }
+    }
+  });
+});
+
+test.describe('today', () => {
+  test('what needs one most comes first; put off it goes, and comes back when that is taken back', async ({
+    visitor,
+    app,
+  }) => {
+    await visitor.goto(`${app.address}/today`);
+    const needs = visitor.getByRole('region', { name: 'What needs you' });
+    const line = needs.getByRole('listitem').filter({ hasText: 'Hallway stripes' });
+    await expect(line).toContainText('Its medium had gone sour');
+    await line.getByRole('button', { name: /Not now/ }).click();
+    const dialog = visitor.getByRole('dialog');
+    await dialog.getByLabel('Why').fill('In bud: after that.');
+    await dialog.getByRole('button', { name: 'Put it off' }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(line.getByText('Its medium had gone sour')).toHaveCount(0);
+    await visitor.getByRole('button', { name: 'Undo' }).click();
+    await expect(line).toContainText('Its medium had gone sour');
+  });
+
+  test('the year ahead comes when it is worked out', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/today`);
+    await expect(visitor.getByText(/Working out ahead/)).toHaveCount(0, { timeout: 60_000 });
+    const year = visitor.getByRole('table');
+    await expect(year.getByRole('columnheader')).toHaveCount(13);
+    await expect(year.getByRole('rowheader', { name: 'Fern Gate glasshouse' })).toBeVisible();
+  });
+
+  test('a thirsty pot: still wet, it asks later; watered, it is done', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/today`);
+    await expect(visitor.getByText(/Working out ahead/)).toHaveCount(0, { timeout: 60_000 });
+    const water = visitor.getByRole('region', { name: 'Water today' });
+    const lines = water.getByRole('listitem');
+    const before = await lines.count();
+    const name = await lines.first().getByRole('link').innerText();
+    await lines.first().getByRole('button', { name: 'Watered' }).click();
+    await expect(water.getByRole('link', { name, exact: true })).toHaveCount(0);
+    await visitor.getByRole('button', { name: 'Undo' }).click();
+    await expect(lines).toHaveCount(before);
+    await lines.first().getByRole('button', { name: 'Still wet' }).click();
+    await expect(visitor.getByText(`${name}: still wet.`)).toBeVisible();
+  });
+});

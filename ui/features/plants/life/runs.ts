@@ -1,0 +1,28 @@
+/** The same thing done again and again is one line: what a grower wants to see is that it was kept up. */
+import type { CareEntry } from '@server/care/entry-schemas';
+
+export interface Run {
+  /** Newest first; more than one where they are all alike. */
+  readonly entries: readonly CareEntry[];
+}
+
+/** Fewer than these are told one by one. */
+const LEAST_IN_RUN = 3;
+
+const isPlain = ({ note, photoIds, felt }: CareEntry): boolean =>
+  note === undefined && photoIds === undefined && felt === undefined;
+const mayRun: ReadonlySet<CareEntry['kind']> = new Set(['watered', 'fed', 'flushed', 'weighed']);
+
+/** entries: newest first. */
+export function runsOf(entries: readonly CareEntry[]): readonly Run[] {
+  const runs: CareEntry[][] = [];
+  for (const entry of entries) {
+    const last = runs[runs.length - 1];
+    const goesOn = last?.[0]?.kind === entry.kind && mayRun.has(entry.kind) && isPlain(entry) && last.every(isPlain);
+    if (goesOn) last.push(entry);
+    else runs.push([entry]);
+  }
+  return runs.flatMap((run) =>
+    run.length >= LEAST_IN_RUN ? [{ entries: run }] : run.map((one) => ({ entries: [one] })),
+  );
+}
