@@ -19,7 +19,7 @@ export {
   mmToInch,
   type TemperatureUnit,
 } from './convert';
-export { DAYS_PER_YEAR, dayNumber, dayOf, monthIndexOf, nextMonth } from './days';
+export { DAYS_PER_YEAR, dayNumber, dayOf, monthAt, monthIndexOf, nextMonth } from './days';
 export { type FaultAt, faultCode, FaultError, type FaultFact } from './fault-facts';
 export { type Checked, checkWith, faultsOf } from './faults';
 export {

@@ -36,6 +36,9 @@ const HALVINGS = 12;
 const HALF = 0.5;
 const ONE_SPREAD_SOONER = 0.841;
 
+/** No outlook is surer than that, and thousands of them are kept and read. */
+const hundredth = (value: number): number => Math.round(100 * value) / 100;
+
 /** Years until only such a share of the futures is still inside: the share falls all the way. */
 function yearsUntil(share: number, inside: (years: number) => number): number | null {
   if (inside(MOST_YEARS) > share) return null;
@@ -54,7 +57,7 @@ function rimOf(forecast: Forecast, shape: PotShape, widthCm: number): Outlook['r
   const years = yearsUntil(HALF, inside);
   if (years === null) return null;
   const sooner = yearsUntil(ONE_SPREAD_SOONER, inside) ?? years;
-  return { years, spreadYears: Math.max(k.RIM_LEAST_SPREAD_YEARS, years - sooner) };
+  return { years: hundredth(years), spreadYears: hundredth(Math.max(k.RIM_LEAST_SPREAD_YEARS, years - sooner)) };
 }
 
 const restOf = ({ plant, place }: CaseContext): number[] => [...restMonthsOf(plant.genus, place)];
@@ -65,11 +68,11 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec, places: PlaceBook
   const { facts, judgement } = judgeFully(context, factsOf(context, spec), judge);
   const { setup } = facts;
   return {
-    lifeYears: facts.lifeYears,
+    lifeYears: hundredth(facts.lifeYears),
     isRough: false,
     rim: setup.kind === 'pot' ? rimOf(context.growth(), setup.pot.shape, setup.pot.rimDiameterCm) : null,
     flushesPerYear: judgement.year.flushes,
-    waterDays: judgement.byMonth.map(daysOf),
+    waterDays: judgement.byMonth.map((time) => hundredth(daysOf(time))),
     restMonths: restOf(context),
   };
 }
@@ -81,7 +84,7 @@ export function roughOutlook(planCase: PlanCase, places: PlaceBook): Outlook {
   const lifeYears =
     mediumId === null ? null : mixLifeYears([{ medium: mediumById(mediumId), parts: 1 }], context.ageing);
   return {
-    lifeYears,
+    lifeYears: lifeYears === null ? null : hundredth(lifeYears),
     isRough: true,
     rim: null,
     flushesPerYear: 0,

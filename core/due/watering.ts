@@ -3,7 +3,7 @@
  * pot's own factor on the reckoned days is a log-normal belief about 1, corrected by each finding (conjugate normal on
  * ln(factor), known spread: any textbook of Bayesian statistics; the spreads are from memory).
  */
-import { dayNumber, dayOf, monthIndexOf } from '../base';
+import { dayNumber, dayOf, monthAt } from '../base';
 import { k } from './constants';
 
 export const feltWhenWatering = ['still wet', 'just right', 'dry'] as const;
@@ -44,18 +44,22 @@ export interface NextWatering {
   readonly days: number;
 }
 
-/** A pot may dry over the end of a month: each day dries its share of the days of its month. waterDays: January first. */
+/** A pot may dry over the end of a month: each month's days dry their share of the days it takes in that month. waterDays: January first. */
 export function nextWatering(wateredOn: string, waterDays: readonly number[], factor: number): NextWatering {
   const from = dayNumber(wateredOn);
-  const shareOn = (day: number): number => 1 / Math.max(k.BOTTOM_DAYS, factor * waterDays[monthIndexOf(dayOf(day))]!);
   let dried = 0;
   let day = from;
   for (;;) {
-    const share = shareOn(day);
-    if (dried + share >= 1) break;
-    dried += share;
-    day += 1;
+    const { monthIndex, nextAt } = monthAt(day);
+    const daysHere = Math.max(k.BOTTOM_DAYS, factor * waterDays[monthIndex]!);
+    const left = (1 - dried) * daysHere;
+    if (day + left <= nextAt) {
+      day += left;
+      break;
+    }
+    dried += (nextAt - day) / daysHere;
+    day = nextAt;
   }
-  const days = day - from + (1 - dried) / shareOn(day);
+  const days = day - from;
   return { on: dayOf(from + Math.round(days)), days };
 }

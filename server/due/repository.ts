@@ -8,6 +8,9 @@ import { type StandingRow, standingColumns, standingsOf, waterNextOf, type Water
 /** More than these nobody does in a day. */
 const MOST_SHOWN = 200;
 
+/** Days order as they are written; of thousands of names the alphabet's finer points are not asked. */
+const inOrder = (one: string, other: string): number => (one < other ? -1 : one > other ? 1 : 0);
+
 interface Row extends StandingRow {
   readonly id: string;
   readonly name: string;
@@ -105,31 +108,39 @@ function aheadOf(judged: readonly Judged[], today: string): MonthAhead[] {
   }));
 }
 
-function duePlants(judged: readonly Judged[]): DuePlant[] {
-  return judged
-    .flatMap(({ row, needs }) => {
-      const need = firstNeed(needs);
-      if (need === null) return [];
-      const others = needs
-        .slice(1)
-        .filter(({ urgency }) => urgency >= WORTH_NAMING)
-        .map(({ kind }) => kind);
-      return [{ ...told(row), urgency: urgencyOf(needs), need, others }];
-    })
-    .sort((a, b) => b.urgency - a.urgency || a.name.localeCompare(b.name));
+/** Of thousands only what is shown is made into entries. */
+function duePlants(judged: readonly Judged[]): { readonly shown: DuePlant[]; readonly total: number } {
+  const due: { readonly one: Judged; readonly need: Need; readonly urgency: number }[] = [];
+  for (const one of judged) {
+    const need = firstNeed(one.needs);
+    if (need !== null) due.push({ one, need, urgency: urgencyOf(one.needs) });
+  }
+  due.sort((a, b) => b.urgency - a.urgency || inOrder(a.one.row.name, b.one.row.name));
+  const shown = due.slice(0, MOST_SHOWN).map(({ one: { row, needs }, need, urgency }) => ({
+    ...told(row),
+    urgency,
+    need,
+    others: needs
+      .slice(1)
+      .filter((other) => other.urgency >= WORTH_NAMING)
+      .map(({ kind }) => kind),
+  }));
+  return { shown, total: due.length };
 }
 
 /** A need less urgent than this is not named beside another. */
 const WORTH_NAMING = 0.15;
 
 function thirsty(rows: readonly Row[], today: string): ThirstyPlant[] {
-  return rows
-    .flatMap((row) => {
-      const next = waterNextOf(row);
-      if (next === null || next.on > today || row.watered_on === null) return [];
-      return [{ ...told(row), wateredOn: row.watered_on, waterOn: next.on, days: next.days }];
-    })
-    .sort((a, b) => a.waterOn.localeCompare(b.waterOn) || a.name.localeCompare(b.name));
+  const wanting: { readonly row: Row; readonly next: WaterNext }[] = [];
+  for (const row of rows) {
+    const next = waterNextOf(row);
+    if (next !== null && next.on <= today) wanting.push({ row, next });
+  }
+  return wanting
+    .sort((a, b) => inOrder(a.next.on, b.next.on) || inOrder(a.row.name, b.row.name))
+    .slice(0, MOST_SHOWN)
+    .map(({ row, next: { on: waterOn, days } }) => ({ ...told(row), wateredOn: row.watered_on!, waterOn, days }));
 }
 
 /** today: YYYY-MM-DD, by the grower's clock. */
@@ -139,9 +150,9 @@ export async function dueList(em: EntityManager, scope: Scope, today: string): P
   const due = duePlants(judged);
   return {
     today,
-    plants: due.slice(0, MOST_SHOWN),
-    total: due.length,
-    water: thirsty(rows, today).slice(0, MOST_SHOWN),
+    plants: due.shown,
+    total: due.total,
+    water: thirsty(rows, today),
     ahead: aheadOf(judged, today),
     reckoning: rows.filter((row) => !row.is_reckoned).length,
   };

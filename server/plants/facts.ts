@@ -4,6 +4,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import type { Scope } from '../scope';
+import { refreshStandings } from '../standings/refresh';
 import { Plant, PlantBefore, type PlantRow } from './entity';
 import { type FactsHistory, type PlantFacts, plantFactsSchema } from './facts-schemas';
 
@@ -49,6 +50,8 @@ export async function changeFacts(
     if (seenVersion !== version) return { status: 'changed meanwhile', current, version };
     inside.create(PlantBefore, { id: randomUUID(), plant, version, facts: current, replacedAt: new Date() });
     Object.assign(plant, facts, { version: version + 1 });
+    await inside.flush();
+    await refreshStandings(inside, [plantId]);
     return { status: 'changed', version: version + 1 };
   });
 }

@@ -2,7 +2,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { cursorOf, readCursor } from '../http/page';
 import type { Scope } from '../scope';
-import { fitOf, genusTexts, MOST_FOUND, searchedText } from './find';
+import { found, MOST_FOUND } from './find';
 import type { Facets, PlantPage, PlantSort } from './schemas';
 import { summaryColumns, summaryOf, type SummaryRow } from './summary';
 import type { PlantWish } from './wish';
@@ -40,22 +40,19 @@ function conditions(scope: Scope, wish: PlantWish): readonly Part[] {
 /** The wished plants with their rows, and the key they are ordered by. */
 function chosen(scope: Scope, wish: PlantWish): Part {
   const where = conditions(scope, wish);
-  const isSearch = wish.words.length > 0;
-  const fit = isSearch ? fitOf('of_plant.text') : '';
+  const words = JSON.stringify(wish.words);
   return {
     sql: `
-      genus as (select * from jsonb_to_recordset(?::jsonb) as genus(id text, text text)),
-      chosen as (
+      wished as (
         select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.parentage, plant.spot, plant.flag,
           plant_now.place_name, plant_now.potted_on, plant_now.title, plant_now.medium_name, plant_now.in_medium_since,
           plant_now.watered_on, plant_now.looked_over_on, plant_now.photo_id, plant_now.left_on, plant_now.left_how,
-          ${sortKeys[wish.sort]} as key, ${isSearch ? 'fit.rank' : '0'} as rank
+          plant_now.search_text, ${sortKeys[wish.sort]} as key
         from plant
         join plant_now on plant_now.plant_id = plant.id
-        ${isSearch ? `left join genus on genus.id = plant.genus_id cross join lateral (select ${searchedText} as text offset 0) of_plant ${fit}` : ''}
         where ${where.map(({ sql }) => sql).join(' and ')}
-      )`,
-    values: [genusTexts, ...(isSearch ? [JSON.stringify(wish.words)] : []), ...where.flatMap(({ values }) => values)],
+      ), ${wish.words.length > 0 ? found : 'chosen as (select *, 0 as rank from wished)'}`,
+    values: [...where.flatMap(({ values }) => values), ...(wish.words.length > 0 ? [words, words] : [])],
   };
 }
 
@@ -98,7 +95,9 @@ interface FacetRow {
 
 const facets = `
   with here as (
-    select plant.genus_id, plant.flag, plant_now.* from plant join plant_now on plant_now.plant_id = plant.id
+    select plant.genus_id, plant.flag, plant_now.place_key, plant_now.place_name, plant_now.medium_id,
+      plant_now.medium_name, plant_now.left_on
+    from plant join plant_now on plant_now.plant_id = plant.id
     where plant.collection_id = ? and plant.deleted_at is null
   )
   select 'place' as facet, place_key as id, max(place_name) as name, count(*)::text as plants from here

@@ -4,9 +4,17 @@
  * changes either, so that it never tells anything else than they do.
  */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { demoPlaces } from '@core';
+import { demoPlaces, genusById, genusIds } from '@core';
 
 const placeNames = JSON.stringify(demoPlaces.map(({ id, name }) => ({ id, name })));
+
+/** Kinds are told by id and found by any of their names; a kind of the grower's own is told by its name. */
+const genusTexts = JSON.stringify(
+  genusIds.map((id) => {
+    const { name, alsoCalled } = genusById(id);
+    return { id, text: [name, ...alsoCalled].join(' ') };
+  }),
+);
 
 /** Findings of a finger that still say how a pot dries. */
 const MOST_FELT = 12;
@@ -16,13 +24,15 @@ const refresh = (which: string): string => `
   with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text))
   insert into plant_now (plant_id, collection_id, place_key, place_name, potted_on, in_medium_since, medium_id, medium_name,
     title, watered_on, fed_on, flushed_on, treated_on, bloomed_on, looked_over_on, photo_id, left_on, left_how, seen, waits,
-    put_off, felt, outlook_key)
+    put_off, felt, search_text, outlook_key)
   select plant.id, plant.collection_id, placed.key, coalesce(named.name, placed.name), potted.on_day,
     coalesce(potted.on_day, said.since), coalesce(mainly.medium_id, said.medium_id), mainly.medium_name, potted.title,
     days.watered_on, days.fed_on, days.flushed_on, days.treated_on, days.bloomed_on, days.looked_over_on, photo.id,
     gone.left_on, gone.left_how, seen.seen,
     case when waiting.recorded_at > coalesce(potted.recorded_at, '-infinity') then waiting.waits end,
     coalesce(deferred.put_off, '[]'), coalesce(finger.felt, '[]'),
+    lower(concat_ws(' ', plant.name, plant.tag_number, coalesce(genus.text, plant.genus_id), plant.parentage, plant.source,
+      coalesce(named.name, placed.name), plant.spot, mainly.medium_name, plant.flag)),
     md5(concat_ws('|', potted.id, plant.last_case::text))
   from plant
   cross join lateral (select
@@ -30,6 +40,7 @@ const refresh = (which: string): string => `
       else coalesce(plant.last_case->'place'->>'id', '') end as key,
     plant.last_case->'place'->>'name' as name) placed
   left join named on named.id = placed.key
+  left join jsonb_to_recordset(?::jsonb) as genus(id text, text text) on genus.id = plant.genus_id
   cross join lateral (select plant.last_case->'current'->>'mediumId' as medium_id,
     plant.created_at::date - round((plant.last_case->'current'->>'yearsInMedium')::numeric * 365.25)::int as since) said
   left join lateral (
@@ -76,7 +87,7 @@ const refresh = (which: string): string => `
   ) seen on true
   left join lateral (
     select recorded_at, case when data->>'lookOn' is not null then jsonb_build_object('sign', data->'sign',
-      'risk', data->'risk', 'lookOn', data->'lookOn') end as waits
+      'risk', data->'risk', 'lookOn', data->'lookOn', 'lookedOn', happened_on) end as waits
     from event
     where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'looked'
       and event.hidden_at is null
@@ -110,7 +121,8 @@ const refresh = (which: string): string => `
     title = excluded.title, watered_on = excluded.watered_on, fed_on = excluded.fed_on, flushed_on = excluded.flushed_on,
     treated_on = excluded.treated_on, bloomed_on = excluded.bloomed_on, looked_over_on = excluded.looked_over_on,
     photo_id = excluded.photo_id, left_on = excluded.left_on, left_how = excluded.left_how, seen = excluded.seen,
-    waits = excluded.waits, put_off = excluded.put_off, felt = excluded.felt, outlook_key = excluded.outlook_key`;
+    waits = excluded.waits, put_off = excluded.put_off, felt = excluded.felt,
+    search_text = excluded.search_text, outlook_key = excluded.outlook_key`;
 
 const ofPlants = refresh('plant.id = any(?::uuid[])');
 const ofThoseWithout = refresh('not exists (select 1 from plant_now where plant_now.plant_id = plant.id)');
@@ -118,10 +130,10 @@ const ofThoseWithout = refresh('not exists (select 1 from plant_now where plant_
 /** Inside the transaction that changed these plants or their events, after its flush. */
 export async function refreshStandings(em: EntityManager, plantIds: readonly string[]): Promise<void> {
   if (plantIds.length === 0) return;
-  await em.execute(ofPlants, [placeNames, `{${plantIds.join(',')}}`]);
+  await em.execute(ofPlants, [placeNames, genusTexts, `{${plantIds.join(',')}}`]);
 }
 
 /** Plants kept by a program that had no such table. */
 export async function fillStandings(em: EntityManager): Promise<void> {
-  await em.execute(ofThoseWithout, [placeNames]);
+  await em.execute(ofThoseWithout, [placeNames, genusTexts]);
 }

@@ -20,18 +20,13 @@ interface WaitingRow {
   readonly looks: string;
 }
 
-/** A plant waits while its newest look says so and nothing was potted since; it began with the last "waiting" before that. */
+/** plant_now tells which wait; since the last "waiting" before the newest look, and how often they were looked at. */
 const waiting = `
   select plant.id, plant.name, plant.genus_id, plant.last_case, plant.case_version,
-    newest.data->>'sign' as sign, newest.data->>'risk' as risk, newest.data->>'lookOn' as look_on,
-    coalesce(begun.happened_on, newest.happened_on)::text as since, coalesce(begun.looks, 0)::text as looks
-  from plant
-  join lateral (
-    select happened_on, recorded_at, data from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id
-      and event.kind = 'looked' and event.hidden_at is null
-    order by recorded_at desc limit 1
-  ) newest on newest.data->>'answer' in ('waiting', 'not yet')
+    plant_now.waits->>'sign' as sign, plant_now.waits->>'risk' as risk, plant_now.waits->>'lookOn' as look_on,
+    coalesce(begun.happened_on::text, plant_now.waits->>'lookedOn') as since, coalesce(begun.looks, 0)::text as looks
+  from plant_now
+  join plant on plant.id = plant_now.plant_id
   left join lateral (
     select first.happened_on, (
       select count(*) from event
@@ -43,12 +38,9 @@ const waiting = `
       and first.hidden_at is null and first.data->>'answer' = 'waiting'
     order by first.recorded_at desc limit 1
   ) begun on true
-  where plant.collection_id = ? and plant.deleted_at is null and not exists (
-    select 1 from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'potted'
-      and event.hidden_at is null and event.recorded_at > newest.recorded_at
-  )
-  order by newest.data->>'lookOn', plant.name
+  where plant_now.collection_id = ? and plant_now.waits is not null and plant_now.left_on is null
+    and plant.deleted_at is null
+  order by plant_now.waits->>'lookOn', plant.name
   limit ${MOST_WAITING}`;
 
 /** The one to be looked at first comes first. */

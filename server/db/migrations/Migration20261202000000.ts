@@ -64,6 +64,7 @@ export class Migration20261202000000 extends Migration {
       "waits" jsonb null,
       "put_off" jsonb not null default '[]',
       "felt" jsonb not null default '[]',
+      "search_text" text not null,
       "outlook_key" char(32) not null,
       "outlook_of" char(32) null,
       "outlook" jsonb null);`);

@@ -82,7 +82,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
       </div>
       <p className={styles.told}>
         <output aria-live="polite">
-          {asked.search ? `${plants.length} found` : `${total} ${total === 1 ? 'plant' : 'plants'}`}
+          {asked.search
+            ? `${total} found${total > plants.length ? `, the best ${plants.length} shown` : ''}`
+            : `${total} ${total === 1 ? 'plant' : 'plants'}`}
         </output>
         {plants.length > 0 ? (
           <Button kind="link" onClick={chooseAll}>
