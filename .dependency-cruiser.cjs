@@ -98,7 +98,7 @@ module.exports = {
       name: 'screens-share-only-schemas-with-the-server',
       severity: 'error',
       from: { path: '^ui/' },
-      to: { path: '^server/', pathNot: '/(entry-|facts-|correct-)?schemas\\.ts$' },
+      to: { path: '^server/', pathNot: '/(entry-|facts-|correct-|add-)?schemas\\.ts$' },
     },
     {
       name: 'server-knows-no-screen',

@@ -7,6 +7,10 @@ interface Found {
   readonly versions: Readonly<Record<string, number>>;
   readonly unreadable: number;
   readonly entriesOf: ReadonlyMap<string, number>;
+  /** Waterings by the name of their plant. */
+  readonly wateredOf: ReadonlyMap<string, number>;
+  /** Batches of two plants of which only one has it. */
+  readonly halfBatches: number;
 }
 
 async function json<T>(url: string): Promise<T> {
@@ -27,6 +31,15 @@ async function everyPage<T>(url: string): Promise<readonly T[]> {
   return pages;
 }
 
+/** Of the writers, not of the demo. */
+const isWritten = (name: string): boolean => name.startsWith('plant w');
+
+interface Log {
+  readonly pottings: readonly { readonly recipe: readonly unknown[] }[];
+  readonly care: readonly { readonly batchId: string }[];
+  readonly unreadable: readonly unknown[];
+}
+
 export async function whatIsKept(address: string): Promise<Found> {
   const plantPages = await everyPage<Pick<Found, 'plants'>>(`${address}/api/plants`);
   const placePages = await everyPage<{
@@ -36,11 +49,16 @@ export async function whatIsKept(address: string): Promise<Found> {
   }>(`${address}/api/places`);
   const plants = plantPages.flatMap((page) => page.plants);
   const entriesOf = new Map<string, number>();
+  const wateredOf = new Map<string, number>();
+  const batches = new Map<string, number>();
   let unreadable = placePages.flatMap((page) => page.unreadable).length;
   for (const { id, name } of plants) {
-    const log = await json<{ pottings: { recipe: unknown[] }[]; unreadable: unknown[] }>(`${address}/api/plants/${id}`);
-    entriesOf.set(name, (entriesOf.get(name) ?? 0) + log.pottings.filter(({ recipe }) => recipe.length > 0).length);
+    const log = await json<Log>(`${address}/api/plants/${id}`);
     unreadable += log.unreadable.length;
+    if (!isWritten(name)) continue;
+    wateredOf.set(name, (wateredOf.get(name) ?? 0) + log.care.length);
+    for (const { batchId } of log.care) batches.set(batchId, (batches.get(batchId) ?? 0) + 1);
+    entriesOf.set(name, (entriesOf.get(name) ?? 0) + log.pottings.filter(({ recipe }) => recipe.length > 0).length);
   }
   return {
     plants,
@@ -48,6 +66,8 @@ export async function whatIsKept(address: string): Promise<Found> {
     versions: Object.assign({}, ...placePages.map((page) => page.versions)) as Record<string, number>,
     unreadable,
     entriesOf,
+    wateredOf,
+    halfBatches: [...batches.values()].filter((count) => count !== 2).length,
   };
 }
 
@@ -70,7 +90,12 @@ export function faultsIn(tally: Tally, found: Found): readonly string[] {
     const count = times(name, found.places) + times(name.replace('place ', 'changed '), found.places);
     if (count !== 1) faults.push(`${name}: acknowledged, and kept ${count} times`);
   }
-  const stray = found.plants.filter(({ name }) => name.startsWith('plant w') && !tally.sent.has(name));
+  for (const [name, count] of tally.watered) {
+    const kept = found.wateredOf.get(name) ?? 0;
+    if (kept !== count) faults.push(`${name}: ${count} waterings acknowledged, ${kept} kept`);
+  }
+  if (found.halfBatches > 0) faults.push(`${found.halfBatches} waterings of two plants kept of one alone`);
+  const stray = found.plants.filter(({ name }) => isWritten(name) && !tally.sent.has(name));
   for (const { name } of stray) faults.push(`${name}: nobody sent it`);
   if (found.unreadable > 0) faults.push(`${found.unreadable} records that cannot be read`);
   return faults;

@@ -21,6 +21,8 @@ export interface Tally {
   readonly changed: Map<string, { readonly name: string; readonly version: number }>;
   /** Names ever sent. */
   readonly sent: Set<string>;
+  /** Acknowledged waterings of each plant, by its name. */
+  readonly watered: Map<string, number>;
   attempts: number;
   unanswered: number;
   readonly statuses: Record<string, number>;
@@ -31,6 +33,7 @@ export const newTally = (): Tally => ({
   plants: new Set(),
   places: new Set(),
   changed: new Map(),
+  watered: new Map(),
   sent: new Set(),
   attempts: 0,
   unanswered: 0,
@@ -83,9 +86,27 @@ async function untilKept(address: string, change: Change, tally: Tally, run: Rea
   return null;
 }
 
-/** Writes plants, places and changes of places until told to stop; what is begun is brought to its end. */
+interface Written {
+  readonly id: string;
+  readonly name: string;
+}
+
+const watered = (plants: readonly Written[]) => ({
+  method: 'POST',
+  path: '/api/care',
+  body: {
+    kind: 'watered',
+    happenedOn: '2026-11-26',
+    plantIds: plants.map(({ id }) => id),
+    details: {},
+    idempotencyKey: randomUUID(),
+  },
+});
+
+/** Writes plants, what is done to two of them at once, places and changes of places until told to stop; what is begun is brought to its end. */
 export async function write(address: () => string, label: string, run: Readonly<Run>, tally: Tally): Promise<void> {
   const { spec } = makePlan(planCase, demoPlaces).setups[0]!;
+  let before: readonly Written[] = [];
   for (let count = 0; !run.isOver && !run.isLost; count += 1) {
     const name = `${label}-${count}`;
     tally.sent.add(`plant ${name}`);
@@ -97,7 +118,16 @@ export async function write(address: () => string, label: string, run: Readonly<
       idempotencyKey: randomUUID(),
     };
     const potted = { method: 'POST', path: '/api/pottings', body: potting };
-    if (await untilKept(address(), potted, tally, run)) tally.plants.add(potting.plantName);
+    const plant = (await untilKept(address(), potted, tally, run)) as { id: string } | null;
+    if (plant) {
+      tally.plants.add(potting.plantName);
+      // Of this plant and the one before it together: both lives have it, or neither.
+      const both = [{ id: plant.id, name: potting.plantName }, ...before];
+      before = both.slice(0, 1);
+      if (both.length === 2 && (await untilKept(address(), watered(both), tally, run))) {
+        for (const one of both) tally.watered.set(one.name, (tally.watered.get(one.name) ?? 0) + 1);
+      }
+    }
 
     const place = { ...demoPlaces[0]!, name: `place ${name}` };
     tally.sent.add(place.name);

@@ -13,8 +13,6 @@ async function openPlant(page: Page, address: string, name: string): Promise<voi
   await expect(page.getByRole('heading', { level: 1 })).toContainText(name);
 }
 
-const told = (page: Page) => page.getByRole('list').filter({ has: page.locator('summary') });
-
 test.describe('the list', () => {
   test('is narrowed and ordered, and stays so over a reload', async ({ visitor, app }) => {
     await visitor.goto(`${app.address}/plants`);
@@ -81,8 +79,9 @@ test.describe('a plant', () => {
     const dialog = visitor.getByRole('dialog');
     await dialog.getByLabel('Note').fill('smells of cinnamon');
     await dialog.getByRole('button', { name: 'Keep it' }).click();
-    await visitor.getByText('smells of cinnamon').click();
-    const entry = told(visitor).locator('details[open]');
+    await expect(dialog).toHaveCount(0);
+    await visitor.locator('summary').filter({ hasText: 'smells of cinnamon' }).click();
+    const entry = visitor.locator('details[open]');
     await entry.getByRole('button', { name: 'Put right…' }).click();
     await dialog.getByLabel('Note').fill('smells of cloves');
     await dialog.getByRole('button', { name: 'Keep it' }).click();
@@ -116,6 +115,35 @@ test.describe('a plant', () => {
     await other.context().close();
   });
 
+  test('divided: the new one has the life of the whole up to then', async ({ visitor, app }) => {
+    await openPlant(visitor, app.address, 'Winter bells');
+    await visitor.getByRole('button', { name: 'Divide…' }).click();
+    const dialog = visitor.getByRole('dialog');
+    await dialog.getByLabel('Name').fill('Back bulbs of the bells');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('Back bulbs of the bells');
+    const before = visitor.getByRole('region', { name: 'As part of Winter bells' });
+    await expect(before.getByRole('table', { name: 'What went in' }).first()).toBeVisible();
+    await before.getByRole('link', { name: 'Winter bells' }).click();
+    await expect(visitor.getByText('Divided: Back bulbs of the bells taken off')).toBeVisible();
+  });
+
+  test('a plant one has is put on record, and asks for what its medium wants', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants`);
+    await visitor.getByRole('button', { name: 'A plant you have…' }).click();
+    const dialog = visitor.getByRole('dialog');
+    await dialog.getByLabel('Name').fill('Inherited moth');
+    await dialog.getByLabel('Kind').selectOption('phalaenopsis');
+    await dialog.getByLabel('Medium').selectOption('bark-6-12');
+    await dialog.getByLabel('Years in it').fill('six');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog.getByRole('alert')).toHaveText('Years in the medium must be between 0 and 30.');
+    await dialog.getByLabel('Years in it').fill('6');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('Inherited moth');
+    await expect(visitor.getByText('Its medium has done its time here.')).toBeVisible();
+  });
+
   test('its dialogs at every width are large enough and can be read', async ({ visitor, app }) => {
     await openPlant(visitor, app.address, 'Golden cup');
     for (const size of [
@@ -123,7 +151,7 @@ test.describe('a plant', () => {
       { width: 390, height: 844 },
     ]) {
       await visitor.setViewportSize(size);
-      for (const name of ['Tag and papers…', 'Bloom…', 'Treated…', 'Moved…', 'Left…']) {
+      for (const name of ['Tag and papers…', 'Bloom…', 'Treated…', 'Moved…', 'Left…', 'Divide…']) {
         await visitor.getByRole('button', { name, exact: true }).click();
         await expect(visitor.getByRole('dialog')).toBeVisible();
         const { violations } = await new AxeBuilder({ page: visitor }).include('.ant-modal').analyze();

@@ -62,7 +62,6 @@ const lookOver = (steps) => async (page) => {
   await page.keyboard.press('3');
 };
 await picture('inspect', '/', desk, lookOver(3));
-await picture('inspect-phone', '/', { width: 390, height: 844 }, lookOver(3));
 await picture('tablet', '/', tablet);
 await picture('dark', '/', desk, null, 'dark');
 await picture('phone', '/', { width: 390, height: 844 });
@@ -71,8 +70,11 @@ await picture('signs', '/', desk, async (page) => {
   await page.getByRole('button', { name: 'new root tips just showing' }).click();
 });
 await picture('plants', '/plants', desk);
+await picture('today', '/today', desk, (page) =>
+  page.getByText(/Working out ahead/).waitFor({ state: 'detached', timeout: 60_000 }),
+);
 await picture('places', '/places', desk);
-await picture('log', '/plants', desk, async (page) => {
+await picture('log', '/plants?search=purple', desk, async (page) => {
   await page.getByRole('link', { name: /Purple/ }).click();
   await page.getByRole('table').first().waitFor();
 });

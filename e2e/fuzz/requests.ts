@@ -2,9 +2,13 @@
 import fc, { type Arbitrary } from 'fast-check';
 import * as z from 'zod';
 import { demoPlaces, questionSchemas } from '@core';
+import { careInputSchema } from '../../server/care/schemas';
 import { routes } from '../../server/door/routes';
+import { correctionSchema } from '../../server/events/correct-schemas';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../../server/events/schemas';
 import { ownKinds, ownSchemas } from '../../server/own/schemas';
+import { addInputSchema } from '../../server/plants/add-schemas';
+import { plantFactsSchema } from '../../server/plants/facts-schemas';
 import { wholePlaceSchema } from '../../server/places/schemas';
 import { type JsonSchema, valuesOf } from './from-schema';
 import { rawBodies, spoiled } from './spoil';
@@ -25,6 +29,10 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/pottings': [pottingInputSchema],
   'POST /api/inspections': [inspectionInputSchema],
   'POST /api/looks': [lookInputSchema],
+  'POST /api/care': [careInputSchema],
+  'POST /api/plants': [addInputSchema],
+  'PUT /api/plants/[id]': [plantFactsSchema],
+  'PUT /api/events/[id]': [correctionSchema],
   'POST /api/places': [wholePlaceSchema],
   'PUT /api/places/[id]': [wholePlaceSchema],
   'POST /api/own/[kind]': ownKinds.map((kind) => ownSchemas[kind]),
@@ -39,9 +47,32 @@ const kinds = fc.oneof(
 const queries = fc.oneof(
   { weight: 2, arbitrary: fc.constant('') },
   fc
-    .tuple(fc.constantFrom('limit', 'after', 'x'), fc.string())
+    .tuple(
+      fc.constantFrom(
+        'limit',
+        'after',
+        'x',
+        'search',
+        'place',
+        'genus',
+        'flag',
+        'olderYears',
+        'sort',
+        'which',
+        'today',
+      ),
+      fc.string(),
+    )
     .map(([name, value]) => `?${name}=${encodeURIComponent(value)}`),
-  fc.constantFrom('?limit=-1', '?limit=1e9', '?after=eyJuYW1lIjoxfQ', '?after=%00'),
+  fc.constantFrom(
+    '?limit=-1',
+    '?limit=1e9',
+    '?after=eyJuYW1lIjoxfQ',
+    '?after=%00',
+    '?sort=potted&olderYears=99&which=all',
+    '?today=2026-02-30',
+    '?today=0001-01-01',
+  ),
 );
 
 function paths(route: string): Arbitrary<string> {

@@ -14,6 +14,7 @@ export const careKinds = [
   'noted',
   'put off',
   'left',
+  'divided',
 ] as const;
 export type CareKind = (typeof careKinds)[number];
 
@@ -42,6 +43,10 @@ export const careEntrySchema = z.object({
   spot: z.string().optional(),
   placeName: z.string().optional(),
   fromName: z.string().optional(),
+  /** Of a division: the other plant, and whether it came of that one or went into it. */
+  otherId: z.uuid().optional(),
+  otherName: z.string().optional(),
+  isPart: z.boolean().optional(),
 });
 export type CareEntry = z.infer<typeof careEntrySchema>;
 

@@ -1,4 +1,5 @@
 /** The addresses of what is done to plants. */
+import { wakeOutlooks } from '../due/work';
 import { setBatchHidden } from '../events/hide';
 import { hiding } from '../http/hiding';
 import { inScope } from '../http/in-scope';
@@ -15,6 +16,8 @@ export async function postCare(request: Request): Promise<Response> {
     if (recorded.status === 'no such plants') {
       return problem(404, 'Some of these plants are not there. Nothing was kept.', [], { missing: recorded.missing });
     }
+    // A plant that was moved dries otherwise.
+    wakeOutlooks();
     const { batchId, plants } = recorded;
     return Response.json({ batchId, plants }, { status: recorded.status === 'recorded' ? 201 : 200 });
   });

@@ -11,7 +11,7 @@ import {
   textOf,
   type Versions,
 } from '@core';
-import { bloomStates, type CareKind, careKinds, waysToLeave } from './entry-schemas';
+import { bloomStates, type CareKind, waysToLeave } from './entry-schemas';
 
 const MOST_NOTE = 2000;
 const MOST_PHOTOS = 12;
@@ -51,7 +51,7 @@ export const detailSchemas = {
   /** Not this year: need stays untold until the day. */
   'put off': z.strictObject({ need: oneOf('need', needKinds), until: day('until'), ...noted }),
   left: z.strictObject({ how: oneOf('how', waysToLeave), ...noted }),
-} as const satisfies Record<CareKind, z.ZodType>;
+} as const satisfies Record<Exclude<CareKind, 'divided'>, z.ZodType>;
 
 const placeBefore = z.object({ place, spot: z.string().nullable() });
 
@@ -59,6 +59,8 @@ const placeBefore = z.object({ place, spot: z.string().nullable() });
 export const keptSchemas = {
   ...detailSchemas,
   moved: detailSchemas.moved.extend({ from: placeBefore.optional() }),
+  /** Written by making the division (plants/add.ts), into both lives. */
+  divided: z.strictObject({ otherId: z.uuid(), otherName: z.string(), isPart: z.boolean(), ...noted }),
 } as const satisfies Record<CareKind, z.ZodType>;
 
 export const careVersions: Versions = { newest: 1, upgrades: {} };
@@ -76,7 +78,7 @@ const ofPlants = {
   /** The same key twice is kept once. */
   idempotencyKey: textOf('idempotencyKey', 8, 72).optional(),
 };
-const inputOf = <const K extends CareKind>(kind: K) =>
+const inputOf = <const K extends keyof typeof detailSchemas>(kind: K) =>
   z.strictObject({ ...ofPlants, kind: z.literal(kind), details: detailSchemas[kind] });
 
 /** What is sent. */
@@ -95,6 +97,6 @@ export const careInputSchema = z.discriminatedUnion(
     inputOf('put off'),
     inputOf('left'),
   ],
-  { error: faultCode({ code: 'one of', field: 'kind', names: careKinds }) },
+  { error: faultCode({ code: 'one of', field: 'kind', names: Object.keys(detailSchemas) }) },
 );
 export type CareInput = z.infer<typeof careInputSchema>;

@@ -48,7 +48,9 @@ type DayIn = (yearsAgo: number, month: number, of: string) => string;
 function lifeOf(line: DemoLine, n: number, today: string, dayIn: DayIn): DemoLife {
   const { name, left } = line;
   const acquiredOn = dayIn(line.came[0], line.came[1], name);
-  const leftOn = left ? dayIn(left[1], left[2], `${name} left`) : null;
+  // Early in a year what is told of its spring was in the spring before.
+  const leftIn = left ? dayIn(left[1], left[2], `${name} left`) : null;
+  const leftOn = leftIn !== null && leftIn > today ? dayjs(leftIn).subtract(1, 'year').format('YYYY-MM-DD') : leftIn;
   const end = leftOn ?? today;
   const events = [
     ...pottings(line, acquiredOn, end),

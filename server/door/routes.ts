@@ -7,7 +7,7 @@ export const MOST_BODY_BYTES = 1_000_000;
 export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/health': ['GET'],
   '/api/plan': ['POST'],
-  '/api/plants': ['GET'],
+  '/api/plants': ['GET', 'POST'],
   '/api/plants/facets': ['GET'],
   '/api/plants/[id]': ['GET', 'PUT', 'DELETE'],
   '/api/plants/[id]/history': ['GET'],

@@ -61,7 +61,8 @@ function monthsFrom(today: string): readonly string[] {
 
 /** Where a need falls on the calendar: when it can be done, and never before today. */
 function monthOf({ dueOn, notBefore }: Need, today: string): string {
-  return [dueOn, notBefore ?? '', today].reduce((latest, day) => (day > latest ? day : latest)).slice(0, 7);
+  const from = dueOn > today ? dueOn : today;
+  return (notBefore !== null && notBefore > from ? notBefore : from).slice(0, 'YYYY-MM'.length);
 }
 
 interface Judged {
@@ -69,42 +70,43 @@ interface Judged {
   readonly needs: readonly Need[];
 }
 
+type Sort = 'repot' | 'flush' | 'look';
+
+function sortOf(kind: NeedKind): Sort | null {
+  if (repotting.has(kind)) return 'repot';
+  if (kind === 'flush') return 'flush';
+  return kind === 'look it over' || kind === 'look for the sign' ? 'look' : null;
+}
+
+type Counts = Record<Sort, number>;
+
 /** How many plants want repotting, flushing and looking at, by month and place; of each plant the first of a sort. */
 function aheadOf(judged: readonly Judged[], today: string): MonthAhead[] {
-  const counted = new Map<string, { repot: number; flush: number; look: number }>();
-  const add = (needs: readonly Need[], sort: 'repot' | 'flush' | 'look', placeName: string) => {
-    const months = needs.map((need) => monthOf(need, today)).sort();
-    if (months.length === 0) return;
-    const key = `${months[0]}|${placeName}`;
-    const counts = counted.get(key) ?? { repot: 0, flush: 0, look: 0 };
-    counts[sort] += 1;
-    counted.set(key, counts);
-  };
+  const months = monthsFrom(today);
+  const byMonth = new Map(months.map((month) => [month, new Map<string, Counts>()]));
   for (const { row, needs } of judged) {
+    const firsts: Partial<Record<Sort, string>> = {};
+    for (const need of needs) {
+      const sort = sortOf(need.kind);
+      if (sort === null) continue;
+      const month = monthOf(need, today);
+      const first = firsts[sort];
+      if (first === undefined || month < first) firsts[sort] = month;
+    }
     const placeName = row.place_name ?? '';
-    add(
-      needs.filter(({ kind }) => repotting.has(kind)),
-      'repot',
-      placeName,
-    );
-    add(
-      needs.filter(({ kind }) => kind === 'flush'),
-      'flush',
-      placeName,
-    );
-    add(
-      needs.filter(({ kind }) => kind === 'look it over' || kind === 'look for the sign'),
-      'look',
-      placeName,
-    );
+    for (const sort of ['repot', 'flush', 'look'] as const) {
+      const places = byMonth.get(firsts[sort] ?? '');
+      if (!places) continue;
+      const counts = places.get(placeName) ?? { repot: 0, flush: 0, look: 0 };
+      counts[sort] += 1;
+      places.set(placeName, counts);
+    }
   }
-  const names = [...new Set(judged.map(({ row }) => row.place_name ?? ''))].sort((a, b) => a.localeCompare(b));
-  return monthsFrom(today).map((month) => ({
+  return months.map((month) => ({
     month,
-    places: names.flatMap((placeName) => {
-      const counts = counted.get(`${month}|${placeName}`);
-      return counts ? [{ placeName, ...counts }] : [];
-    }),
+    places: [...byMonth.get(month)!]
+      .map(([placeName, counts]) => ({ placeName, ...counts }))
+      .sort((a, b) => a.placeName.localeCompare(b.placeName)),
   }));
 }
 
@@ -161,6 +163,8 @@ export async function dueList(em: EntityManager, scope: Scope, today: string): P
 export interface PlantNeeds {
   readonly needs: Need[];
   readonly nextWatering: WaterNext | null;
+  /** What is to come of it has been worked out as it stands now. */
+  readonly isReckoned: boolean;
 }
 
 /** Of one plant all of its needs, and its next watering. */
@@ -171,6 +175,6 @@ export async function needsOfPlant(
   today: string,
 ): Promise<PlantNeeds> {
   const [row] = await em.execute<Row[]>(ofOne, [scope.collectionId, plantId]);
-  if (!row) return { needs: [], nextWatering: null };
-  return { needs: [...needsOf(standingsOf(row), today)], nextWatering: waterNextOf(row) };
+  if (!row) return { needs: [], nextWatering: null, isReckoned: true };
+  return { needs: [...needsOf(standingsOf(row), today)], nextWatering: waterNextOf(row), isReckoned: row.is_reckoned };
 }

@@ -20,15 +20,16 @@ export interface StandingRow {
   readonly treated_on: string | null;
   readonly seen: (Inspection & { readonly on: string }) | null;
   readonly waits: Standings['waits'];
-  readonly put_off: readonly { readonly need: string; readonly until: string }[];
-  readonly felt: readonly { readonly felt: Felt; readonly on: string; readonly afterDays: number }[];
+  /** null for none: of thousands of rows most have none. */
+  readonly put_off: readonly { readonly need: string; readonly until: string }[] | null;
+  readonly felt: readonly { readonly felt: Felt; readonly on: string; readonly afterDays: number }[] | null;
   readonly outlook: Outlook | null;
 }
 
 /** The columns of such a row, from plant and plant_now. */
 export const standingColumns = `plant_now.in_medium_since::text, plant.created_at::date::text as on_record_since,
   plant_now.watered_on::text, plant_now.flushed_on::text, plant_now.treated_on::text, plant_now.seen, plant_now.waits,
-  plant_now.put_off, plant_now.felt, plant_now.outlook`;
+  nullif(plant_now.put_off, '[]') as put_off, nullif(plant_now.felt, '[]') as felt, plant_now.outlook`;
 
 function seenOf(seen: StandingRow['seen']): Seen | null {
   if (seen === null) return null;
@@ -54,7 +55,7 @@ export const standingsOf = (row: StandingRow): Standings => ({
   flushedOn: row.flushed_on,
   treatedOn: row.treated_on,
   waits: row.waits,
-  putOff: row.put_off.flatMap(({ need, until }) => (isNeed(need) ? [{ need, until }] : [])),
+  putOff: (row.put_off ?? []).flatMap(({ need, until }) => (isNeed(need) ? [{ need, until }] : [])),
 });
 
 export interface WaterNext {
@@ -68,7 +69,7 @@ export interface WaterNext {
 export function waterNextOf({ watered_on: wateredOn, outlook, felt }: StandingRow): WaterNext | null {
   const waterDays = outlook?.waterDays ?? null;
   if (wateredOn === null || waterDays === null) return null;
-  const findings = felt.map((one) => ({
+  const findings = (felt ?? []).map((one) => ({
     felt: one.felt,
     afterDays: one.afterDays,
     reckonedDays: waterDays[Number(one.on.slice(5, 7)) - 1]!,

@@ -1,6 +1,6 @@
 /** One worker in the process: woken after each change, it works out what no longer fits, and sleeps. */
 import { entityManager } from '../db/orm';
-import { computing } from '../compute/computing';
+import { computing, hasPool } from '../compute/computing';
 import { isAway } from '../http/away';
 import { withoutData } from '../http/without-data';
 import { workOutOutlooks } from './outlooks';
@@ -20,6 +20,7 @@ async function run(state: { isWanted: boolean }): Promise<void> {
 
 /** Does not wait for it. What fails is told in the log, and tried again the next time somebody wakes it. */
 export function wakeOutlooks(): void {
+  if (!hasPool()) return;
   const state = (globalThis.tenderCairnOutlooks ??= { running: null, isWanted: false });
   state.isWanted = true;
   state.running ??= run(state)

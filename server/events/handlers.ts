@@ -1,5 +1,6 @@
 /** The addresses of a plant's life: what was done to it, and taking an entry away or back. */
 import { metricWords, titleOf } from '@core/words';
+import { wakeOutlooks } from '../due/work';
 import { type ById, hiding } from '../http/hiding';
 import { isId } from '../http/ids';
 import { inScope, type Inside } from '../http/in-scope';
@@ -18,6 +19,7 @@ import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from './sc
 async function answerWithLog({ em, scope }: Inside, recorded: Recorded, sent: SentName): Promise<Response> {
   if (recorded.status === 'no such plant') return notFound('plant');
   if (recorded.status === 'changed meanwhile') return changedMeanwhile('plant', recorded.current, sent);
+  wakeOutlooks();
   const log = await plantLog(em.fork(), scope, recorded.plantId);
   return log ? Response.json(log, { status: recorded.status === 'recorded' ? 201 : 200 }) : notFound('plant');
 }
@@ -73,6 +75,7 @@ export async function putEvent(request: Request, { params }: ById): Promise<Resp
       case 'changed meanwhile':
         return changedMeanwhile('log entry', { ...corrected.current, version: corrected.version }, body.value);
       case 'corrected': {
+        wakeOutlooks();
         const log = await plantLog(em.fork(), scope, corrected.plantId);
         return log ? Response.json(log, { headers: { etag: `"${corrected.version}"` } }) : notFound('plant');
       }

@@ -19,17 +19,23 @@ const MOST_ENTRIES = 500;
 const MOST_CARE = 300;
 
 export interface Life {
-  readonly pottings: readonly PottingEntry[];
-  readonly inspections: readonly InspectionEntry[];
-  readonly looks: readonly LookEntry[];
+  readonly pottings: PottingEntry[];
+  readonly inspections: InspectionEntry[];
+  readonly looks: LookEntry[];
   /** The newest of what was done to it. */
-  readonly care: readonly CareEntry[];
-  readonly unreadable: readonly UnreadableEntry[];
+  readonly care: CareEntry[];
+  readonly unreadable: UnreadableEntry[];
 }
 
-/** What happened to a plant by its kinds, each newest first. */
-export async function lifeOf(em: EntityManager, scope: Scope, plantId: string): Promise<Life> {
-  const ofPlant = { collection: scope.collectionId, plant: plantId, hiddenAt: null };
+/** What happened to a plant by its kinds, each newest first. until: YYYY-MM-DD; what came after is left out. */
+export async function lifeOf(
+  em: EntityManager,
+  scope: Scope,
+  plantId: string,
+  until: string | null = null,
+): Promise<Life> {
+  const upTo = until === null ? {} : { happenedOn: { $lte: until } };
+  const ofPlant = { collection: scope.collectionId, plant: plantId, hiddenAt: null, ...upTo };
   const orderBy = { happenedOn: 'desc', recordedAt: 'desc' } as const;
   const rows = await em.find(PlantEvent, { ...ofPlant, kind: { $nin: careKinds } }, { orderBy, limit: MOST_ENTRIES });
   const careRows = await em.find(PlantEvent, { ...ofPlant, kind: { $in: careKinds } }, { orderBy, limit: MOST_CARE });
@@ -126,6 +132,8 @@ export function newPlant(
     acquiredOn: null,
     spot: null,
     flag: null,
+    dividedFromId: null,
+    dividedOn: null,
     version: 1,
     createdAt: new Date(),
     deletedAt: null,

@@ -20,6 +20,9 @@ export const Plant = defineEntity({
     /** Where in its place it stands. */
     spot: p.string().length(80).nullable(),
     flag: p.string().length(20).nullable(),
+    /** A division knows which plant it was part of, and until when; else null. */
+    dividedFromId: p.uuid().nullable(),
+    dividedOn: p.date().nullable(),
     /** The case last saved for it, as validated JSON, and the version of its shape. */
     lastCase: p.json<unknown>(),
     caseVersion: p.integer(),

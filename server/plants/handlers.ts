@@ -1,11 +1,14 @@
 /** The plants' addresses. */
+import { wakeOutlooks } from '../due/work';
 import { hiding, type ById } from '../http/hiding';
 import { isId } from '../http/ids';
 import { inScope } from '../http/in-scope';
 import { dayOfRequest } from '../http/day';
 import { changedMeanwhile, notFound } from '../http/problem';
-import { readBody } from '../http/read-body';
+import { readAsked, readBody } from '../http/read-body';
 import { seenVersionOf } from '../http/seen-version';
+import { addPlant } from './add';
+import { type AddInput, addInputSchema } from './add-schemas';
 import { changeFacts, factsBefore } from './facts';
 import { type PlantFacts, plantFactsSchema } from './facts-schemas';
 import { listFacets, listPlants } from './list';
@@ -16,6 +19,19 @@ export async function getPlants(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) =>
     Response.json(await listPlants(em, scope, wishIn(new URL(request.url).searchParams))),
   );
+}
+
+/** Puts a plant on record: new, like another, or a division of it. */
+export async function postPlant(request: Request): Promise<Response> {
+  const body = await readAsked<AddInput>(request, addInputSchema);
+  if (body.status === 'refused') return body.response;
+  return inScope(async ({ em, scope }) => {
+    const added = await addPlant(em, scope, body.value);
+    if (added.status === 'no such plant') return notFound('plant');
+    wakeOutlooks();
+    const log = await plantLog(em.fork(), scope, added.plantId);
+    return log ? Response.json(log, { status: added.status === 'added' ? 201 : 200 }) : notFound('plant');
+  });
 }
 
 export async function getFacets(): Promise<Response> {

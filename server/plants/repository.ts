@@ -27,7 +27,6 @@ export async function plantLog(
   const plant = await findPlant(em, scope, plantId);
   if (!plant) return null;
   const [row] = await em.execute<SummaryRow[]>(summary, [plantId, scope.collectionId]);
-  const { pottings, inspections, looks, care, unreadable } = await lifeOf(em, scope, plantId);
   return {
     ...summaryOf(row!),
     source: plant.source ?? null,
@@ -35,12 +34,17 @@ export async function plantLog(
     version: plant.version,
     lastCase: plant.lastCase,
     ...(await needsOfPlant(em, scope, plantId, today)),
-    pottings: [...pottings],
-    inspections: [...inspections],
-    looks: [...looks],
-    care: [...care],
-    unreadable: [...unreadable],
+    ...(await lifeOf(em, scope, plantId)),
+    partOf: await partOf(em, scope, plant),
   };
+}
+
+/** A division's life began in another plant, put away or not. */
+async function partOf(em: EntityManager, scope: Scope, plant: PlantRow): Promise<PlantLog['partOf']> {
+  const { dividedFromId: plantId, dividedOn: until } = plant;
+  if (plantId === null || until === null || plantId === undefined || until === undefined) return null;
+  const whole = await em.findOneOrFail(Plant, { id: plantId, collection: scope.collectionId });
+  return { plantId, name: whole.name, until, ...(await lifeOf(em, scope, plantId, until)) };
 }
 
 /** Hides or brings back a plant; false when there is none of that id. */

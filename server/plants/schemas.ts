@@ -39,6 +39,8 @@ export const plantLogSchema = plantSummarySchema.extend({
   acquiredOn: z.string().nullable(),
   /** What it needs today and later, the most urgent first. */
   needs: z.array(needSchema),
+  /** What is to come of it has been worked out as it stands now. */
+  isReckoned: z.boolean(),
   /** Days to the next watering from the last; null where that is not reckoned. */
   nextWatering: z.object({ on: z.string(), days: z.number(), factor: z.number() }).nullable(),
   /** Counts the changes of the plant itself. */
@@ -53,6 +55,19 @@ export const plantLogSchema = plantSummarySchema.extend({
   care: z.array(careEntrySchema),
   /** Entries that this program cannot read: kept, and shown as such. */
   unreadable: z.array(unreadableEntrySchema),
+  /** Of a division: the plant it was part of, and that one's life up to then. */
+  partOf: z
+    .object({
+      plantId: z.uuid(),
+      name: z.string(),
+      until: z.string(),
+      pottings: z.array(pottingEntrySchema),
+      inspections: z.array(inspectionEntrySchema),
+      looks: z.array(lookEntrySchema),
+      care: z.array(careEntrySchema),
+      unreadable: z.array(unreadableEntrySchema),
+    })
+    .nullable(),
 });
 export type PlantLog = z.infer<typeof plantLogSchema>;
 

@@ -14,6 +14,7 @@ export const careWords: Readonly<Record<CareKind, string>> = {
   noted: 'Note',
   'put off': 'Put off',
   left: 'Left',
+  divided: 'Divided',
 };
 
 export const bloomWords: Readonly<Record<BloomState, string>> = {
@@ -45,6 +46,10 @@ export function careLine(entry: CareEntry): string {
       return `Weighed ${entry.weightG ?? 0} g`;
     case 'put off':
       return `Not now: ${entry.need === undefined ? '' : needName(entry.need)} put off until ${dayWords(entry.until ?? '')}`;
+    case 'divided':
+      return entry.isPart
+        ? `Divided off from ${entry.otherName ?? 'another'}`
+        : `Divided: ${entry.otherName ?? 'a part'} taken off`;
     case 'left':
       return leftWords[entry.how ?? 'died'];
     default:

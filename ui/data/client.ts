@@ -8,6 +8,7 @@ import { type CareKept, careKeptSchema } from '@server/care/entry-schemas';
 import type { CareInput } from '@server/care/schemas';
 import { type DueList, dueListSchema } from '@server/due/schemas';
 import { type Correction, type EventHistory, eventHistorySchema } from '@server/events/correct-schemas';
+import type { AddInput } from '@server/plants/add-schemas';
 import { type FactsHistory, factsHistorySchema, type PlantFacts } from '@server/plants/facts-schemas';
 import {
   type Facets,
@@ -74,6 +75,16 @@ export const client = {
   /** title: what it is, for the grower. */
   saveCare: async (title: string, form: CareForm): Promise<CareKept> =>
     understood(careKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
+  /** A plant put on record without the bench. */
+  addPlant: async (form: AddInput): Promise<PlantLog> => {
+    const letter = {
+      title: `${form.facts.name} put on record`,
+      method: 'POST',
+      path: '/api/plants',
+      body: form,
+    } as const;
+    return understood(plantLogSchema, await outbox.deliver(letter));
+  },
   /** A plant changed since it was seen is not overwritten. */
   changeFacts: async (id: string, facts: PlantFacts, version: number): Promise<PlantLog> => {
     const letter = { title: `${facts.name}: tag and papers`, method: 'PUT', path: `/api/plants/${id}` } as const;

@@ -47,6 +47,7 @@ export function usePlant(log: PlantLog): PlantLog {
     queryKey: ['plants', 'log', log.id],
     queryFn: () => client.plant(log.id, today()),
     initialData: log,
+    refetchInterval: ({ state }) => (state.data?.isReckoned === false ? ASK_AGAIN_MS : false),
   });
   return data;
 }

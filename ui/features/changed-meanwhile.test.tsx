@@ -55,6 +55,7 @@ const log: PlantLog = {
   acquiredOn: null,
   needs: [],
   nextWatering: null,
+  isReckoned: true,
   version: 5,
   lastCase: planCase,
   pottings: [],
@@ -62,6 +63,7 @@ const log: PlantLog = {
   looks: [],
   care: [],
   unreadable: [],
+  partOf: null,
 };
 
 beforeAll(standInBrowser);

@@ -1,3 +1,3 @@
-export { getPlants as GET } from '@server/plants/handlers';
+export { getPlants as GET, postPlant as POST } from '@server/plants/handlers';
 
 export const dynamic = 'force-dynamic';

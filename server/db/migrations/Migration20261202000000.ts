@@ -1,7 +1,7 @@
 import { Migration } from '@mikro-orm/migrations';
 
 const KINDS_BEFORE = `'potted', 'inspected', 'looked'`;
-const KINDS = `${KINDS_BEFORE}, 'watered', 'fed', 'flushed', 'bloomed', 'treated', 'moved', 'weighed', 'noted', 'felt', 'put off', 'left'`;
+const KINDS = `${KINDS_BEFORE}, 'watered', 'fed', 'flushed', 'bloomed', 'treated', 'moved', 'weighed', 'noted', 'felt', 'divided', 'put off', 'left'`;
 
 /**
  * A plant gets what stands on its tag and in its papers; its life everything that is done to it, alone or with others; and
@@ -17,7 +17,12 @@ export class Migration20261202000000 extends Migration {
       add column "source" varchar(200) null check ("source" <> ''),
       add column "acquired_on" date null,
       add column "spot" varchar(80) null check ("spot" <> ''),
-      add column "flag" varchar(20) null check ("flag" in ('watch', 'for exchange', 'keep apart'));`);
+      add column "flag" varchar(20) null check ("flag" in ('watch', 'for exchange', 'keep apart')),
+      add column "divided_from_id" uuid null,
+      add column "divided_on" date null,
+      add constraint "plant_division_check" check (("divided_from_id" is null) = ("divided_on" is null)),
+      add constraint "plant_divided_from_foreign" foreign key ("collection_id", "divided_from_id")
+        references "plant" ("collection_id", "id");`);
     this.addSql(`create table "plant_before" (
       "id" uuid not null primary key,
       "plant_id" uuid not null references "plant" ("id"),
@@ -91,6 +96,7 @@ export class Migration20261202000000 extends Migration {
       drop column "batch_id", drop column "version";`);
     this.addSql(`drop table "plant_before";`);
     this.addSql(`alter table "plant" drop column "tag_number", drop column "parentage", drop column "source",
-      drop column "acquired_on", drop column "spot", drop column "flag";`);
+      drop column "acquired_on", drop column "spot", drop column "flag",
+      drop column "divided_from_id", drop column "divided_on";`);
   }
 }

@@ -13,12 +13,14 @@ import { messages } from '../../data/messages';
 import { useUndoable } from '../../data/use-undoable';
 import { Button } from '../../controls/button';
 import { leftWords } from '../../care/care-words';
+import { AddDialog, type AddKind } from './add-dialog';
 import { FactsDialog } from './facts-dialog';
 import { flagWords } from './plant-words';
 import styles from './plants.module.css';
 
 export function PlantHead({ log }: { readonly log: PlantLog }) {
   const [isOpen, setOpen] = useState(false);
+  const [adding, setAdding] = useState<AddKind | null>(null);
   const putAwayUndoable = useUndoable();
   const router = useRouter();
   const [history, setHistory] = useState<FactsHistory['before'] | null>(null);
@@ -64,6 +66,12 @@ export function PlantHead({ log }: { readonly log: PlantLog }) {
         <Button icon={<EditOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
           Tag and papers…
         </Button>
+        <Button aria-haspopup="dialog" onClick={() => setAdding('division')}>
+          Divide…
+        </Button>
+        <Button aria-haspopup="dialog" onClick={() => setAdding('like')}>
+          Another like it…
+        </Button>
         <Button kind="quiet" icon={<DeleteOutlined />} onClick={() => void putAway()}>
           Put this plant away
         </Button>
@@ -93,6 +101,7 @@ export function PlantHead({ log }: { readonly log: PlantLog }) {
           ))}
         </ul>
       )}
+      {adding ? <AddDialog kind={adding} of={log} onClose={() => setAdding(null)} /> : null}
       {isOpen ? <FactsDialog log={log} onClose={() => setOpen(false)} /> : null}
     </header>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 /** All plants: found as one types, filtered, ordered, and written down about many at once. */
+import { PlusOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -9,6 +10,7 @@ import { useFacets, usePlants } from '../../data/plants';
 import type { CareOf } from '../../data/use-care';
 import { Button } from '../../controls/button';
 import { CareBar } from '../../care/care-bar';
+import { AddDialog } from './add-dialog';
 import { PlantFilters } from './plant-filters';
 import { PlantRows } from './plant-rows';
 import styles from './plants.module.css';
@@ -54,9 +56,13 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   const isAny = Object.keys(asked).length === 0;
   if (total === 0 && isAny && facets.left === 0) {
     return (
-      <p className={styles.none}>
-        No plants yet. <Link href="/">Plan one on the bench</Link>, pot it, and it stands here.
-      </p>
+      <>
+        <p className={styles.none}>
+          No plants yet. <Link href="/">Plan one on the bench</Link>, pot it, and it stands here. Or put on record what
+          you have.
+        </p>
+        <AddPlant />
+      </>
     );
   }
   const toggle = (plant: CareOf) => {
@@ -68,16 +74,19 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   return (
     <>
       <div className={styles.finding}>
-        <label className={styles.find}>
-          <span>Find a plant</span>
-          <input
-            type="search"
-            value={typed}
-            maxLength={120}
-            placeholder="name, tag, kind, place, medium"
-            onChange={(event) => setTyped(event.target.value)}
-          />
-        </label>
+        <div className={styles.findRow}>
+          <label className={styles.find}>
+            <span>Find a plant</span>
+            <input
+              type="search"
+              value={typed}
+              maxLength={120}
+              placeholder="name, tag, kind, place, medium"
+              onChange={(event) => setTyped(event.target.value)}
+            />
+          </label>
+          <AddPlant />
+        </div>
         <PlantFilters facets={facets} asked={asked} onAsk={ask} />
       </div>
       <p className={styles.told}>
@@ -125,6 +134,18 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           <CareBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
         </section>
       ) : null}
+    </>
+  );
+}
+
+function AddPlant() {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <Button icon={<PlusOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
+        A plant you have…
+      </Button>
+      {isOpen ? <AddDialog kind="new" of={null} onClose={() => setOpen(false)} /> : null}
     </>
   );
 }

@@ -33,6 +33,8 @@ const views = [
 ] as const;
 type View = (typeof views)[number]['value'];
 
+type Life = Pick<PlantLog, 'pottings' | 'inspections' | 'looks' | 'unreadable'>;
+
 interface Great {
   readonly id: string;
   readonly day: string;
@@ -76,25 +78,25 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
     router.push(address);
   };
 
-  const great: readonly Great[] = [
-    ...log.pottings.map((entry) => ({
+  const greatOf = (life: Life): readonly Great[] => [
+    ...life.pottings.map((entry) => ({
       id: entry.id,
       day: entry.pottedOn,
       shown: (
         <PottingLine entry={entry} onOpen={(saved) => open(saved.planCase, saved.spec, '/')} actions={entryActions} />
       ),
     })),
-    ...log.inspections.map((entry, n) => ({
+    ...life.inspections.map((entry, n) => ({
       id: entry.id,
       day: entry.inspectedOn,
-      shown: <InspectionLine entry={entry} before={mapBefore(log.inspections, n)} actions={entryActions} />,
+      shown: <InspectionLine entry={entry} before={mapBefore(life.inspections, n)} actions={entryActions} />,
     })),
-    ...log.looks.map((entry) => ({
+    ...life.looks.map((entry) => ({
       id: entry.id,
       day: entry.lookedOn,
       shown: <LookLine entry={entry} actions={entryActions} />,
     })),
-    ...log.unreadable.map((entry) => ({
+    ...life.unreadable.map((entry) => ({
       id: entry.id,
       day: entry.happenedOn,
       shown: (
@@ -112,7 +114,9 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
       ),
     })),
   ];
+  const great = greatOf(log);
   const parts = between(view === 'care' ? [] : great, view === 'great' ? [] : log.care);
+  const before = log.partOf;
 
   return (
     <div className={styles.page}>
@@ -136,19 +140,33 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
         <Choice label="What of its life" options={views} value={view} onChange={setView} />
       ) : null}
       {parts.length === 0 ? <p className={styles.none}>Nothing in its log.</p> : null}
-      <ol className={styles.log}>
-        {parts.map(({ key, great: one, care }) =>
-          one ? (
-            <li key={key} className={styles.entry}>
-              {one.shown}
-            </li>
-          ) : (
-            <li key={key}>
-              <CareLines entries={care} actions={entryActions} />
-            </li>
-          ),
-        )}
-      </ol>
+      <LifeList parts={parts} />
+      {before ? (
+        <section aria-label={`As part of ${before.name}`}>
+          <h2 className={styles.partOf}>
+            Until {longDay(before.until)} it was part of <a href={`/plants/${before.plantId}`}>{before.name}</a>
+          </h2>
+          <LifeList parts={between(view === 'care' ? [] : greatOf(before), view === 'great' ? [] : before.care)} />
+        </section>
+      ) : null}
     </div>
+  );
+}
+
+function LifeList({ parts }: { readonly parts: ReturnType<typeof between> }) {
+  return (
+    <ol className={styles.log}>
+      {parts.map(({ key, great, care }) =>
+        great ? (
+          <li key={key} className={styles.entry}>
+            {great.shown}
+          </li>
+        ) : (
+          <li key={key}>
+            <CareLines entries={care} actions={entryActions} />
+          </li>
+        ),
+      )}
+    </ol>
   );
 }

@@ -10,7 +10,7 @@ const PRESSING = 0.15;
 const MOST_LATER = 3;
 
 export function PlantNeeds({ log }: { readonly log: PlantLog }) {
-  const { needs, nextWatering, wateredOn, left } = log;
+  const { needs, nextWatering, wateredOn, left, isReckoned } = log;
   if (left) return null;
   const pressing = needs.filter(({ urgency }) => urgency >= PRESSING);
   const later = needs
@@ -19,6 +19,7 @@ export function PlantNeeds({ log }: { readonly log: PlantLog }) {
     .slice(0, MOST_LATER);
   return (
     <section aria-label="What it needs" className={styles.needs}>
+      <p aria-live="polite">{isReckoned ? '' : 'Working out what is to come…'}</p>
       <ul>
         {pressing.map((need) => {
           const { reason, when, waits } = wordNeed(need, today());

@@ -1,0 +1,178 @@
+'use client';
+
+/** A plant put on record without the bench: a new one, another like one there is, or a division. */
+import { Modal } from 'antd';
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { demoPlaces, genusById, genusIds, mediaCatalogue, type PlanCase } from '@core';
+import type { AddInput } from '@server/plants/add-schemas';
+import type { PlantLog } from '@server/plants/schemas';
+import { client } from '../../data/client';
+import { today } from '../../data/look-days';
+import { messages } from '../../data/messages';
+import { useOwnPlaces } from '../../data/places';
+import { useKeep } from '../../data/use-keep';
+import careStyles from '../../care/care.module.css';
+
+export type AddKind = 'new' | 'like' | 'division';
+
+const titles: Readonly<Record<AddKind, string>> = {
+  new: 'A plant you have',
+  like: 'Another like it',
+  division: 'Divide it',
+};
+
+/** In the catalogue, so that it can be chosen here; own kinds are planned at the bench. */
+const genera = genusIds.map((id) => ({ id, name: genusById(id).name })).sort((a, b) => a.name.localeCompare(b.name));
+const MOST_YEARS = 30;
+
+interface AddDialogProps {
+  readonly kind: AddKind;
+  /** What it is like, or was part of. */
+  readonly of: PlantLog | null;
+  readonly onClose: () => void;
+}
+
+export function AddDialog({ kind, of, onClose }: AddDialogProps) {
+  const places = [...demoPlaces, ...useOwnPlaces().map(({ place }) => place)];
+  const [name, setName] = useState(of ? `${of.name}, ${kind === 'division' ? 'division' : 'another'}` : '');
+  const [tagNumber, setTagNumber] = useState('');
+  const [genus, setGenus] = useState(genera[0]!.id);
+  const [placeId, setPlaceId] = useState<string>(demoPlaces[0]!.id);
+  const [mediumId, setMediumId] = useState('');
+  const [years, setYears] = useState('');
+  const [day, setDay] = useState(today);
+  const [note, setNote] = useState('');
+  const [isGivenAway, setGivenAway] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  // One key for this dialog: a double tap is one plant.
+  const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const queries = useQueryClient();
+  const router = useRouter();
+  const keepIt = useKeep();
+
+  const caseNow = (): PlanCase => {
+    const place = places.find(({ id }) => id === placeId)!;
+    const isDemo = demoPlaces.some(({ id }) => id === placeId);
+    const inIt = years === '' ? {} : { yearsInMedium: Number(years) };
+    const current = mediumId === '' ? {} : { current: { mediumId, ...inIt } };
+    return { genus, place: isDemo ? placeId : place, ...current } as PlanCase;
+  };
+  const keep = async () => {
+    if (name.trim() === '') return setFault('A plant wants a name.');
+    if (years !== '' && !(Number(years) >= 0 && Number(years) <= MOST_YEARS)) {
+      return setFault(`Years in the medium must be between 0 and ${MOST_YEARS}.`);
+    }
+    setBusy(true);
+    setFault(null);
+    const facts = {
+      name,
+      tagNumber: tagNumber || null,
+      parentage: of?.parentage ?? null,
+      source: of && kind === 'like' ? of.source : null,
+      acquiredOn: null,
+      spot: of?.spot ?? null,
+      flag: null,
+    };
+    const about = of ? { like: { plantId: of.id, isDivision: kind === 'division' } } : { planCase: caseNow() };
+    const form: AddInput = { facts, ...about, happenedOn: day, isGivenAway, note, idempotencyKey };
+    const outcome = await keepIt(() => client.addPlant(form));
+    setBusy(false);
+    if (outcome.status === 'refused') return setFault(outcome.message);
+    await queries.invalidateQueries({ queryKey: ['plants'] });
+    onClose();
+    if (outcome.status === 'kept') {
+      messages.success(`${name} is on record.`);
+      router.push(`/plants/${outcome.value.id}`);
+    }
+    return undefined;
+  };
+  return (
+    <Modal
+      open
+      title={of ? `${titles[kind]}: ${of.name}` : titles[kind]}
+      okText="Keep it"
+      cancelText="Not now"
+      okButtonProps={{ size: 'large' }}
+      cancelButtonProps={{ size: 'large' }}
+      confirmLoading={isBusy}
+      onOk={() => void keep()}
+      onCancel={onClose}
+    >
+      <div className={careStyles.fields}>
+        <label>
+          Name
+          <input value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
+        </label>
+        <label>
+          Number on the tag
+          <input value={tagNumber} maxLength={40} onChange={(event) => setTagNumber(event.target.value)} />
+        </label>
+        {of ? null : (
+          <>
+            <label>
+              Kind
+              <select value={genus} onChange={(event) => setGenus(event.target.value)}>
+                {genera.map(({ id, name: words }) => (
+                  <option key={id} value={id}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label>
+              Place
+              <select value={placeId} onChange={(event) => setPlaceId(event.target.value)}>
+                {places.map(({ id, name: words }) => (
+                  <option key={id} value={id}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label>
+              Medium
+              <select value={mediumId} onChange={(event) => setMediumId(event.target.value)}>
+                <option value="">nobody knows</option>
+                {mediaCatalogue.map(({ id, name: words }) => (
+                  <option key={id} value={id}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label>
+              Years in it
+              <input
+                inputMode="decimal"
+                value={years}
+                disabled={mediumId === ''}
+                onChange={(event) => setYears(event.target.value.replace(',', '.'))}
+              />
+            </label>
+          </>
+        )}
+        {of ? (
+          <label>
+            Day
+            <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || today())} />
+          </label>
+        ) : null}
+        {kind === 'division' ? (
+          <label className={careStyles.tick}>
+            <input type="checkbox" checked={isGivenAway} onChange={(event) => setGivenAway(event.target.checked)} />
+            It goes to somebody else
+          </label>
+        ) : null}
+        <label>
+          Note
+          <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+          {kind === 'division' ? <small>Clean the blade before each plant, and cut away from your hand.</small> : null}
+        </label>
+        {fault ? <p role="alert">{fault}</p> : null}
+      </div>
+    </Modal>
+  );
+}
