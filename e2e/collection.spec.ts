@@ -1,4 +1,5 @@
 /** The collection as a grower uses it: found, filtered, written down about, put right, put off, and two at one plant. */
+import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server';
@@ -27,6 +28,18 @@ test.describe('the list', () => {
     await expect(visitor.getByLabel('Order')).toHaveValue('tag');
     await visitor.getByRole('button', { name: 'Show all plants' }).click();
     await expect(count).toHaveText(`${all} plants`);
+  });
+
+  test('what it shows is saved as a table', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants?place=lamp-shelf&sort=tag`);
+    const [file] = await Promise.all([
+      visitor.waitForEvent('download'),
+      visitor.getByRole('button', { name: 'Save as a table (CSV)' }).click(),
+    ]);
+    const lines = (await readFile(await file.path(), 'utf8')).trim().split('\r\n');
+    expect(lines).toHaveLength(15);
+    expect(lines[0]).toMatch(/^tag,name,kind/);
+    expect(lines[1]).toMatch(/^K 22,Cup and saucer,/);
   });
 
   test('those that left are kept, with how and why, and found', async ({ visitor, app }) => {

@@ -10,9 +10,6 @@ declare global {
 
 export const computing = (): Pool => (globalThis.tenderCairnPool ??= openPool(usualPool));
 
-/** Whether this process has a pool: tests and commands have none. */
-export const hasPool = (): boolean => globalThis.tenderCairnPool !== undefined;
-
 const RETRY_AFTER_S = { busy: 5, late: 10 } as const;
 const titles = {
   busy: 'Too many plans are being worked out already. Nothing was changed; try again in a moment.',

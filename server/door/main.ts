@@ -1,6 +1,7 @@
 /** The web server: the built application behind the door, on loopback. PORT=3210 tsx server/door/main.ts */
 import next from 'next';
 import { computing } from '../compute/computing';
+import { keepOutlooks } from '../due/awake';
 import { makeDoor, SLOWEST_REQUEST_MS } from './door';
 import { settingsFrom } from './settings';
 
@@ -13,6 +14,7 @@ async function main(): Promise<void> {
   const hostname = '127.0.0.1';
   // Its threads start while the pages are being loaded.
   computing();
+  keepOutlooks();
   const application = next({ dev: process.env.NODE_ENV === 'development', hostname, port });
   await application.prepare();
   const handle = application.getRequestHandler();

@@ -1,14 +1,10 @@
 /** One worker in the process: woken after each change, it works out what no longer fits, and sleeps. */
 import { entityManager } from '../db/orm';
-import { computing, hasPool } from '../compute/computing';
+import { computing } from '../compute/computing';
 import { isAway } from '../http/away';
 import { withoutData } from '../http/without-data';
+import './awake';
 import { workOutOutlooks } from './outlooks';
-
-declare global {
-  // Survives reloads of modules in development.
-  var tenderCairnOutlooks: { running: Promise<void> | null; isWanted: boolean } | undefined;
-}
 
 async function run(state: { isWanted: boolean }): Promise<void> {
   while (state.isWanted) {
@@ -20,8 +16,8 @@ async function run(state: { isWanted: boolean }): Promise<void> {
 
 /** Does not wait for it. What fails is told in the log, and tried again the next time somebody wakes it. */
 export function wakeOutlooks(): void {
-  if (!hasPool()) return;
-  const state = (globalThis.tenderCairnOutlooks ??= { running: null, isWanted: false });
+  const state = globalThis.tenderCairnOutlooks;
+  if (!state) return;
   state.isWanted = true;
   state.running ??= run(state)
     .catch((error: unknown) => {

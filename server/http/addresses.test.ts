@@ -2,11 +2,22 @@
 import { randomUUID } from 'node:crypto';
 import { demoPlaces, ownMediumSchema, type Place } from '@core';
 import { makePlan } from '@core/testing';
-import { bringEventBack, postPotting, putEventAway } from '../events/handlers';
+import { bringCareBack, postCare, putCareAway } from '../care/handlers';
+import { getDue } from '../due/handlers';
+import { bringEventBack, getEventHistory, postPotting, putEvent, putEventAway } from '../events/handlers';
 import { bringOwnBack, getOwn, getOwnHistory, postOwn, putOwn, putOwnAway } from '../own/handlers';
 import { bringPlaceBack, getPlaces, postPlace, putPlace, putPlaceAway } from '../places/handlers';
 import { postPlan } from '../plan/handlers';
-import { bringPlantBack, getPlant, getPlants, putPlantAway } from '../plants/handlers';
+import {
+  bringPlantBack,
+  getFacets,
+  getPlant,
+  getPlantHistory,
+  getPlants,
+  postPlant,
+  putPlant,
+  putPlantAway,
+} from '../plants/handlers';
 import { ensureCollection } from '../collections/repository';
 import { entityManager } from '../db/orm';
 import { homeScope } from '../scope';
@@ -234,5 +245,72 @@ describe('the plan', () => {
     const refused = await postPlan(sent({ version: 99, genus: 'vanda', place: 'bathroom' }));
     expect(refused.status).toBe(422);
     expect(await json(refused)).toMatchObject({ faults: [{ path: 'version', code: 'unknown version' }] });
+  });
+});
+
+describe('a plant’s tag, and what is done to it', () => {
+  const facts = (name: string) => ({ name, tagNumber: 'A 1' });
+  const added = async (name: string) => {
+    const body = { facts: facts(name), planCase: { genus: 'vanda', place: 'bathroom' }, happenedOn: '2026-05-01' };
+    return json(await postPlant(sent(body)));
+  };
+  const watered = (plantIds: readonly string[], more: object = {}) =>
+    postCare(sent({ kind: 'watered', happenedOn: '2026-05-02', plantIds, details: {}, ...more }));
+
+  test('on record with 201, changed with its version in the ETag, late with 409 and both states', async () => {
+    const { id, version } = await added('Addressed');
+    expect(version).toBe(1);
+    const changed = await putPlant(sent(facts('Renamed'), { 'if-match': '"1"' }, 'PUT'), at(id));
+    expect([changed.status, changed.headers.get('etag')]).toEqual([200, '"2"']);
+    const late = await putPlant(sent(facts('Late'), { 'if-match': '"1"' }, 'PUT'), at(id));
+    expect(late.status).toBe(409);
+    expect(await late.json()).toMatchObject({ current: { name: 'Renamed', version: 2 }, sent: { name: 'Late' } });
+    expect(await (await getPlantHistory(asked(), at(id))).json()).toMatchObject({ before: [{ version: 1 }] });
+  });
+
+  test('a batch with 201, the same key again with 200, one that is not there with 404 and which', async () => {
+    const { id } = await added('Thirsty');
+    const idempotencyKey = randomUUID();
+    const answers = [await watered([id], { idempotencyKey }), await watered([id], { idempotencyKey })];
+    expect(answers.map(({ status }) => status)).toEqual([201, 200]);
+    const missing = await watered([id, nobody]);
+    expect(missing.status).toBe(404);
+    expect(await missing.json()).toMatchObject({ missing: [nobody] });
+  });
+
+  test('what cannot be said of a kind is refused with its field, and the kinds there are', async () => {
+    const { id } = await added('Refused');
+    const wrong = await watered([id], { details: { felt: 'soggy' } });
+    expect(wrong.status).toBe(422);
+    expect(JSON.stringify(await wrong.json())).toMatch(/felt must be one of: still wet, just right, dry/);
+    const unknown = await watered([id], { kind: 'sung to' });
+    expect(JSON.stringify(await unknown.json())).toMatch(/kind must be one of: watered/);
+    expect((await watered([])).status).toBe(422);
+  });
+
+  test('an entry is put right over its address, its batch put away over the other', async () => {
+    const { id } = await added('Corrected');
+    const { batchId } = (await (await watered([id])).json()) as { batchId: string };
+    const log = (await (await getPlant(asked(), at(id))).json()) as { care: { id: string; kind: string }[] };
+    const entry = log.care.find(({ kind }) => kind === 'watered')!;
+    const right = { happenedOn: '2026-05-03', note: 'a day later' };
+    const put = await putEvent(sent(right, { 'if-match': '"1"' }, 'PUT'), at(entry.id));
+    expect([put.status, put.headers.get('etag')]).toEqual([200, '"2"']);
+    expect((await putEvent(sent(right, { 'if-match': '"7"' }, 'PUT'), at(entry.id))).status).toBe(409);
+    expect((await putEvent(sent(right, { 'if-match': '"1"' }, 'PUT'), at(nobody))).status).toBe(404);
+    expect(await (await getEventHistory(asked(), at(entry.id))).json()).toMatchObject({
+      before: [{ happenedOn: '2026-05-02' }],
+    });
+    expect((await putCareAway(asked(), at(batchId))).status).toBe(204);
+    expect((await bringCareBack(asked(), at(batchId))).status).toBe(204);
+    expect((await putCareAway(asked(), at(nobody))).status).toBe(404);
+  });
+
+  test('what is due on a day that is told, and on the server’s where it is none', async () => {
+    expect(await (await getDue(asked('?today=2026-07-01'))).json()).toMatchObject({ today: '2026-07-01' });
+    const { today } = (await (await getDue(asked('?today=2026-02-30'))).json()) as { today: string };
+    expect(today).toMatch(/^20\d\d-\d\d-\d\d$/);
+    expect(today).not.toBe('2026-02-30');
+    expect(await (await getFacets()).json()).toMatchObject({ places: expect.any(Array) });
   });
 });

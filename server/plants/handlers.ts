@@ -43,6 +43,7 @@ export async function getPlant(request: Request, { params }: ById): Promise<Resp
   if (!isId(id)) return notFound('plant');
   return inScope(async ({ em, scope }) => {
     const log = await plantLog(em, scope, id, dayOfRequest(request));
+    if (log && !log.isReckoned) wakeOutlooks();
     return log ? Response.json(log) : notFound('plant');
   });
 }

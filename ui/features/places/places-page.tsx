@@ -16,6 +16,7 @@ import {
 } from '@core';
 import { heatedRoomWords, number } from '@core/words';
 import { type OwnPlace, useOwnPlaces, useUnreadablePlaces } from '../../data/places';
+import { saveFile } from '../../data/save-file';
 import { useUndoable } from '../../data/use-undoable';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import { PlaceView } from '../../controls/place-view';
@@ -35,12 +36,7 @@ type Format = keyof typeof formats;
 
 function download(place: Place, format: Format): void {
   const { write, ending } = formats[format];
-  const address = URL.createObjectURL(new Blob([write(place)], { type: 'text/plain' }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = `${place.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${ending}`;
-  link.click();
-  URL.revokeObjectURL(address);
+  saveFile(`${place.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.${ending}`, 'text/plain', write(place));
 }
 
 export function PlacesPage() {

@@ -5,14 +5,20 @@ import { PlusOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import type { Facets, PlantPage } from '@server/plants/schemas';
+import type { Facets, PlantPage, PlantSummary } from '@server/plants/schemas';
+import { client } from '../../data/client';
+import { today } from '../../data/look-days';
+import { messages } from '../../data/messages';
 import { useFacets, usePlants } from '../../data/plants';
+import { saveFile } from '../../data/save-file';
 import type { CareOf } from '../../data/use-care';
+import { messageOf } from '../../data/worker/long-work';
 import { Button } from '../../controls/button';
 import { CareBar } from '../../care/care-bar';
 import { AddDialog } from './add-dialog';
 import { PlantFilters } from './plant-filters';
 import { PlantRows } from './plant-rows';
+import { plantsCsv } from './plants-csv';
 import styles from './plants.module.css';
 
 /** As long as a hand needs from one letter to the next. */
@@ -100,6 +106,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             Choose these {plants.length}
           </Button>
         ) : null}
+        <SaveTable asked={asked} />
         {isAny ? null : (
           <Button
             kind="link"
@@ -135,6 +142,41 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
         </section>
       ) : null}
     </>
+  );
+}
+
+/** More than these pages are no list but a fault. */
+const MOST_PAGES = 100;
+
+async function allOf(asked: Asked): Promise<readonly PlantSummary[]> {
+  const plants: PlantSummary[] = [];
+  let after: string | null = null;
+  for (let page = 0; page < MOST_PAGES; page += 1) {
+    const { plants: more, next }: PlantPage = await client.plants({ ...asked, limit: '200' }, after);
+    plants.push(...more);
+    if (next === null) return plants;
+    after = next;
+  }
+  throw new Error('The list does not end. Load the page again.');
+}
+
+/** What the list shows, all pages of it, as a table for a spreadsheet. */
+function SaveTable({ asked }: { readonly asked: Asked }) {
+  const [isBusy, setBusy] = useState(false);
+  const save = async () => {
+    setBusy(true);
+    try {
+      saveFile(`plants-${today()}.csv`, 'text/csv', plantsCsv(await allOf(asked)));
+    } catch (error) {
+      messages.error(messageOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Button kind="link" isBusy={isBusy} onClick={() => void save()}>
+      Save as a table (CSV)
+    </Button>
   );
 }
 

@@ -1,0 +1,8 @@
+/** A file that the browser puts where the grower keeps files. */
+export function saveFile(name: string, type: string, text: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
