@@ -26,13 +26,15 @@ interface Option {
 interface PlantFiltersProps {
   readonly facets: Facets;
   readonly asked: Asked;
+  /** Out of sight where there is little room. */
+  readonly isShut: boolean;
   readonly onAsk: (change: Asked) => void;
 }
 
 const genusName = (id: string): string => (genusIds.includes(id) ? genusById(id).name : id);
 const counted = (label: string, plants: number): string => `${label} (${plants})`;
 
-export function PlantFilters({ facets, asked, onAsk }: PlantFiltersProps) {
+export function PlantFilters({ facets, asked, isShut, onAsk }: PlantFiltersProps) {
   const fields: readonly { readonly key: string; readonly label: string; readonly options: readonly Option[] }[] = [
     {
       key: 'place',
@@ -82,7 +84,7 @@ export function PlantFilters({ facets, asked, onAsk }: PlantFiltersProps) {
       : []),
   ];
   return (
-    <div className={styles.filters}>
+    <div className={styles.filters} data-shut={isShut ? '' : undefined}>
       {fields
         .filter(({ options }) => options.length > 0)
         .map(({ key, label, options }) => (

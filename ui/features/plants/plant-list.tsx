@@ -53,6 +53,8 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   useSettled(typed.trim(), SETTLE_MS, (search) => {
     if (search !== (asked.search ?? '')) ask({ search });
   });
+  // On a phone the list comes first; where there is room the filters are always there.
+  const [isNarrowing, setNarrowing] = useState(false);
   const facets = useFacets(firstFacets);
   const listed = usePlants(asked, isSame(asked, askedFirst) ? firstPage : undefined);
   const [chosen, setChosen] = useState<ReadonlyMap<string, CareOf>>(new Map());
@@ -93,7 +95,10 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           </label>
           <AddPlant />
         </div>
-        <PlantFilters facets={facets} asked={asked} onAsk={ask} />
+        <Button className={styles.narrow} aria-expanded={isNarrowing} onClick={() => setNarrowing(!isNarrowing)}>
+          Narrow and order
+        </Button>
+        <PlantFilters facets={facets} asked={asked} isShut={!isNarrowing} onAsk={ask} />
       </div>
       <p className={styles.told}>
         <output aria-live="polite">
