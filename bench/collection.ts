@@ -60,7 +60,7 @@ const madeOf = `
     from generate_series(0, ${EVENTS_A_PLANT - 1}) n
   ) part`;
 
-const outlooks = `update plant_now set outlook_of = outlook_key, outlook = sample.value->'outlook'
+const outlooks = `update plant_now set outlook_of = outlook_key, outlook = (sample.value->'outlook')::json
   from plant, jsonb_array_elements(?::jsonb) sample
   where plant.id = plant_now.plant_id and plant.collection_id = ? and plant.last_case = sample.value->'planCase'`;
 

@@ -42,6 +42,20 @@ test.describe('the list', () => {
     expect(lines[1]).toMatch(/^K 22,Cup and saucer,/);
   });
 
+  test('labels of chosen plants: number, potting, and a square that leads to the page', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants?search=slipper`);
+    await visitor.getByRole('checkbox', { name: 'Choose Slipper no. 7' }).check();
+    await visitor.getByRole('region', { name: 'Chosen plants' }).getByRole('link', { name: 'Labels to print' }).click();
+    await expect(visitor.getByRole('heading', { name: '1 label' })).toBeVisible();
+    const label = visitor.getByRole('listitem').filter({ hasText: 'Slipper no. 7' });
+    await expect(label).toContainText(/K \d+/);
+    await expect(label).toContainText(/[A-Z][a-z]{2} 20\d\d: /);
+    await expect(label.locator('svg')).toBeVisible();
+    await visitor.emulateMedia({ media: 'print' });
+    await expect(visitor.getByRole('button', { name: 'Print' })).toBeHidden();
+    await expect(label).toBeVisible();
+  });
+
   test('those that left are kept, with how and why, and found', async ({ visitor, app }) => {
     await visitor.goto(`${app.address}/plants`);
     await visitor.getByLabel('Which').selectOption('left');

@@ -7,6 +7,7 @@ const paths = [
   '/',
   '/today',
   '/plants',
+  '/plants/labels?place=cool-shade',
   '/places',
   '/media',
   '/library',

@@ -147,7 +147,7 @@ describe('what a life comes to', () => {
       'select flushed_on::text, felt from plant_now where plant_id = ?',
       [one],
     );
-    expect(row).toEqual({ flushed_on: '2026-05-20', felt: [] });
+    expect(row).toEqual({ flushed_on: '2026-05-20', felt: null });
   });
 
   test('a finger counts with the days since the watering before', async () => {
@@ -199,6 +199,30 @@ describe('what a life comes to', () => {
     await fillStandings(em());
     expect(await now()).toEqual(kept);
   });
+});
+
+test.each([
+  ['potted', { recipe: 'none', note: 7 }],
+  ['inspected', { photoIds: { a: 1 }, liveRootsPct: 'many' }],
+  ['noted', { photoIds: ['no id'] }],
+  ['watered', []],
+])('an entry of the kind %s that nobody can read stops no other from being kept', async (kind, data) => {
+  await em().execute(
+    `insert into event (id, collection_id, plant_id, kind, happened_on, recorded_at, idempotency_key, title, data,
+       data_version, version)
+     values (?, ?, ?, ?, '2026-05-20', now(), ?, 'Damaged', ?::jsonb, 1, 1)`,
+    [
+      randomUUID(),
+      scope.collectionId,
+      one,
+      kind,
+      randomUUID(),
+      JSON.stringify(Array.isArray(data) ? { felt: data } : data),
+    ],
+  );
+  await em().execute(`update plant set last_case = '{"current": {"yearsInMedium": "old"}}' where id = ?`, [one]);
+  expect(await keep('watered')).toMatchObject({ status: 'recorded' });
+  expect(await log(one)).toMatchObject({ wateredOn: '2026-06-01', unreadable: [{ title: 'Damaged' }] });
 });
 
 describe('a correction', () => {

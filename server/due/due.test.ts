@@ -38,11 +38,6 @@ function quietPool(answer: Pool['ask'] | null = null): Pool & { readonly asked: 
 }
 type OutlookAsked = Parameters<typeof worker.outlook>[0];
 
-/** Those of other tests wait in the same table: they are worked out first, by nobody's measure. */
-async function settle(): Promise<void> {
-  await em().execute('update plant_now set outlook_of = outlook_key where collection_id <> ?', [scope.collectionId]);
-}
-
 async function pot(plantName: string, pottedOn: string, change: Partial<PlanCase> = {}): Promise<string> {
   const input = pottingInputSchema.parse({ plantName, pottedOn, planCase: { ...planCase, ...change }, spec });
   const recorded = await recordPotting(em(), scope, input, 'Bark in a pot');
@@ -60,10 +55,9 @@ const outlookOf = async (plantId: string) => {
 
 test('what is to come is worked out once, and again when the plant was potted or moved, not when it was watered', async () => {
   const id = await pot('Spray', '2024-05-01');
-  await settle();
   expect((await dueList(em(), scope, '2026-06-01')).reckoning).toBe(1);
   const pool = quietPool();
-  await workOutOutlooks(em, pool);
+  await workOutOutlooks(em, pool, scope);
   expect(pool.asked).toHaveLength(1);
   const first = await outlookOf(id);
   expect(first).toMatchObject({ is_new: true, outlook: { isRough: false } });
@@ -73,14 +67,13 @@ test('what is to come is worked out once, and again when the plant was potted or
   expect((await outlookOf(id)).is_new).toBe(true);
   await care(id, 'moved', '2026-05-31', { place: 'humid-terrace' });
   expect((await outlookOf(id)).is_new).toBe(false);
-  await workOutOutlooks(em, pool);
+  await workOutOutlooks(em, pool, scope);
   expect(pool.asked[1]!.planCase.place).toBe('humid-terrace');
   expect((await outlookOf(id)).outlook!.lifeYears).not.toBe(first.outlook!.lifeYears);
 });
 
 test('what changed while it was worked out is taken again, and nothing old is kept for new', async () => {
   const id = await pot('Spray', '2024-05-01');
-  await settle();
   let isFirst = true;
   const pool = quietPool(async (_question, input) => {
     if (isFirst) {
@@ -89,18 +82,17 @@ test('what changed while it was worked out is taken again, and nothing old is ke
     }
     return { status: 'answered', json: worker.outlook(input as OutlookAsked) };
   });
-  await workOutOutlooks(em, pool);
+  await workOutOutlooks(em, pool, scope);
   expect((await outlookOf(id)).is_new).toBe(false);
-  await workOutOutlooks(em, pool);
+  await workOutOutlooks(em, pool, scope);
   expect((await outlookOf(id)).is_new).toBe(true);
   expect(pool.asked.map(({ planCase: { place } }) => place)).toEqual(['heated-flat', 'humid-terrace']);
 });
 
 test('a busy pool is left to the growers', async () => {
   const id = await pot('Spray', '2024-05-01');
-  await settle();
   const pool = quietPool(async () => ({ status: 'busy' }));
-  await workOutOutlooks(em, pool);
+  await workOutOutlooks(em, pool, scope);
   expect(pool.asked).toHaveLength(1);
   expect((await outlookOf(id)).is_new).toBe(false);
 });
@@ -109,8 +101,7 @@ test('a plant that cannot be read holds up no other', async () => {
   const broken = await pot('Broken', '2024-05-01');
   await em().execute(`update plant set last_case = '{"genus": 7}' where id = ?`, [broken]);
   const sound = await pot('Sound', '2024-05-01');
-  await settle();
-  await workOutOutlooks(em, quietPool());
+  await workOutOutlooks(em, quietPool(), scope);
   expect(await outlookOf(broken)).toMatchObject({ outlook: null });
   expect((await outlookOf(sound)).outlook).not.toBeNull();
 });
@@ -135,8 +126,7 @@ describe('the list', () => {
       }),
     );
     await care(gone, 'left', '2026-06-01', { how: 'died' });
-    await settle();
-    await workOutOutlooks(em, quietPool());
+    await workOutOutlooks(em, quietPool(), scope);
   });
 
   test('the most urgent first, each with its one reason; what left, or needs nothing, is not in it', async () => {

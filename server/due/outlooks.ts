@@ -5,6 +5,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { outlookSchema } from '@core';
 import type { Pool } from '../compute/pool';
+import type { Scope } from '../scope';
 import { outlookQuestion } from './outlook-question';
 
 interface StaleRow {
@@ -17,22 +18,24 @@ interface StaleRow {
 const stale = `
   select plant_id, collection_id, outlook_key from plant_now
   where outlook_of is distinct from outlook_key and plant_id <> all(?::uuid[])
+    and (?::uuid is null or collection_id = ?)
   order by left_on is not null, plant_id limit 20`;
 
-const keep = `update plant_now set outlook = ?::jsonb, outlook_of = ? where plant_id = ? and outlook_key = ?`;
+const keep = `update plant_now set outlook = ?::json, outlook_of = ? where plant_id = ? and outlook_key = ?`;
 
 /** Nobody waits for it: it may be given up with the process, never by a client. */
 const forNobody = new AbortController().signal;
 
 /**
  * Works out everything that is stale and says how much that was. Plants that cannot be worked out are left without an
- * outlook until they change. A pool that is busy with growers' questions is left to them: the rest is done the next time.
+ * outlook until they change. A pool that is busy with growers' questions is left to them: the rest is done the next time. of: null = of everybody.
  */
-export async function workOutOutlooks(fork: () => EntityManager, pool: Pool): Promise<number> {
+export async function workOutOutlooks(fork: () => EntityManager, pool: Pool, of: Scope | null = null): Promise<number> {
+  const only = of?.collectionId ?? null;
   let done = 0;
   const passedOver: string[] = [];
   for (;;) {
-    const rows = await fork().execute<StaleRow[]>(stale, [`{${passedOver.join(',')}}`]);
+    const rows = await fork().execute<StaleRow[]>(stale, [`{${passedOver.join(',')}}`, only, only]);
     if (rows.length === 0) return done;
     for (const row of rows) {
       const em = fork();

@@ -29,7 +29,7 @@ export interface StandingRow {
 /** The columns of such a row, from plant and plant_now. */
 export const standingColumns = `plant_now.in_medium_since::text, plant.created_at::date::text as on_record_since,
   plant_now.watered_on::text, plant_now.flushed_on::text, plant_now.treated_on::text, plant_now.seen, plant_now.waits,
-  nullif(plant_now.put_off, '[]') as put_off, nullif(plant_now.felt, '[]') as felt, plant_now.outlook`;
+  plant_now.put_off, plant_now.felt, plant_now.outlook`;
 
 function seenOf(seen: StandingRow['seen']): Seen | null {
   if (seen === null) return null;

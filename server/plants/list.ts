@@ -24,7 +24,7 @@ interface Part {
 }
 
 function conditions(scope: Scope, wish: PlantWish): readonly Part[] {
-  const { place, genus, medium, flag, olderYears, which } = wish;
+  const { place, genus, medium, flag, olderYears, ids, which } = wish;
   const when = (value: unknown, sql: string): readonly Part[] => (value === null ? [] : [{ sql, values: [value] }]);
   return [
     { sql: 'plant.collection_id = ? and plant.deleted_at is null', values: [scope.collectionId] },
@@ -32,6 +32,7 @@ function conditions(scope: Scope, wish: PlantWish): readonly Part[] {
     ...when(genus, 'plant.genus_id = ?'),
     ...when(medium, 'plant_now.medium_id = ?'),
     ...when(flag, 'plant.flag = ?'),
+    ...when(ids && `{${ids.join(',')}}`, 'plant.id = any(?::uuid[])'),
     ...when(olderYears, `plant_now.in_medium_since <= current_date - (? * 365.25)::int`),
     ...(which === 'all' ? [] : [{ sql: `plant_now.left_on is ${which === 'left' ? 'not ' : ''}null`, values: [] }]),
   ];

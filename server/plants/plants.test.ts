@@ -12,7 +12,7 @@ import { type PlantFacts, plantFactsSchema } from './facts-schemas';
 import { listFacets, listPlants } from './list';
 import { plantLog, setPlantHidden } from './repository';
 import { plantSorts } from './schemas';
-import { anyPlant, type PlantWish, wordsOf } from './wish';
+import { anyPlant, type PlantWish, wishIn, wordsOf } from './wish';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec } = makePlan(planCase).setups[0]!;
@@ -190,6 +190,13 @@ describe('filtered and ordered', () => {
     expect(await named({ place: 'heated-flat' })).toEqual([]);
     const { media } = await listFacets(em(), scope);
     expect(await named({ medium: media[0]!.id })).toHaveLength(media[0]!.plants);
+  });
+
+  test('only those that are named', async () => {
+    expect(await named({ ids: [young, sold], which: 'all' })).toEqual(['Sold', 'Young']);
+    expect(await named({ ids: [] })).toEqual([]);
+    const asked = wishIn(new URLSearchParams({ ids: `${young},no-id,${'x'.repeat(36)}` }));
+    expect(asked.ids).toEqual([young]);
   });
 
   test('by tag, where 9 comes before 10; by what was done longest ago, never first', async () => {

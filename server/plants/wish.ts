@@ -1,6 +1,7 @@
 /** Which plants a list shows, and in which order: read from an address, where what cannot be read is not wished. */
 import * as z from 'zod';
-import { type PageWish, pageIn } from '../http/page';
+import { isId } from '../http/ids';
+import { MOST_PER_PAGE, type PageWish, pageIn } from '../http/page';
 import { plantFlags } from './facts-schemas';
 import { plantSorts } from './schemas';
 
@@ -25,6 +26,12 @@ const wishSchema = z.object({
     .transform(Number)
     .nullable()
     .catch(null),
+  /** Only these; whatever is no id is left out. */
+  ids: z
+    .string()
+    .transform((text) => text.split(',').filter(isId).slice(0, MOST_PER_PAGE))
+    .nullable()
+    .catch(null),
   which: z.enum(['here', 'left', 'all']).catch('here'),
   sort: z.enum(plantSorts).catch('name'),
 });
@@ -41,6 +48,7 @@ export function wishIn(asked: URLSearchParams): PlantWish {
       medium: said('medium'),
       flag: said('flag'),
       olderYears: said('olderYears'),
+      ids: said('ids'),
       which: said('which') ?? 'here',
       sort: said('sort') ?? 'name',
     }),
@@ -55,6 +63,7 @@ export const anyPlant: PlantWish = {
   medium: null,
   flag: null,
   olderYears: null,
+  ids: null,
   which: 'here',
   sort: 'name',
   limit: 100,

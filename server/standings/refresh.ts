@@ -1,7 +1,8 @@
 /**
  * What a plant's life comes to today, one row a plant in "plant_now": since when in which medium, last watered, what was seen,
  * what it waits for. It follows from the plant and its events alone, and is worked out anew inside every transaction that
- * changes either, so that it never tells anything else than they do.
+ * changes either, so that it never tells anything else than they do. An event that cannot be read stops no other from being kept. What is JSON in it is kept as it is written: lists read it
+ * whole, by the thousand, and nothing looks inside.
  */
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { demoPlaces, genusById, genusIds } from '@core';
@@ -30,7 +31,7 @@ const refresh = (which: string): string => `
     days.watered_on, days.fed_on, days.flushed_on, days.treated_on, days.bloomed_on, days.looked_over_on, photo.id,
     gone.left_on, gone.left_how, seen.seen,
     case when waiting.recorded_at > coalesce(potted.recorded_at, '-infinity') then waiting.waits end,
-    coalesce(deferred.put_off, '[]'), coalesce(finger.felt, '[]'),
+    deferred.put_off, finger.felt,
     lower(concat_ws(' ', plant.name, plant.tag_number, coalesce(genus.text, plant.genus_id), plant.parentage, plant.source,
       coalesce(named.name, placed.name), plant.spot, mainly.medium_name, plant.flag)),
     md5(concat_ws('|', potted.id, plant.last_case::text))
@@ -42,7 +43,8 @@ const refresh = (which: string): string => `
   left join named on named.id = placed.key
   left join jsonb_to_recordset(?::jsonb) as genus(id text, text text) on genus.id = plant.genus_id
   cross join lateral (select plant.last_case->'current'->>'mediumId' as medium_id,
-    plant.created_at::date - round((plant.last_case->'current'->>'yearsInMedium')::numeric * 365.25)::int as since) said
+    case jsonb_typeof(plant.last_case->'current'->'yearsInMedium') when 'number' then plant.created_at::date -
+      round((plant.last_case->'current'->>'yearsInMedium')::numeric * 365.25)::int end as since) said
   left join lateral (
     select id, happened_on as on_day, recorded_at, title, data from event
     where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'potted'
@@ -51,8 +53,8 @@ const refresh = (which: string): string => `
   ) potted on true
   left join lateral (
     select line->>'mediumId' as medium_id, line->>'name' as medium_name
-    from jsonb_array_elements(potted.data->'recipe') line
-    where line->>'layer' = 'main' order by (line->>'parts')::numeric desc limit 1
+    from jsonb_array_elements(case jsonb_typeof(potted.data->'recipe') when 'array' then potted.data->'recipe' end) line
+    where line->>'layer' = 'main' order by line->'parts' desc limit 1
   ) mainly on true
   left join lateral (
     select max(happened_on) filter (where kind = 'watered') as watered_on,
@@ -67,7 +69,7 @@ const refresh = (which: string): string => `
   left join lateral (
     select (data->'photoIds'->>0)::uuid as id from event
     where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.hidden_at is null
-      and jsonb_array_length(coalesce(data->'photoIds', '[]')) > 0
+      and data->'photoIds'->>0 ~ '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$'
     order by happened_on desc, recorded_at desc limit 1
   ) photo on true
   left join lateral (
@@ -77,7 +79,7 @@ const refresh = (which: string): string => `
     order by happened_on desc, recorded_at desc limit 1
   ) gone on true
   left join lateral (
-    select jsonb_strip_nulls(jsonb_build_object('on', happened_on, 'rot', data->'rot', 'liveRootsPct', data->'liveRootsPct',
+    select json_strip_nulls(json_build_object('on', happened_on, 'rot', data->'rot', 'liveRootsPct', data->'liveRootsPct',
       'bulbs', data->'bulbs', 'condition', data->'condition', 'smell', data->'smell', 'reasons', data->'reasons',
       'pests', data->'pests', 'tips', data->'tips')) as seen
     from event
@@ -86,7 +88,7 @@ const refresh = (which: string): string => `
     order by happened_on desc, recorded_at desc limit 1
   ) seen on true
   left join lateral (
-    select recorded_at, case when data->>'lookOn' is not null then jsonb_build_object('sign', data->'sign',
+    select recorded_at, case when data->>'lookOn' is not null then json_build_object('sign', data->'sign',
       'risk', data->'risk', 'lookOn', data->'lookOn', 'lookedOn', happened_on) end as waits
     from event
     where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'looked'
@@ -94,7 +96,7 @@ const refresh = (which: string): string => `
     order by recorded_at desc limit 1
   ) waiting on true
   left join lateral (
-    select jsonb_agg(jsonb_build_object('need', last.need, 'until', last.until)) as put_off from (
+    select json_agg(json_build_object('need', last.need, 'until', last.until)) as put_off from (
       select distinct on (data->>'need') data->>'need' as need, data->>'until' as until from event
       where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'put off'
         and event.hidden_at is null and (potted.recorded_at is null or event.recorded_at > potted.recorded_at)
@@ -102,7 +104,7 @@ const refresh = (which: string): string => `
     ) last
   ) deferred on true
   left join lateral (
-    select jsonb_agg(jsonb_build_object('felt', of_water.felt, 'on', of_water.on_day, 'afterDays', of_water.after_days))
+    select json_agg(json_build_object('felt', of_water.felt, 'on', of_water.on_day, 'afterDays', of_water.after_days))
       as felt
     from (
       select data->>'felt' as felt, happened_on as on_day, happened_on - max(happened_on) filter (where kind = 'watered')

@@ -65,14 +65,14 @@ export class Migration20261202000000 extends Migration {
       "photo_id" uuid null,
       "left_on" date null,
       "left_how" varchar(20) null,
-      "seen" jsonb null,
-      "waits" jsonb null,
-      "put_off" jsonb not null default '[]',
-      "felt" jsonb not null default '[]',
+      "seen" json null,
+      "waits" json null,
+      "put_off" json null,
+      "felt" json null,
       "search_text" text not null,
       "outlook_key" char(32) not null,
       "outlook_of" char(32) null,
-      "outlook" jsonb null);`);
+      "outlook" json null);`);
     this.addSql(`create index "plant_now_collection_index" on "plant_now" ("collection_id");`);
     this.addSql(`create index "plant_now_outlook_index" on "plant_now" ("collection_id")
       where "outlook_of" is distinct from "outlook_key";`);

@@ -112,6 +112,11 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           </Button>
         ) : null}
         <SaveTable asked={asked} />
+        {plants.length > 0 ? (
+          <Link className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>
+            Labels to print
+          </Link>
+        ) : null}
         {isAny ? null : (
           <Button
             kind="link"
@@ -142,6 +147,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             <Button kind="link" onClick={() => setChosen(new Map())}>
               Choose none
             </Button>
+            <Link className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
+              Labels to print
+            </Link>
           </p>
           <CareBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
         </section>

@@ -1,0 +1,21 @@
+import { MOST_PER_PAGE } from '@server/http/page';
+import { inPage } from '@server/http/in-page';
+import { listPlants } from '@server/plants/list';
+import { wishIn } from '@server/plants/wish';
+import { Labels } from '@ui/features/plants/labels';
+
+export const dynamic = 'force-dynamic';
+
+interface Asked {
+  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
+}
+
+/** Labels of the plants that the list shows, or of those that are named. */
+export default async function LabelsPage({ searchParams }: Asked) {
+  const asked = new URLSearchParams(
+    Object.entries(await searchParams).flatMap(([key, value]) => (typeof value === 'string' ? [[key, value]] : [])),
+  );
+  const wish = { ...wishIn(asked), limit: MOST_PER_PAGE, after: null };
+  const { plants, total } = await inPage(({ em, scope }) => listPlants(em, scope, wish));
+  return <Labels plants={plants} total={total} />;
+}

@@ -1,0 +1,73 @@
+'use client';
+
+/** Labels to print and stick: number, name, kind, when and what it was potted in, and a square that leads to its page. */
+import { PrinterOutlined } from '@ant-design/icons';
+import { QRCode } from 'antd';
+import dayjs from 'dayjs';
+import { genusById, genusIds } from '@core';
+import type { PlantSummary } from '@server/plants/schemas';
+import { useIsBrowser } from '../../data/stored';
+import { Button } from '../../controls/button';
+import styles from './labels.module.css';
+
+const SQUARE_PX = 76;
+
+interface LabelsProps {
+  readonly plants: readonly PlantSummary[];
+  readonly total: number;
+}
+
+export function Labels({ plants, total }: LabelsProps) {
+  const isBrowser = useIsBrowser();
+  return (
+    <div className={styles.page}>
+      <div className={`on-screen-only ${styles.head}`}>
+        <h1>
+          {plants.length} {plants.length === 1 ? 'label' : 'labels'}
+        </h1>
+        <Button kind="main" isLarge icon={<PrinterOutlined />} onClick={() => window.print()}>
+          Print
+        </Button>
+        <p>
+          Three in a row on A4, 63 by 38 mm each. The square leads to the plant’s page on this machine
+          {total > plants.length ? `; the first ${plants.length} of ${total}` : ''}.
+        </p>
+      </div>
+      <ul className={styles.sheet}>
+        {plants.map((plant) => (
+          <li key={plant.id} className={styles.label}>
+            <Label plant={plant} />
+            {isBrowser ? (
+              <QRCode
+                type="svg"
+                size={SQUARE_PX}
+                bordered={false}
+                value={`${window.location.origin}/plants/${plant.id}`}
+                color="#000"
+                bgColor="#fff"
+              />
+            ) : (
+              <span style={{ width: SQUARE_PX }} />
+            )}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Label({ plant: { name, tagNumber, genusId, parentage, lastPotting } }: { readonly plant: PlantSummary }) {
+  return (
+    <div className={styles.words}>
+      {tagNumber ? <strong className={styles.number}>{tagNumber}</strong> : null}
+      <strong>{name}</strong>
+      <span className="latin">{genusIds.includes(genusId) ? genusById(genusId).name : genusId}</span>
+      {parentage ? <span>{parentage}</span> : null}
+      {lastPotting ? (
+        <span className={styles.potted}>
+          {dayjs(lastPotting.pottedOn).format('MMM YYYY')}: {lastPotting.title}
+        </span>
+      ) : null}
+    </div>
+  );
+}
