@@ -69,7 +69,7 @@ async function faults(page: Page, within?: string): Promise<readonly string[]> {
 async function open(page: Page, address: string, path: (typeof paths)[number]): Promise<void> {
   if (path === 'a plant of the list') {
     await page.goto(`${address}/plants`);
-    await page.locator('a[href^="/plants/"]').first().click();
+    await page.locator('li a[href^="/plants/"]').first().click();
     await page.waitForURL(/\/plants\/./);
   } else await page.goto(address + path);
   if (path === '/') await waitForPlan(page);
