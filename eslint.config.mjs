@@ -49,7 +49,7 @@ const config = [
     // A judgement or a constant of nature stands in its room's table, with unit and origin. What may stand
     // bare is arithmetic: units, halves, geometry, the clock. The files left out are tables whose every
     // value carries its origin, and one published equation kept line by line beside its source.
-    files: ['core/{physics,growth,decide,advise,explore}/**/*.ts'],
+    files: ['core/{physics,growth,decide,advise,explore,due}/**/*.ts'],
     ignores: [
       '**/*.test.ts',
       '**/constants.ts',

@@ -1,6 +1,11 @@
-import { byChoice, fromMemory, fromPractice, numbersOf } from '../base';
+import { byChoice, byDefinition, fromMemory, fromPractice, numbersOf } from '../base';
 
 export const dueConstants = {
+  // How far ahead is looked.
+  RIM_MOST_YEARS: byChoice(8, 'years', 'for which growth is followed to the rim'),
+  RIM_HALVINGS: byChoice(12, 'times', 'the span of years is halved to find a day: to about a day'),
+  HALF: byDefinition(0.5, 'share', 'of a distribution on either side of its middle'),
+  INSIDE_ONE_SPREAD_SOONER: byDefinition(0.8413, 'share', 'of a normal distribution above one spread under its mean'),
   // How far each day is from being certain.
   LIFE_SPREAD: fromMemory(
     0.25,
@@ -18,6 +23,7 @@ export const dueConstants = {
   FLUSH_SPREAD: fromMemory(0.2, 'share', 'of the days between two flushes'),
   LOOK_AFTER_DAYS: fromPractice(365, 'days', 'every plant is looked over once a year'),
   LOOK_SPREAD_DAYS: fromMemory(60, 'days', 'sooner or later makes no odds'),
+  FAILING_BELOW_PCT: fromMemory(50, '%', 'of live roots under which a plant cannot wait for its season'),
   // How much harm it does to leave it, 0 to 1.
   HARM_ROT: fromMemory(0.98, 'share', 'rot runs on'),
   HARM_FAILING: fromMemory(0.93, 'share', 'few live roots left'),

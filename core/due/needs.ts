@@ -80,8 +80,6 @@ interface Raw {
   readonly wantsSeason: boolean;
 }
 
-const FAILING_BELOW_PCT = 50;
-
 /** Before the day it is the share of the ways in which it is due already; after it, it gains with the time. */
 export function urgencyOn(
   dayNow: number,
@@ -98,7 +96,7 @@ export function urgencyOn(
 function seenNeeds(seen: Seen): readonly Raw[] {
   const found: [NeedKind, number, boolean][] = [];
   if (seen.rot === true || seen.bulbs === 'soft or oozing') found.push(['rot', k.HARM_ROT, false]);
-  if (seen.liveRootsPct !== null && seen.liveRootsPct < FAILING_BELOW_PCT) {
+  if (seen.liveRootsPct !== null && seen.liveRootsPct < k.FAILING_BELOW_PCT) {
     found.push(['failing roots', k.HARM_FAILING, false]);
   }
   if (seen.condition === 'gone sour') found.push(['sour medium', k.HARM_SOUR, false]);
@@ -224,7 +222,7 @@ function lookOverNeed({ seen, inMediumSince, onRecordSince }: Standings): Raw {
 /** The first day of the month after its rest; null outside of it, or where it rests all the year. */
 export function afterRest(day: string, restMonths: readonly number[]): string | null {
   if (!restMonths.includes(monthIndexOf(day))) return null;
-  for (let next = nextMonth(day), n = 0; n < 11; next = nextMonth(next), n += 1) {
+  for (let next = nextMonth(day), n = 0; n < 12; next = nextMonth(next), n += 1) {
     if (!restMonths.includes(monthIndexOf(next))) return next;
   }
   return null;

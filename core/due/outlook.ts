@@ -29,21 +29,14 @@ export const outlookSchema = z.object({
 });
 export type Outlook = z.infer<typeof outlookSchema>;
 
-/** Years that are followed. */
-const MOST_YEARS = 8;
-const HALVINGS = 12;
-/** Of a normal distribution lie so much below its mean, and below one spread under it. */
-const HALF = 0.5;
-const ONE_SPREAD_SOONER = 0.841;
-
 /** No outlook is surer than that, and thousands of them are kept and read. */
 const hundredth = (value: number): number => Math.round(100 * value) / 100;
 
 /** Years until only such a share of the futures is still inside: the share falls all the way. */
 function yearsUntil(share: number, inside: (years: number) => number): number | null {
-  if (inside(MOST_YEARS) > share) return null;
-  let [from, to] = [0, MOST_YEARS];
-  for (let n = 0; n < HALVINGS; n += 1) {
+  if (inside(k.RIM_MOST_YEARS) > share) return null;
+  let [from, to] = [0, k.RIM_MOST_YEARS];
+  for (let n = 0; n < k.RIM_HALVINGS; n += 1) {
     const middle = (from + to) / 2;
     if (inside(middle) > share) from = middle;
     else to = middle;
@@ -54,9 +47,9 @@ function yearsUntil(share: number, inside: (years: number) => number): number | 
 function rimOf(forecast: Forecast, shape: PotShape, widthCm: number): Outlook['rim'] {
   const { stands }: Standing = forecast.bestIn(shape, widthCm);
   const inside = (years: number) => forecast.chanceInside(shape, widthCm, stands, years);
-  const years = yearsUntil(HALF, inside);
+  const years = yearsUntil(k.HALF, inside);
   if (years === null) return null;
-  const sooner = yearsUntil(ONE_SPREAD_SOONER, inside) ?? years;
+  const sooner = yearsUntil(k.INSIDE_ONE_SPREAD_SOONER, inside) ?? years;
   return { years: hundredth(years), spreadYears: hundredth(Math.max(k.RIM_LEAST_SPREAD_YEARS, years - sooner)) };
 }
 
