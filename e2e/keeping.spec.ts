@@ -95,10 +95,10 @@ test('a change refused after the fact stays, with its reason, until the grower d
         {
           key: 'a-key-of-an-earlier-day',
           writtenAt: '2026-11-20T10:00:00Z',
-          title: 'Own pot of nowhere',
+          title: 'Own medium of nowhere',
           method: 'POST',
-          path: '/api/own/pot',
-          body: { potKindId: 'nowhere' },
+          path: '/api/own/medium',
+          body: { name: 'Bark', likeId: 'nowhere' },
           seenVersion: null,
           refusal: null,
           currentVersion: null,
@@ -108,7 +108,7 @@ test('a change refused after the fact stays, with its reason, until the grower d
   );
   await visitor.reload();
   await visitor.getByRole('status').filter({ hasText: '1 not yet kept' }).click();
-  await expect(visitor.getByText(/refused: potKindId/)).toBeVisible();
+  await expect(visitor.getByText(/refused: likeId/)).toBeVisible();
   await visitor.getByRole('button', { name: 'Throw away' }).click();
   await visitor.getByRole('button', { name: 'Throw away for good' }).click();
   await expect(visitor.getByText('1 not yet kept')).toHaveCount(0);

@@ -10,6 +10,7 @@ const paths = [
   '/plants/labels?place=cool-shade',
   '/places',
   '/media',
+  '/stock',
   '/library',
   '/compare',
   '/genera/phalaenopsis',

@@ -29,6 +29,10 @@ export type FaultFact =
   | { readonly code: 'id'; readonly field: string; readonly of: string }
   | { readonly code: 'date'; readonly field: string }
   | { readonly code: 'unknown field' }
+  // Of what lies in stock.
+  | { readonly code: 'not used again'; readonly left: readonly string[] }
+  | { readonly code: 'only used'; readonly field: string }
+  | { readonly code: 'currency' }
   // Of the home porosity test.
   | { readonly code: 'container volume'; readonly minMl: number; readonly maxMl: number }
   | { readonly code: 'water added'; readonly containerMl: number }

@@ -36,4 +36,5 @@ export { type QuantityName, ranges } from './ranges';
 export { round1, roundHalf } from './rounding';
 export { meanOf, medianOf, normalDensity, normalShareBelow, upperMedianOf, upperMedianOfCounts } from './statistics';
 export { FIRST_VERSION, upgraded, type Versions } from './versions';
+export { grouped } from './grouped';
 export { lazily } from './lazily';

@@ -57,6 +57,8 @@ export const ranges = {
   crockingHeightCm: { label: 'crocking', unit: 'cm', min: 0, max: 40 },
   padThicknessCm: { label: 'pad thickness', unit: 'cm', min: 0, max: 6 },
   potCount: { label: 'number of pots', unit: '', min: 1, max: 500 },
+  stockAmount: { label: 'amount in stock', unit: '', min: 0, max: 100_000 },
+  price: { label: 'price', unit: '', min: 0, max: 1_000_000 },
   warmerC: { label: 'heat wave', unit: '°C warmer', min: 0, max: 15 },
   holidayDays: { label: 'days away', unit: 'days', min: 1, max: 60 },
   dayOfYear: { label: 'first day away (day of the year)', unit: '', min: 1, max: 365 },

@@ -1,4 +1,5 @@
 export { encodingOf } from './encoding';
+export { type DateOrder, type MomentReadings, readMoment } from './logger/moments';
 export { epwFile, loggerCsv } from './export';
 export { monthlyCsv } from './monthly';
 export { openPlaceFile, readPlaceFile } from './reader';

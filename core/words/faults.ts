@@ -69,6 +69,14 @@ export function faultMessage(fact: FaultFact): string {
       return `${fact.field} must be a date such as 2026-04-18`;
     case 'unknown field':
       return 'is not a field this understands';
+    case 'not used again':
+      return fact.left.length === 0
+        ? 'this medium has done its time once it was used: what is left of it is not kept'
+        : `used pieces of this medium serve only as: ${fact.left.join(', ')}`;
+    case 'only used':
+      return `${fact.field} goes only with something used`;
+    case 'currency':
+      return 'currency must be three letters such as EUR, GBP or USD';
     case 'container volume':
       return `volume of the container must be between ${fact.minMl} and ${fact.maxMl} mL`;
     case 'water added':

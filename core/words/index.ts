@@ -52,6 +52,7 @@ export { type ToDoSentence, wordColourTrap, wordToDo } from './to-do';
 export { wordOwnPace } from './own-pace';
 export { wordWaiting } from './timing';
 export { lookedName, type Unlooked, wordUnlooked } from './unlooked';
+export { stockAmountText, thingText, usedText } from './stock';
 export { trapSentences } from './traps';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';

@@ -10,6 +10,7 @@ import { ownKinds, ownSchemas } from '../../server/own/schemas';
 import { addInputSchema } from '../../server/plants/add-schemas';
 import { plantFactsSchema } from '../../server/plants/facts-schemas';
 import { wholePlaceSchema } from '../../server/places/schemas';
+import { stockAddSchema, stockDeedSchema } from '../../server/stock/schemas';
 import { type JsonSchema, valuesOf } from './from-schema';
 import { rawBodies, spoiled } from './spoil';
 
@@ -33,6 +34,8 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/plants': [addInputSchema],
   'PUT /api/plants/[id]': [plantFactsSchema],
   'PUT /api/events/[id]': [correctionSchema],
+  'POST /api/stock': [stockAddSchema],
+  'POST /api/stock/entries': [stockDeedSchema],
   'POST /api/places': [wholePlaceSchema],
   'PUT /api/places/[id]': [wholePlaceSchema],
   'POST /api/own/[kind]': ownKinds.map((kind) => ownSchemas[kind]),

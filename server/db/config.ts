@@ -6,6 +6,7 @@ import { OwnItem, OwnItemBefore } from '../own/entity';
 import { StoredPlace } from '../places/entity';
 import { Photo } from '../photos/entity';
 import { Plant, PlantBefore } from '../plants/entity';
+import { StockEntry } from '../stock/entity';
 import { Migration20261124000000 } from './migrations/Migration20261124000000';
 import { Migration20261125000000 } from './migrations/Migration20261125000000';
 import { Migration20261126000000 } from './migrations/Migration20261126000000';
@@ -15,6 +16,7 @@ import { Migration20261129000000 } from './migrations/Migration20261129000000';
 import { Migration20261130000000 } from './migrations/Migration20261130000000';
 import { Migration20261201000000 } from './migrations/Migration20261201000000';
 import { Migration20261202000000 } from './migrations/Migration20261202000000';
+import { Migration20261203000000 } from './migrations/Migration20261203000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -34,6 +36,7 @@ const migrations = [
   Migration20261130000000,
   Migration20261201000000,
   Migration20261202000000,
+  Migration20261203000000,
 ];
 
 /** The steps that this program knows. */
@@ -51,6 +54,7 @@ export function ormConfig(clientUrl: string) {
       Plant,
       PlantBefore,
       PlantEvent,
+      StockEntry,
       StoredPlace,
     ],
     extensions: [Migrator],

@@ -1,6 +1,7 @@
 /** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
-import { demoPlaces, makePlan } from '@core';
+import dayjs from 'dayjs';
+import { demoPlaces, makePlan, stockItemSchema } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { recordCare } from '../care/repository';
 import { careInputSchema } from '../care/schemas';
@@ -14,6 +15,8 @@ import { findPlant } from '../plants/repository';
 import { recordInspection, recordLook, recordPotting } from '../events/repository';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../events/schemas';
 import { demoPlants } from '../demo/plants';
+import { DEMO_COUNTED_DAYS_AGO, demoStock } from '../demo/stock';
+import { addToStock, recordStock } from '../stock/repository';
 import { homeScope } from '../scope';
 import { databaseUrl, ormConfig } from './config';
 
@@ -102,6 +105,18 @@ async function loadLives(em: EntityManager, today: string): Promise<number> {
   return lives.length;
 }
 
+async function loadStock(em: EntityManager, today: string): Promise<void> {
+  const daysAgo = (count: number) => dayjs(today).subtract(count, 'day').format('YYYY-MM-DD');
+  for (const { item, counted, since = [] } of demoStock) {
+    const form = { item: stockItemSchema.parse(item), amount: counted, happenedOn: daysAgo(DEMO_COUNTED_DAYS_AGO) };
+    const added = await addToStock(em, homeScope, form);
+    if (!('batchId' in added)) throw new Error(`a thing of the demo's stock was not kept: ${added.status}`);
+    for (const { kind, amount, note = '', daysAgo: ago } of since) {
+      await recordStock(em, homeScope, { itemId: added.itemId, kind, amount, note, happenedOn: daysAgo(ago) });
+    }
+  }
+}
+
 async function main(): Promise<void> {
   const orm = await MikroORM.init(ormConfig(databaseUrl()));
   try {
@@ -110,6 +125,7 @@ async function main(): Promise<void> {
       if (demoLoadedAt) return 0;
       await loadPlanned(em);
       const others = await loadLives(em, serverDay());
+      await loadStock(em, serverDay());
       (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();
       await em.flush();
       return demoPlants.length + others;

@@ -1,11 +1,21 @@
 /** The invented collection says what it should, whenever it is loaded. */
-import { checkWith, genusIds, inspectionSchema, questionSchemas, demoPlaces, setupSpecSchema } from '@core';
+import {
+  checkWith,
+  genusIds,
+  inspectionSchema,
+  questionSchemas,
+  demoPlaces,
+  setupSpecSchema,
+  stockItemSchema,
+  stockName,
+} from '@core';
 import { careInputSchema } from '../care/schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
 import { demoLines } from './collection';
 import { livesUpTo } from './lives';
 import { demoPlants } from './plants';
 import { demoSetups } from './setups';
+import { demoStock } from './stock';
 
 const days = ['2026-11-27', '2027-02-28', '2028-07-01', '2031-01-01'] as const;
 const { plan } = questionSchemas(demoPlaces);
@@ -23,6 +33,11 @@ test('every setup fits its pot', () => {
     const [kind, cm] = setup;
     expect(checkWith(setupSpecSchema, demoSetups[kind](cm))).toMatchObject({ status: 'ok' });
   }
+});
+
+test('what lies in stock can be kept there, each thing once', () => {
+  for (const { item } of demoStock) expect(checkWith(stockItemSchema, item)).toMatchObject({ status: 'ok' });
+  expect(new Set(demoStock.map(({ item }) => stockName(item.thing))).size).toBe(demoStock.length);
 });
 
 test.each(days)('loaded on %s it is five years of true entries, none of them to come', (today) => {

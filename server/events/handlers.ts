@@ -18,6 +18,9 @@ import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from './sc
 /** What was recorded, as the plant's log with it; 200 where it was known already. */
 async function answerWithLog({ em, scope }: Inside, recorded: Recorded, sent: SentName): Promise<Response> {
   if (recorded.status === 'no such plant') return notFound('plant');
+  if (recorded.status === 'no such stock') {
+    return problem(404, 'Some of this stock is not there. Nothing was kept.');
+  }
   if (recorded.status === 'changed meanwhile') return changedMeanwhile('plant', recorded.current, sent);
   wakeOutlooks();
   const log = await plantLog(em.fork(), scope, recorded.plantId);

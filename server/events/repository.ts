@@ -7,6 +7,7 @@ import { type CareEntry, careKinds } from '../care/entry-schemas';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
+import { takeForPotting } from '../stock/repository';
 import { PlantEvent } from './entity';
 import { keepEvent, type PlantFor, type Recorded } from './keep';
 import { readEvent } from './read';
@@ -71,6 +72,8 @@ export async function recordPotting(
       data: { planCase, spec: { ...spec, id: specId(spec) }, recipe: makeRecipe(planCase, demoPlaces, spec), note },
       dataVersion: eventShapes.potted.versions.newest,
     },
+    async (inside, event) =>
+      takeForPotting(inside, scope, event, { takes: input.takes ?? [], gives: input.gives ?? [] }),
   );
 }
 

@@ -5,10 +5,13 @@ import {
   inspectionSchema,
   inspectionVersions,
   oneOf,
+  quantity,
   questionVersions,
   setupSpecSchema,
+  stockThingSchema,
   textOf,
   timingSigns,
+  upTo,
   type Versions,
   waitingRisks,
 } from '@core';
@@ -63,6 +66,8 @@ const ofPlant = {
   planCase: planCaseSchema,
 };
 
+const MOST_STOCK_LINES = 40;
+
 /** What "Potted it" sends. */
 export const pottingInputSchema = z.strictObject({
   ...ofPlant,
@@ -71,6 +76,23 @@ export const pottingInputSchema = z.strictObject({
   pottedOn: day('pottedOn'),
   note: textOf('note', 0, 2000).default(''),
   spec: setupSpecSchema,
+  /** What is taken from stock for it. */
+  takes: upTo(
+    'takes',
+    z.strictObject({
+      itemId: z.uuid({ error: faultCode({ code: 'id', field: 'itemId', of: 'a thing in stock' }) }),
+      amount: quantity('stockAmount'),
+    }),
+    MOST_STOCK_LINES,
+    'things',
+  ).optional(),
+  /** What comes back into stock: the old pot. */
+  gives: upTo(
+    'gives',
+    z.strictObject({ thing: stockThingSchema, amount: quantity('stockAmount') }),
+    MOST_STOCK_LINES,
+    'things',
+  ).optional(),
 });
 
 /** What is sent when a plant has been looked over; name and case count for a new plant only. */

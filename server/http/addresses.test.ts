@@ -181,8 +181,8 @@ describe('own things', () => {
     const answers = [await post(), await post()];
     expect(answers.map((answer) => answer.status)).toEqual([201, 200]);
     expect((await json(answers[1]!)).id).toBe((await json(answers[0]!)).id);
-    const pot = { potKindId: 'net-pot', rimDiameterCm: 9, count: 1 };
-    expect((await postOwn(sent(pot, headers), ofKind('pot'))).status).toBe(409);
+    const pot = { thing: { kind: 'pot', potKindId: 'net-pot', rimDiameterCm: 9 } };
+    expect((await postOwn(sent(pot, headers), ofKind('stock'))).status).toBe(409);
   });
 
   test('kept, listed, away and back', async () => {
@@ -191,7 +191,7 @@ describe('own things', () => {
     const { id } = await json(kept);
     const list = async () => JSON.stringify(await json(await getOwn(asked('?limit=200'), ofKind('medium'))));
     expect(await list()).toContain(id);
-    expect((await putOwnAway(asked(), ofKind('pot', id))).status).toBe(404);
+    expect((await putOwnAway(asked(), ofKind('stock', id))).status).toBe(404);
     expect((await putOwnAway(asked(), ofKind('medium', id))).status).toBe(204);
     expect(await list()).not.toContain(id);
     expect((await bringOwnBack(asked(), ofKind('medium', id))).status).toBe(204);
@@ -217,7 +217,7 @@ describe('own things', () => {
       await postOwn(sent({}), ofKind('spaceship')),
       await putOwn(sent({}, {}, 'PUT'), ofKind('spaceship')),
       await getOwnHistory(asked(), ofKind('spaceship')),
-      await getOwnHistory(asked(), ofKind('pot', 'x')),
+      await getOwnHistory(asked(), ofKind('stock', 'x')),
       await putOwnAway(asked(), ofKind('spaceship')),
       await bringOwnBack(asked(), ofKind('spaceship')),
     ];

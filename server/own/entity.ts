@@ -1,4 +1,4 @@
-/** Media, pots and genera of the grower's own. */
+/** Media and genera of the grower's own, and the things in stock (how much of them stands in server/stock). */
 import { defineEntity, p, type InferEntity } from '@mikro-orm/core';
 import { GrowersCollection } from '../collections/entity';
 
@@ -8,7 +8,7 @@ export const OwnItem = defineEntity({
   properties: {
     id: p.uuid().primary(),
     collection: () => p.manyToOne(GrowersCollection),
-    /** medium, pot or genus. */
+    /** medium, genus or stock. */
     kind: p.string().length(20),
     name: p.string().length(120),
     /** The thing itself, as validated JSON, and the version of its shape. */

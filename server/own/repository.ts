@@ -1,9 +1,9 @@
-/** Growers' own media, pots and genera: one table, one shape for each kind. Deleting only hides. */
+/** Growers' own media and genera, and what lies in stock: one table, one shape for each kind. Deleting only hides. */
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { type OwnPot, potKindById, upgraded } from '@core';
+import { type StockItem, stockName, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { keepOnce, type KeptOnce } from '../http/once';
 import { cursorOf, type PageWish, readCursor } from '../http/page';
@@ -19,15 +19,11 @@ import {
   ownVersions,
 } from './schemas';
 
-function potName({ potKindId, rimDiameterCm }: OwnPot): string {
-  return `${potKindById(potKindId).name} ${rimDiameterCm} cm`;
-}
-
 function nameOf<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {
-  return kind === 'pot' ? potName(data as OwnPot) : (data as OwnTypes['medium' | 'genus']).name;
+  return kind === 'stock' ? stockName((data as StockItem).thing) : (data as OwnTypes['medium' | 'genus']).name;
 }
 
-function dataOf<K extends OwnKind>(kind: K, row: Pick<OwnItemRow, 'data' | 'dataVersion'>): OwnTypes[K] | null {
+export function dataOf<K extends OwnKind>(kind: K, row: Pick<OwnItemRow, 'data' | 'dataVersion'>): OwnTypes[K] | null {
   const current = upgraded(row.data, row.dataVersion, ownVersions);
   if (current.status !== 'ok') return null;
   const parsed = ownSchemas[kind].safeParse(current.value);

@@ -5,24 +5,24 @@ import {
   ownGenusSchema,
   type OwnMedium,
   ownMediumSchema,
-  type OwnPot,
-  ownPotSchema,
+  type StockItem,
+  stockItemSchema,
   type Versions,
 } from '@core';
 
-export const ownKinds = ['medium', 'pot', 'genus'] as const;
+export const ownKinds = ['medium', 'genus', 'stock'] as const;
 export type OwnKind = (typeof ownKinds)[number];
 
 export interface OwnTypes {
   readonly medium: OwnMedium;
-  readonly pot: OwnPot;
   readonly genus: Genus;
+  readonly stock: StockItem;
 }
 
 export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
   medium: ownMediumSchema,
-  pot: ownPotSchema,
   genus: ownGenusSchema as unknown as z.ZodType<Genus>,
+  stock: stockItemSchema,
 };
 
 export const ownVersions: Versions = { newest: 1, upgrades: {} };

@@ -3,7 +3,7 @@
  * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
  */
 import * as z from 'zod';
-import type { Place } from '@core';
+import { type Place, stockName } from '@core';
 import { type CareKept, careKeptSchema } from '@server/care/entry-schemas';
 import type { CareInput } from '@server/care/schemas';
 import { type DueList, dueListSchema } from '@server/due/schemas';
@@ -20,6 +20,16 @@ import {
 } from '@server/plants/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
 import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
+import {
+  type StockAdd,
+  type StockDeed,
+  type StockEntries,
+  stockEntriesSchema,
+  type StockKept,
+  stockKeptSchema,
+  type StockList,
+  stockListSchema,
+} from '@server/stock/schemas';
 import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
 import {
   type OwnEntry,
@@ -60,7 +70,7 @@ export type CareForm = { [K in CareInput['kind']]: Extract<CareInput, { kind: K 
 export type PlantsAsked = Readonly<Record<string, string>>;
 
 /** What can be put away and brought back. */
-export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | `own/${OwnKind}`;
+export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | `own/${OwnKind}`;
 
 export const client = {
   /** wish: what a list is filtered and ordered by, as it stands in the address. */
@@ -115,6 +125,20 @@ export const client = {
   },
   waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
 
+  stock: (): Promise<StockList> => ask(stockListSchema, '/api/stock'),
+  stockEntries: (itemId: string): Promise<StockEntries> => ask(stockEntriesSchema, `/api/stock/${itemId}/entries`),
+  /** A new thing in stock, with its first count. */
+  addToStock: async (form: StockAdd): Promise<StockKept> => {
+    const title = `${stockName(form.item.thing)} into stock`;
+    return understood(stockKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/stock', body: form }));
+  },
+  /** Counted, bought, taken, come back or washed. title: what it is, for the grower. */
+  saveStock: async (title: string, form: StockDeed): Promise<StockKept> =>
+    understood(
+      stockKeptSchema,
+      await outbox.deliver({ title, method: 'POST', path: '/api/stock/entries', body: form }),
+    ),
+
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
   savePlace: async (place: Place): Promise<Place> => {
     const letter = { title: `Place ${place.name}`, method: 'POST', path: '/api/places', body: place } as const;
@@ -162,8 +186,9 @@ const nouns: Readonly<Record<Kept, string>> = {
   photos: 'Photograph',
   places: 'Place',
   'own/medium': 'Own medium',
-  'own/pot': 'Own pot',
   'own/genus': 'Own genus',
+  'own/stock': 'Thing in stock',
+  'stock/entries': 'Entry of stock',
 };
 
 function ownTitle<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {

@@ -13,16 +13,16 @@ const server = client as jest.Mocked<typeof client>;
 
 beforeAll(standInBrowser);
 
-const pots = ['a', 'b'].map((id) => ({ id, data: { potKindId: 'net-pot', rimDiameterCm: 9, count: 1 }, version: 1 }));
+const media = ['a', 'b'].map((id) => ({ id, data: { name: `Bark ${id}`, likeId: 'bark-6-12' }, version: 1 }));
 
 const shelf = () =>
-  renderHook(() => ({ own: useOwn('pot'), unreadable: useUnreadableOwn('pot'), away: usePutAway('pot') }), {
+  renderHook(() => ({ own: useOwn('medium'), unreadable: useUnreadableOwn('medium'), away: usePutAway('medium') }), {
     wrapper: Around,
   });
 const ids = (items: readonly { readonly id: string }[]) => items.map((item) => item.id);
 
 beforeEach(() => {
-  server.own.mockReset().mockResolvedValue({ items: pots, unreadable: [], next: null });
+  server.own.mockReset().mockResolvedValue({ items: media, unreadable: [], next: null });
   server.remove.mockReset().mockResolvedValue(undefined);
   server.restore.mockReset().mockResolvedValue(undefined);
 });
@@ -35,11 +35,11 @@ test('put away at once, before the server has said so, and offered back', async 
   act(() => result.current.away.putAway('a'));
   await waitFor(() => expect(ids(result.current.own)).toEqual(['b']));
   expect(result.current.away.undo).toBeNull();
-  server.own.mockResolvedValue({ items: [pots[1]!], unreadable: [], next: null });
+  server.own.mockResolvedValue({ items: [media[1]!], unreadable: [], next: null });
   settle();
   await waitFor(() => expect(result.current.away.undo).not.toBeNull());
   act(() => result.current.away.undo!());
-  await waitFor(() => expect(server.restore).toHaveBeenCalledWith('own/pot', 'a'));
+  await waitFor(() => expect(server.restore).toHaveBeenCalledWith('own/medium', 'a'));
 });
 
 test('what the server refuses to put away comes back', async () => {
@@ -67,8 +67,8 @@ test('a list is asked for page by page, and one that does not end is said to', a
 });
 
 test('what cannot be read is told beside what can', async () => {
-  server.own.mockResolvedValue({ items: pots, unreadable: [{ id: 'o', name: 'Odd pot' }], next: null });
+  server.own.mockResolvedValue({ items: media, unreadable: [{ id: 'o', name: 'Odd bark' }], next: null });
   const { result } = shelf();
-  await waitFor(() => expect(result.current.unreadable.map(({ name }) => name)).toEqual(['Odd pot']));
+  await waitFor(() => expect(result.current.unreadable.map(({ name }) => name)).toEqual(['Odd bark']));
   expect(result.current.own).toHaveLength(2);
 });

@@ -83,6 +83,10 @@ export function useSavePotting() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (form: PottedForm) => client.savePotting(form),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['plants'] }),
+    onSuccess: () =>
+      Promise.all([
+        queries.invalidateQueries({ queryKey: ['plants'] }),
+        queries.invalidateQueries({ queryKey: ['stock'] }),
+      ]),
   });
 }

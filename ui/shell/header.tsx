@@ -13,6 +13,7 @@ const pages = [
   { href: '/today', label: 'Today' },
   { href: '/plants', label: 'Plants' },
   { href: '/media', label: 'Media' },
+  { href: '/stock', label: 'Stock' },
   { href: '/places', label: 'Places' },
   { href: '/library', label: 'What we know' },
 ] as const;

@@ -9,10 +9,12 @@ import { setupTitle, vesselText } from '@core/words';
 import type { PlantLog } from '@server/plants/schemas';
 import { ConflictError, type PottedForm } from '../../data/client';
 import { useSavePotting } from '../../data/plants';
+import { useStock } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
 import { ThemeProvider } from '../../theme/provider';
 import { useKeep } from '../../data/use-keep';
 import styles from './bench.module.css';
+import { oldPotOf, PottedStock, takenOf, takesOf, type Typed } from './potted-stock';
 
 interface PottedDialogProps {
   readonly planCase: PlanCase;
@@ -37,24 +39,39 @@ export function PottedDialog(props: PottedDialogProps) {
   const [fault, setFault] = useState<string | null>(null);
   // One key for this dialog: a double tap, or a second try after a lost answer, saves once.
   const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const [typed, setTyped] = useState<Typed>({});
+  const [isTaken, setTaken] = useState(true);
+  const [isBack, setBack] = useState(false);
+  const rows = useStock()?.items ?? [];
+  const takes = takesOf(planCase, spec, rows, plantName);
+  // A pot goes back only where pots are kept in stock at all.
+  const oldPot = rows.length > 0 ? oldPotOf(planCase) : null;
   const saving = useSavePotting();
   const keepIt = useKeep();
 
   const save = async () => {
     setFault(null);
     const plantVersion = seenVersion === null ? {} : { plantVersion: seenVersion };
-    const form = { plantId, ...plantVersion, idempotencyKey, plantName, pottedOn, note, planCase, spec };
+    const taken = isTaken ? takes.map((take) => ({ itemId: take.from!.id, amount: takenOf(take, typed) })) : [];
+    const wrong = taken.find(({ amount }) => !(Number.isFinite(amount) && amount >= 0));
+    if (wrong) return setFault('What is taken out of stock must be a number, 0 or more.');
+    const stock = {
+      ...(taken.length > 0 ? { takes: taken.filter(({ amount }) => amount > 0) } : {}),
+      ...(oldPot && isBack ? { gives: [{ thing: oldPot, amount: 1 }] } : {}),
+    };
+    const form = { plantId, ...plantVersion, idempotencyKey, plantName, pottedOn, note, planCase, spec, ...stock };
     const outcome = await keepIt(() => saving.mutateAsync(form as PottedForm));
     if (outcome.status === 'kept') props.onSaved(outcome.value);
     // Safe in this browser: the bench is free for the next plant.
     if (outcome.status === 'waits') props.onClose();
-    if (outcome.status !== 'refused') return;
+    if (outcome.status !== 'refused') return undefined;
     const kept = outcome.error instanceof ConflictError ? keptPlant.safeParse(outcome.error.current) : null;
     if (kept?.success) {
       // Seen now: the next touch keeps it, under the name that stands in the dialog.
       setSeenVersion(kept.data.version);
       setFault(`${outcome.message} It is now called “${kept.data.name}”. Keep it once more to add yours.`);
     } else setFault(outcome.message);
+    return undefined;
   };
 
   return (
@@ -95,6 +112,16 @@ export function PottedDialog(props: PottedDialogProps) {
           maxLength={2000}
           autoSize={{ minRows: 2 }}
           onChange={(event) => setNote(event.target.value)}
+        />
+        <PottedStock
+          takes={takes}
+          typed={typed}
+          onTyped={setTyped}
+          isTaken={isTaken}
+          onTaken={setTaken}
+          oldPot={oldPot}
+          isBack={isBack}
+          onBack={setBack}
         />
         {fault ? <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} /> : null}
       </Modal>

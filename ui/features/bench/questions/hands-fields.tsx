@@ -6,6 +6,8 @@ import { dislikable, mediaCatalogue, mediumFamilies } from '@core';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
+import { useAtHand } from '../../../data/stock';
+import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
 import styles from './questions.module.css';
 
@@ -19,6 +21,8 @@ const orNothing = (list: readonly string[]) => (list.length > 0 ? list : undefin
 export function HandsFields() {
   const answers = useCase((state) => state.answers);
   const faultAt = useFaultAt();
+  const plantName = useCase((state) => state.plantName);
+  const { mediaAtHand: inStock } = useAtHand(plantName || null);
   const listOf = (value: unknown) => (Array.isArray(value) ? (value as string[]) : []);
   return (
     <div className={styles.questions}>
@@ -54,6 +58,9 @@ export function HandsFields() {
           onChange={(list: string[]) => answer({ mediaAtHand: orNothing(list) })}
         />
       </Field>
+      <Button disabled={inStock.length === 0} onClick={() => answer({ mediaAtHand: [...inStock] })}>
+        What is in stock
+      </Button>
       <Field id="dislikes" label="You do not want" fault={faultAt('dislikes')}>
         <Select
           id="dislikes"

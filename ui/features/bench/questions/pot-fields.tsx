@@ -1,22 +1,23 @@
 'use client';
 
-/** Years of room, and the pots on the grower's own shelf. */
+/** Years of room, and the pots on the grower's own shelf: those in stock. */
+import { DeleteOutlined } from '@ant-design/icons';
 import { InputNumber, Select, Switch } from 'antd';
+import Link from 'next/link';
 import { useState } from 'react';
-import { ownPotSchema, potKindById, vesselCatalogue } from '@core';
-import { cm, number, parseWith } from '@core/words';
-import { OwnRow } from '../../../controls/own-row';
+import { stockItemSchema, vesselCatalogue } from '@core';
+import { cm, parseWith, stockAmountText, thingText } from '@core/words';
+import type { StockRow } from '@server/stock/schemas';
 import { UnreadableNote } from '../../../controls/unreadable-note';
-import { useChangeOwn, useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../../data/own';
+import { today } from '../../../data/look-days';
+import { useAtHand, useStock, useStockWork } from '../../../data/stock';
 import { useUnits } from '../../../data/units-context';
-import { useKeep } from '../../../data/use-keep';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
 import { Field } from '../../../controls/field';
 import { LengthNumber } from '../../../controls/length-number';
 import { UnitNumber } from '../../../controls/unit-number';
-import type { OwnEntry } from '@server/own/schemas';
 import styles from './questions.module.css';
 import { Button } from '../../../controls/button';
 
@@ -24,16 +25,27 @@ const potOptions = vesselCatalogue
   .filter((kind) => kind.vessel === 'pot')
   .map((kind) => ({ value: kind.id, label: kind.name }));
 
+const isCleanPot = ({ data: { thing } }: StockRow): boolean => thing.kind === 'pot' && thing.used !== 'to be washed';
+
 export function PotFields() {
-  const { units } = useUnits();
   const answers = useCase((state) => state.answers);
+  const plantName = useCase((state) => state.plantName);
   const faultAt = useFaultAt();
-  const pots = useOwn('pot');
-  const unreadable = useUnreadableOwn('pot');
-  const { putAway, undo } = usePutAway('pot');
-  const [changing, setChanging] = useState<OwnEntry<'pot'> | null>(null);
+  const stock = useStock();
+  const { ownPots, mediaAtHand } = useAtHand(plantName || null);
+  const pots = stock?.items.filter(isCleanPot) ?? [];
   const isOnly = answers.ownPots !== undefined;
-  const useOnly = (on: boolean) => answer({ ownPots: on ? pots.map((item) => item.data) : undefined });
+  const isFromStock = isOnly && answers.mediaAtHand !== undefined;
+  const useOnly = (on: boolean) => answer({ ownPots: on ? ownPots : undefined });
+  const fromStock = (on: boolean) =>
+    answer(
+      on
+        ? {
+            ...(ownPots.length > 0 ? { ownPots } : {}),
+            ...(mediaAtHand.length > 0 ? { mediaAtHand: [...mediaAtHand] } : {}),
+          }
+        : { ownPots: undefined, mediaAtHand: undefined },
+    );
   return (
     <div className={styles.questions}>
       <Field id="years-wanted" label="Years before the next repotting" fault={faultAt('yearsWanted')}>
@@ -67,29 +79,53 @@ export function PotFields() {
           onChange={(shelfRoomCm) => answer({ shelfRoomCm })}
         />
       </Field>
-      <h3>Pots on my shelf</h3>
+      <h3>What I have in stock</h3>
       <label className={styles.switch}>
-        <Switch checked={isOnly} disabled={pots.length === 0 && !isOnly} onChange={useOnly} /> Propose only these
+        <Switch
+          id="from-stock"
+          checked={isFromStock}
+          disabled={ownPots.length === 0 && mediaAtHand.length === 0 && !isFromStock}
+          onChange={fromStock}
+        />{' '}
+        From my stock first: pots and media I have
+      </label>
+      <label className={styles.switch}>
+        <Switch checked={isOnly} disabled={ownPots.length === 0 && !isOnly} onChange={useOnly} /> Propose only these
+        pots
       </label>
       <ul className={styles.ownList}>
-        {pots.map((entry) => (
-          <OwnRow
-            key={entry.id}
-            kind="pot"
-            entry={entry}
-            name={`${potKindById(entry.data.potKindId).name} ${entry.data.rimDiameterCm} cm`}
-            tell={(pot) =>
-              `${number(pot.count, 0)} × ${potKindById(pot.potKindId).name}, rim ${cm(pot.rimDiameterCm, units)}${pot.heightCm ? `, ${cm(pot.heightCm, units)} deep` : ''}`
-            }
-            onChange={() => setChanging(entry)}
-            onPutAway={() => putAway(entry.id)}
-          />
+        {pots.map((row) => (
+          <PotRow key={row.id} row={row} />
         ))}
       </ul>
-      {undo ? <Button onClick={undo}>Undo</Button> : null}
-      <UnreadableNote kept={unreadable} />
-      <PotForm key={changing?.id ?? 'new'} changing={changing} onDone={() => setChanging(null)} />
+      <UnreadableNote kept={stock?.unreadable ?? []} />
+      <p className={styles.hint}>
+        Count, change and buy on the page <Link href="/stock">Stock</Link>.
+      </p>
+      <PotForm />
     </div>
+  );
+}
+
+function PotRow({ row }: { readonly row: StockRow }) {
+  const { units } = useUnits();
+  const { putAway } = useStockWork();
+  const { thing } = row.data;
+  const name = thingText(thing, units);
+  const depth = thing.kind === 'pot' && thing.heightCm ? `, ${cm(thing.heightCm, units)} deep` : '';
+  return (
+    <li>
+      <span>
+        {stockAmountText(thing, Math.max(0, row.amount))} × {name}
+        {depth}
+      </span>
+      <Button
+        kind="quiet"
+        icon={<DeleteOutlined />}
+        aria-label={`Put away ${name}`}
+        onClick={() => void putAway(row)}
+      />
+    </li>
   );
 }
 
@@ -109,33 +145,23 @@ const emptyPot: RawPot = {
   count: 1,
 };
 
-interface PotFormProps {
-  /** The pot that is changed; null for a new one. */
-  readonly changing: OwnEntry<'pot'> | null;
-  readonly onDone: () => void;
-}
-
-function PotForm({ changing, onDone }: PotFormProps) {
-  const save = useSaveOwn('pot');
-  const change = useChangeOwn('pot');
-  const keepIt = useKeep();
-  const [pot, setPot] = useState<RawPot>(changing ? { ...emptyPot, ...changing.data } : emptyPot);
+function PotForm() {
+  const { add } = useStockWork();
+  const [pot, setPot] = useState<RawPot>(emptyPot);
+  const [idempotencyKey, setKey] = useState(() => crypto.randomUUID());
   const [fault, setFault] = useState<string | null>(null);
   const keep = async () => {
-    const given = Object.fromEntries(Object.entries(pot).filter(([, value]) => value !== null));
-    const parsed = parseWith(ownPotSchema, given);
-    if (parsed.status === 'faulty') {
-      setFault(parsed.faults[0]?.message ?? 'cannot be used');
-      return;
-    }
-    const kept = await keepIt(() =>
-      changing ? change.mutateAsync({ seen: changing, data: parsed.value }) : save.mutateAsync(parsed.value),
-    );
-    if (kept.status !== 'refused') {
+    const { count, ...measures } = pot;
+    const given = Object.fromEntries(Object.entries(measures).filter(([, value]) => value !== null));
+    const parsed = parseWith(stockItemSchema, { thing: { kind: 'pot', ...given } });
+    if (parsed.status === 'faulty') return setFault(parsed.faults[0]?.message ?? 'cannot be used');
+    if (count === null || count < 0) return setFault('Say how many there are: 0 or more.');
+    const refused = await add({ item: parsed.value, amount: count, happenedOn: today(), idempotencyKey });
+    if (refused === null) {
       setPot(emptyPot);
-      onDone();
+      setKey(crypto.randomUUID());
     }
-    setFault(kept.status === 'refused' ? kept.message : null);
+    return setFault(refused);
   };
   const length = (key: 'rimDiameterCm' | 'heightCm' | 'baseDiameterCm', label: string) => (
     <Field id={`own-${key}`} label={label}>
@@ -148,7 +174,7 @@ function PotForm({ changing, onDone }: PotFormProps) {
   );
   return (
     <div className={styles.newOwn}>
-      <Field id="own-kind" label={changing ? 'Change this pot' : 'Another pot'}>
+      <Field id="own-kind" label="Another pot">
         <Select
           id="own-kind"
           value={pot.potKindId}
@@ -174,8 +200,7 @@ function PotForm({ changing, onDone }: PotFormProps) {
           {fault}
         </p>
       ) : null}
-      <Button onClick={() => void keep()}>{changing ? 'Keep the change' : 'Put it on my shelf'}</Button>
-      {changing ? <Button onClick={onDone}>Leave it as it was</Button> : null}
+      <Button onClick={() => void keep()}>Put it on my shelf</Button>
     </div>
   );
 }

@@ -69,6 +69,12 @@ export const sayables: readonly Sayable[] = [
     also: 'sour rotten crumbling broken down mud smell old medium',
   },
   { label: 'Pots you have', phrase: 'pots', fieldId: 'own-kind', also: 'own pots shelf stock containers' },
+  {
+    label: 'From your stock first',
+    phrase: 'pots',
+    fieldId: 'from-stock',
+    also: 'stock shelf bags have at home buy nothing pots media',
+  },
   { label: 'Media you have', phrase: 'hands', fieldId: 'at-hand', also: 'bags at hand stock mix bark moss medium' },
   { label: 'What did well for you', phrase: 'hands', fieldId: 'went-well', also: 'success worked good experience' },
   { label: 'What failed for you', phrase: 'hands', fieldId: 'went-badly', also: 'failure died rotted bad experience' },

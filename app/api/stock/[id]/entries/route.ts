@@ -1,0 +1,3 @@
+export { getStockEntries as GET } from '@server/stock/handlers';
+
+export const dynamic = 'force-dynamic';

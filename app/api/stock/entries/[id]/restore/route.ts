@@ -1,0 +1,3 @@
+export { bringStockEntryBack as POST } from '@server/stock/handlers';
+
+export const dynamic = 'force-dynamic';

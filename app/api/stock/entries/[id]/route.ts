@@ -1,0 +1,3 @@
+export { putStockEntryAway as DELETE } from '@server/stock/handlers';
+
+export const dynamic = 'force-dynamic';

@@ -1,0 +1,3 @@
+export { getStock as GET, postStock as POST } from '@server/stock/handlers';
+
+export const dynamic = 'force-dynamic';

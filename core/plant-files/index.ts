@@ -1,0 +1,12 @@
+export { type ListField, listFields, plain } from './columns';
+export { kindOf, type KindMatch } from './kinds';
+export { otherNames } from './other-names';
+export {
+  type ListChoices,
+  type ListColumn,
+  type ListPlant,
+  type PlantTable,
+  type PlantTableRead,
+  readPlantTable,
+  type Told,
+} from './read';

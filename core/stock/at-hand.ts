@@ -1,0 +1,36 @@
+/** What the bench may propose from: the media and pots of which there is something. */
+import type { OwnPot } from '../case';
+import type { InStock } from './needs';
+
+export interface AtHand {
+  /** Names of the catalogue. */
+  readonly mediaAtHand: readonly string[];
+  readonly ownPots: readonly OwnPot[];
+}
+
+/** plantName: used pieces serve the plant they came from. */
+export function atHandOf(stock: readonly InStock[], plantName: string | null): AtHand {
+  const there = stock.filter(({ amount }) => amount > 0);
+  const media = there.flatMap(({ thing }) =>
+    thing.kind === 'medium' &&
+    (thing.used === undefined ||
+      thing.used === 'boiled' ||
+      (thing.used === 'same plant' && thing.usedWith === plantName))
+      ? [thing.mediumId]
+      : [],
+  );
+  const pots = there.flatMap(({ thing, amount }): OwnPot[] => {
+    if (thing.kind !== 'pot' || thing.used === 'to be washed') return [];
+    const { potKindId, rimDiameterCm, heightCm, baseDiameterCm } = thing;
+    return [
+      {
+        potKindId,
+        rimDiameterCm,
+        ...(heightCm === undefined ? {} : { heightCm }),
+        ...(baseDiameterCm === undefined ? {} : { baseDiameterCm }),
+        count: Math.max(1, Math.floor(amount)),
+      },
+    ];
+  });
+  return { mediaAtHand: [...new Set(media)], ownPots: pots };
+}

@@ -1,0 +1,20 @@
+export { amountNow, type StockEntry, type StockEntryKind, stockEntryKinds, toThousandths } from './amount';
+export { type AtHand, atHandOf } from './at-hand';
+export { canServe, type InStock, stockNeedsOf, type StockNeed, type StockTake, takesFrom } from './needs';
+export { type Cost, costOf, type Sum, unitPrice } from './price';
+export {
+  type Price,
+  type StockItem,
+  stockItemSchema,
+  stockName,
+  type StockThing,
+  stockThingSchema,
+  stockUnitOf,
+  type StockUnit,
+  type SundryKind,
+  sundryKinds,
+  type UsedMediumState,
+  usedMediumStates,
+  usedVesselStates,
+  usesLeftOf,
+} from './thing';
