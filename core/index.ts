@@ -11,6 +11,9 @@ export {
   inchToCm,
   mmToInch,
   provenanceLabel,
+  DAYS_PER_YEAR,
+  dayNumber,
+  ranges,
   round1,
   roundHalf,
   type Sourced,
@@ -81,7 +84,7 @@ export {
 export { type Feeding, usualFeeding } from './physics/salt';
 export { regimeFigures, type RootNeeds, type StressKind, stressKinds, warmthOf } from './physics/stress';
 export { type MonthReport, simulateYear, type YearReport } from './physics/year';
-export { mediaCatalogue, mediumById } from './catalogue/media';
+export { mediumIds, mediaCatalogue, mediumById } from './catalogue/media';
 export { makeMount, makePot, potKindById, vesselCatalogue } from './catalogue/vessels';
 export {
   generaCatalogue,

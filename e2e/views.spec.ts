@@ -8,6 +8,7 @@ const paths = [
   '/today',
   '/plants',
   '/plants/labels?place=cool-shade',
+  '/plants/take-in',
   '/places',
   '/media',
   '/stock',

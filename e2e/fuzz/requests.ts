@@ -6,6 +6,7 @@ import { careInputSchema } from '../../server/care/schemas';
 import { routes } from '../../server/door/routes';
 import { correctionSchema } from '../../server/events/correct-schemas';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../../server/events/schemas';
+import { listInputSchema } from '../../server/lists/schemas';
 import { ownKinds, ownSchemas } from '../../server/own/schemas';
 import { addInputSchema } from '../../server/plants/add-schemas';
 import { plantFactsSchema } from '../../server/plants/facts-schemas';
@@ -34,6 +35,7 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/plants': [addInputSchema],
   'PUT /api/plants/[id]': [plantFactsSchema],
   'PUT /api/events/[id]': [correctionSchema],
+  'POST /api/lists': [listInputSchema],
   'POST /api/stock': [stockAddSchema],
   'POST /api/stock/entries': [stockDeedSchema],
   'POST /api/places': [wholePlaceSchema],

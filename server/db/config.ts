@@ -2,6 +2,7 @@ import { defineConfig } from '@mikro-orm/postgresql';
 import { Migrator } from '@mikro-orm/migrations';
 import { GrowersCollection } from '../collections/entity';
 import { EventBefore, PlantEvent } from '../events/entity';
+import { Intake } from '../lists/entity';
 import { OwnItem, OwnItemBefore } from '../own/entity';
 import { StoredPlace } from '../places/entity';
 import { Photo } from '../photos/entity';
@@ -48,6 +49,7 @@ export function ormConfig(clientUrl: string) {
     entities: [
       GrowersCollection,
       EventBefore,
+      Intake,
       OwnItem,
       OwnItemBefore,
       Photo,

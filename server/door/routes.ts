@@ -4,6 +4,9 @@ import { MOST_PHOTO_BYTES, photoTypes } from '../photos/schemas';
 /** A body of JSON of this many bytes is taken, a longer one is not. */
 export const MOST_BODY_BYTES = 1_000_000;
 
+/** A whole list of plants may be as long as this. */
+export const MOST_LIST_BYTES = 12_000_000;
+
 export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/health': ['GET'],
   '/api/plan': ['POST'],
@@ -29,6 +32,9 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/places': ['GET', 'POST'],
   '/api/places/[id]': ['PUT', 'DELETE'],
   '/api/places/[id]/restore': ['POST'],
+  '/api/lists': ['GET', 'POST'],
+  '/api/lists/[id]': ['DELETE'],
+  '/api/lists/[id]/restore': ['POST'],
   '/api/stock': ['GET', 'POST'],
   '/api/stock/entries': ['POST'],
   '/api/stock/entries/[id]': ['DELETE'],
@@ -51,6 +57,7 @@ export interface BodyRule {
 }
 
 const jsonRule = { types: /^application\/json\s*(;|$)/i, told: 'application/json', mostBytes: MOST_BODY_BYTES };
+const listRule = { ...jsonRule, mostBytes: MOST_LIST_BYTES };
 const pictureRule = {
   types: new RegExp(`^(${photoTypes.join('|')})\\s*(;|$)`, 'i'),
   told: photoTypes.join(', '),
@@ -58,7 +65,8 @@ const pictureRule = {
 };
 
 export function bodyRuleAt(path: string, method: string): BodyRule {
-  return method === 'PUT' && PICTURES.test(path) ? pictureRule : jsonRule;
+  if (method === 'PUT' && PICTURES.test(path)) return pictureRule;
+  return method === 'POST' && path === '/api/lists' ? listRule : jsonRule;
 }
 
 /** Pages are only read. */

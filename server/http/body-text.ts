@@ -35,14 +35,14 @@ interface Found {
 }
 
 /** The first thing in a value that cannot be kept or is beyond the limits; null where all is well. */
-export function faultIn(whole: unknown): SaidFault | null {
+export function faultIn(whole: unknown, mostValues: number = MOST_JSON_VALUES): SaidFault | null {
   const waiting: Found[] = [{ value: whole, path: '', depth: 0 }];
   let count = 0;
   const place = (path: string) => path || '(whole)';
   for (let found = waiting.pop(); found !== undefined; found = waiting.pop()) {
     const { value, path, depth } = found;
     count += 1;
-    if (count > MOST_JSON_VALUES) return { path: '(whole)', message: `has more than ${MOST_JSON_VALUES} values` };
+    if (count > mostValues) return { path: '(whole)', message: `has more than ${mostValues} values` };
     if (depth > DEEPEST_JSON) return { path: '(whole)', message: `is nested deeper than ${DEEPEST_JSON}` };
     if (typeof value === 'string' && unkeepable.test(value)) {
       return { path: place(path), message: 'holds a character that cannot be kept (NUL, or half of a pair)' };

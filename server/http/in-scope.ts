@@ -3,7 +3,7 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../db/orm';
 import { homeScope, type Scope } from '../scope';
 import { isAway } from './away';
-import { inTime } from './in-time';
+import { inTime, LONGEST_WAIT_MS } from './in-time';
 import { KeyTakenError } from './once';
 import { problem } from './problem';
 import { wentWrong } from './went-wrong';
@@ -29,9 +29,12 @@ const silent = (): Response =>
  * Runs a handler; a database that is away is answered with 503 and tried again by the next request, and
  * one that does not answer in time too.
  */
-export async function inScope(handle: (inside: Inside) => Promise<Response>): Promise<Response> {
+export async function inScope(
+  handle: (inside: Inside) => Promise<Response>,
+  { longestMs = LONGEST_WAIT_MS }: { readonly longestMs?: number } = {},
+): Promise<Response> {
   try {
-    const answer = await inTime((async () => handle({ em: await entityManager(), scope: homeScope }))());
+    const answer = await inTime((async () => handle({ em: await entityManager(), scope: homeScope }))(), longestMs);
     return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');

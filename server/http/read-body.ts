@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { readQuestion } from '@core';
 import { parseWith, wordFault } from '@core/words';
 import { MOST_BODY_BYTES } from '../door/routes';
-import { faultIn, readText } from './body-text';
+import { faultIn, MOST_JSON_VALUES, readText } from './body-text';
 import { problem, type SaidFault } from './problem';
 
 export type Body<T> =
@@ -16,10 +16,18 @@ const refused = (faults: readonly SaidFault[]): Body<never> => ({
 
 const MALFORMED = [{ path: '(whole)', message: 'must be JSON' }];
 
-async function jsonOf(request: Request): Promise<Body<unknown>> {
-  const text = await readText(request);
+/** What a body may have at most. */
+export interface BodyLimits {
+  readonly mostBytes: number;
+  readonly mostValues: number;
+}
+
+const usualLimits: BodyLimits = { mostBytes: MOST_BODY_BYTES, mostValues: MOST_JSON_VALUES };
+
+async function jsonOf(request: Request, { mostBytes, mostValues } = usualLimits): Promise<Body<unknown>> {
+  const text = await readText(request, mostBytes);
   if (text === null) {
-    return { status: 'refused', response: problem(413, `The body is longer than ${MOST_BODY_BYTES / 1e6} MB.`) };
+    return { status: 'refused', response: problem(413, `The body is longer than ${mostBytes / 1e6} MB.`) };
   }
   let value: unknown;
   try {
@@ -27,12 +35,16 @@ async function jsonOf(request: Request): Promise<Body<unknown>> {
   } catch {
     return { status: 'refused', response: problem(400, 'The body is not JSON.', MALFORMED) };
   }
-  const fault = faultIn(value);
+  const fault = faultIn(value, mostValues);
   return fault ? refused([fault]) : { status: 'ok', value };
 }
 
-export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<Body<T>> {
-  const raw = await jsonOf(request);
+export async function readBody<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+  limits: BodyLimits = usualLimits,
+): Promise<Body<T>> {
+  const raw = await jsonOf(request, limits);
   if (raw.status === 'refused') return raw;
   const parsed = parseWith(schema, raw.value);
   return parsed.status === 'ok' ? parsed : refused(parsed.faults);

@@ -44,10 +44,12 @@ function placed(anchor: HTMLElement, widthPx: number) {
 
 function firstField(panel: HTMLElement, fieldId: string | null): HTMLElement | null {
   const asked = fieldId ? document.getElementById(fieldId) : null;
+  // What is shut takes no focus: the key that opened this would fall back on the phrase, and open it anew.
+  const open = asked?.matches(':disabled') ? null : asked;
   return (
-    asked ??
+    open ??
     panel.querySelector<HTMLElement>('[data-body] [data-first]') ??
-    panel.querySelector<HTMLElement>('[data-body] :is(input, button, [tabindex="0"])')
+    panel.querySelector<HTMLElement>('[data-body] :is(input, button, [tabindex="0"]):not(:disabled)')
   );
 }
 

@@ -18,6 +18,7 @@ import {
   type PlantPage,
   plantPageSchema,
 } from '@server/plants/schemas';
+import { type Intakes, intakesSchema, type ListInput, type TakenIn, takenInSchema } from '@server/lists/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
 import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
 import {
@@ -70,7 +71,7 @@ export type CareForm = { [K in CareInput['kind']]: Extract<CareInput, { kind: K 
 export type PlantsAsked = Readonly<Record<string, string>>;
 
 /** What can be put away and brought back. */
-export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | `own/${OwnKind}`;
+export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | 'lists' | `own/${OwnKind}`;
 
 export const client = {
   /** wish: what a list is filtered and ordered by, as it stands in the address. */
@@ -125,6 +126,13 @@ export const client = {
   },
   waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
 
+  intakes: (): Promise<Intakes> => ask(intakesSchema, '/api/lists'),
+  /**
+   * A whole list at once. It is too large to wait in this browser: where the server is not reached it is sent again by hand,
+   * and kept once by its key.
+   */
+  takeInList: async (form: ListInput): Promise<TakenIn> =>
+    understood(takenInSchema, await call('POST', '/api/lists', { body: form })),
   stock: (): Promise<StockList> => ask(stockListSchema, '/api/stock'),
   stockEntries: (itemId: string): Promise<StockEntries> => ask(stockEntriesSchema, `/api/stock/${itemId}/entries`),
   /** A new thing in stock, with its first count. */
@@ -189,6 +197,7 @@ const nouns: Readonly<Record<Kept, string>> = {
   'own/genus': 'Own genus',
   'own/stock': 'Thing in stock',
   'stock/entries': 'Entry of stock',
+  lists: 'List',
 };
 
 function ownTitle<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {

@@ -3,7 +3,7 @@
 /** Plants and their logs. */
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { DueList } from '@server/due/schemas';
-import type { Facets, PlantLog, PlantPage } from '@server/plants/schemas';
+import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/plants/schemas';
 import type { InspectionInput, LookInput } from '@server/events/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
 import { client, type PlantsAsked, type PottedForm } from './client';
@@ -89,4 +89,20 @@ export function useSavePotting() {
         queries.invalidateQueries({ queryKey: ['stock'] }),
       ]),
   });
+}
+
+/** More than these pages are no list but a fault. */
+const MOST_PAGES = 100;
+
+/** All pages of a list. */
+export async function everyPlant(asked: PlantsAsked): Promise<readonly PlantSummary[]> {
+  const plants: PlantSummary[] = [];
+  let after: string | null = null;
+  for (let page = 0; page < MOST_PAGES; page += 1) {
+    const { plants: more, next }: PlantPage = await client.plants({ ...asked, limit: '200' }, after);
+    plants.push(...more);
+    if (next === null) return plants;
+    after = next;
+  }
+  throw new Error('The list does not end. Load the page again.');
 }

@@ -5,11 +5,10 @@ import { PlusOutlined } from '@ant-design/icons';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import type { Facets, PlantPage, PlantSummary } from '@server/plants/schemas';
-import { client } from '../../data/client';
+import type { Facets, PlantPage } from '@server/plants/schemas';
 import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
-import { useFacets, usePlants } from '../../data/plants';
+import { everyPlant, useFacets, usePlants } from '../../data/plants';
 import { saveFile } from '../../data/save-file';
 import type { CareOf } from '../../data/use-care';
 import { messageOf } from '../../data/worker/long-work';
@@ -112,6 +111,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           </Button>
         ) : null}
         <SaveTable asked={asked} />
+        <Link className={styles.labels} href="/plants/take-in">
+          Take in a list…
+        </Link>
         {plants.length > 0 ? (
           <Link className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>
             Labels to print
@@ -158,28 +160,13 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   );
 }
 
-/** More than these pages are no list but a fault. */
-const MOST_PAGES = 100;
-
-async function allOf(asked: Asked): Promise<readonly PlantSummary[]> {
-  const plants: PlantSummary[] = [];
-  let after: string | null = null;
-  for (let page = 0; page < MOST_PAGES; page += 1) {
-    const { plants: more, next }: PlantPage = await client.plants({ ...asked, limit: '200' }, after);
-    plants.push(...more);
-    if (next === null) return plants;
-    after = next;
-  }
-  throw new Error('The list does not end. Load the page again.');
-}
-
 /** What the list shows, all pages of it, as a table for a spreadsheet. */
 function SaveTable({ asked }: { readonly asked: Asked }) {
   const [isBusy, setBusy] = useState(false);
   const save = async () => {
     setBusy(true);
     try {
-      saveFile(`plants-${today()}.csv`, 'text/csv', plantsCsv(await allOf(asked)));
+      saveFile(`plants-${today()}.csv`, 'text/csv', plantsCsv(await everyPlant(asked)));
     } catch (error) {
       messages.error(messageOf(error));
     } finally {

@@ -84,7 +84,7 @@ export function PotFields() {
         <Switch
           id="from-stock"
           checked={isFromStock}
-          disabled={ownPots.length === 0 && mediaAtHand.length === 0 && !isFromStock}
+          disabled={stock !== undefined && ownPots.length === 0 && mediaAtHand.length === 0 && !isFromStock}
           onChange={fromStock}
         />{' '}
         From my stock first: pots and media I have

@@ -1,0 +1,5 @@
+import { TakeIn } from '@ui/features/plants/take-in/take-in';
+
+export default function Page() {
+  return <TakeIn />;
+}

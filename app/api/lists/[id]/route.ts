@@ -1,0 +1,3 @@
+export { undoList as DELETE } from '@server/lists/handlers';
+
+export const dynamic = 'force-dynamic';

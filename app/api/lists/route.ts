@@ -1,0 +1,3 @@
+export { getLists as GET, postList as POST } from '@server/lists/handlers';
+
+export const dynamic = 'force-dynamic';

@@ -1,0 +1,127 @@
+'use client';
+
+/** What stands in the list, what the grower has to say of it, and what will be kept. */
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { demoPlaces, type PlantTable, readPlantTable } from '@core';
+import { client } from '../../../data/client';
+import { today } from '../../../data/look-days';
+import { messages } from '../../../data/messages';
+import { useOwnPlaces } from '../../../data/places';
+import { everyPlant } from '../../../data/plants';
+import { messageOf } from '../../../data/worker/long-work';
+import { Button } from '../../../controls/button';
+import { useUndoIntake } from './intakes';
+import type { ListFile } from './list-file';
+import { bodyOf, type Settled, sortedOut } from './settled';
+import { ColumnsHeld, DaysRead, KindsMeant, PlacesMeant } from './settle-steps';
+import styles from './take-in.module.css';
+import { WhatComes } from './what-comes';
+
+const refusals = {
+  'too long': 'The list is longer than 4 million characters.',
+  'too many rows': 'The list has more than 5,000 plants. Cut it in two.',
+  'no rows': 'There is no line of headings with at least one plant under it.',
+  'no name column': 'No column tells what the plants are called. Give one the heading “Name” or “Genus”.',
+} as const;
+
+interface SettleListProps {
+  readonly file: ListFile;
+  readonly onSettle: (change: Partial<Settled>) => void;
+  readonly onDone: () => void;
+}
+
+export function SettleList({ file, onSettle, onDone }: SettleListProps) {
+  const { choices } = file.settled;
+  const read = useMemo(() => readPlantTable(file.text, choices), [file.text, choices]);
+  return (
+    <>
+      <div className={styles.which}>
+        <p>
+          <strong>{file.name}</strong>
+          {read.status === 'ok' ? `: ${read.table.plants.length} plants` : ''}
+        </p>
+        <Button onClick={onDone}>Another list</Button>
+      </div>
+      {read.status === 'ok' ? (
+        <Table file={file} table={read.table} onSettle={onSettle} onDone={onDone} />
+      ) : (
+        <p role="alert">{refusals[read.why]}</p>
+      )}
+    </>
+  );
+}
+
+const demoIds = new Set(demoPlaces.map(({ id }) => id));
+
+function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly table: PlantTable }) {
+  const { settled } = file;
+  const places = [...useOwnPlaces().map(({ place }) => place), ...demoPlaces];
+  const { data: recorded } = useQuery({
+    queryKey: ['plants', 'every', 'all'],
+    queryFn: () => everyPlant({ which: 'all' }),
+  });
+  const [isBusy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  // One key for this list: sent again after a lost answer it is kept once.
+  const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const queries = useQueryClient();
+  const router = useRouter();
+  const undo = useUndoIntake();
+  const sorted = sortedOut(table, settled, recorded ?? []);
+  const count = sorted.taken.length;
+  const isAsking = table.dates.order === null;
+
+  const takeIn = async () => {
+    setBusy(true);
+    setFault(null);
+    try {
+      const body = bodyOf(file.name, today(), table, settled, sorted.taken, places, demoIds);
+      const { id, plants } = await client.takeInList({ ...body, idempotencyKey });
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: ['plants'] }),
+        queries.invalidateQueries({ queryKey: ['intakes'] }),
+      ]);
+      messages.success(`${plants} ${plants === 1 ? 'plant is' : 'plants are'} on record.`, {
+        key: id,
+        seconds: 30,
+        action: {
+          name: 'Undo',
+          take: () => {
+            messages.takeBack(id);
+            void undo(id, true);
+          },
+        },
+      });
+      onDone();
+      router.push('/plants');
+    } catch (error) {
+      setFault(messageOf(error));
+      setBusy(false);
+    }
+  };
+
+  return (
+    <>
+      <ColumnsHeld table={table} settled={settled} onSettle={onSettle} />
+      <DaysRead table={table} settled={settled} onSettle={onSettle} />
+      <KindsMeant table={table} settled={settled} onSettle={onSettle} />
+      <PlacesMeant table={table} settled={settled} onSettle={onSettle} places={places} />
+      <WhatComes table={table} sorted={sorted} settled={settled} onSettle={onSettle} places={places} />
+      {fault ? <p role="alert">{fault}</p> : null}
+      <div className={styles.keep}>
+        <Button
+          kind="main"
+          isLarge
+          isBusy={isBusy}
+          disabled={count === 0 || isAsking || recorded === undefined}
+          onClick={() => void takeIn()}
+        >
+          {isAsking ? 'Say first how days are written' : `Take in ${count} ${count === 1 ? 'plant' : 'plants'}`}
+        </Button>
+        <span className={styles.hint}>All of them or none. It can be undone as one.</span>
+      </div>
+    </>
+  );
+}

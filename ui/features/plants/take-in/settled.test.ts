@@ -1,0 +1,74 @@
+/** What is sent of a list, after what the grower settled. */
+import { demoPlaces, type PlantTable, readPlantTable } from '@core';
+import { listInputSchema } from '@server/lists/schemas';
+import { bodyOf, isOnRecord, nothingSettled, placeFor, sortedOut } from './settled';
+
+function tableOf(text: string): PlantTable {
+  const read = readPlantTable(text);
+  if (read.status !== 'ok') throw new Error(read.why);
+  return read.table;
+}
+const table = tableOf(
+  [
+    'No,Name,Kind,Place,Repotted',
+    '1,Blue,Vanda,glasshouse,2024-05-01',
+    '2,Red,Vanda,,',
+    '3,Odd,Monstera,,',
+    '4,Green,Catleya,shade,',
+  ].join('\n'),
+);
+const own = { ...demoPlaces[0]!, id: 'mine', name: 'My shade house' };
+const places = [own, ...demoPlaces];
+const demoIds = new Set(demoPlaces.map(({ id }) => id));
+
+test('on record is who has the number, or without one the name', () => {
+  const known = isOnRecord([
+    { name: 'Blue', tagNumber: 'K 7' },
+    { name: 'Rosé', tagNumber: null },
+  ]);
+  expect(known({ name: 'anything', tagNumber: 'k-7' })).toBe(true);
+  expect(known({ name: 'Blue', tagNumber: '8' })).toBe(false);
+  expect(known({ name: 'ROSE', tagNumber: null })).toBe(true);
+});
+
+test('a place is found by its name, by a part of it, else it is the first; what was chosen holds', () => {
+  expect(placeFor(nothingSettled, 'shade', places)).toBe('mine');
+  expect(placeFor(nothingSettled, '', places)).toBe('mine');
+  expect(placeFor({ ...nothingSettled, places: { '': 'glasshouse' } }, '', places)).toBe('glasshouse');
+  expect(placeFor({ ...nothingSettled, places: { '': 'gone' } }, '', places)).toBe('mine');
+});
+
+test('of no known kind is left out until it is said; on record already too, unless asked for', () => {
+  const recorded = [{ name: 'Red', tagNumber: '2' }];
+  const names = (settled = nothingSettled) => {
+    const { taken, onRecord, ofNoKind } = sortedOut(table, settled, recorded);
+    return [taken, onRecord, ofNoKind].map((plants) => plants.map(({ name }) => name));
+  };
+  expect(names()).toEqual([['Blue', 'Green'], ['Red'], ['Odd']]);
+  expect(names({ ...nothingSettled, isAgain: true })).toEqual([['Blue', 'Red', 'Green'], ['Red'], ['Odd']]);
+  expect(names({ ...nothingSettled, genera: { Monstera: 'vanilla', Vanda: '' } })).toEqual([
+    ['Odd', 'Green'],
+    [],
+    ['Blue', 'Red'],
+  ]);
+});
+
+test('what is sent is what the server takes: each place once, the grower’s own whole', () => {
+  const { taken } = sortedOut(table, nothingSettled, []);
+  const body = bodyOf(
+    'mine.csv',
+    '2026-11-27',
+    table,
+    { ...nothingSettled, places: { glasshouse: 'glasshouse' } },
+    taken,
+    places,
+    demoIds,
+  );
+  expect(body.places).toEqual(['glasshouse', own]);
+  expect(body.plants.map(({ facts, genusId, place }) => [facts.name, genusId, place])).toEqual([
+    ['Blue', 'vanda', 0],
+    ['Red', 'vanda', 1],
+    ['Green', 'cattleya-unifoliate', 1],
+  ]);
+  expect(listInputSchema.safeParse(body)).toMatchObject({ success: true });
+});

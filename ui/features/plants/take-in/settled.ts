@@ -1,0 +1,92 @@
+/** What the grower settled of a list, and what is sent of it. */
+import { type ListChoices, type ListPlant, type Place, plain, type PlantTable } from '@core';
+import type { ListInput } from '@server/lists/schemas';
+import type { PlantSummary } from '@server/plants/schemas';
+
+/** A kind that is chosen for no text: its plants are left out. */
+export const LEFT_OUT = '';
+
+export interface Settled {
+  readonly choices: ListChoices;
+  /** Genus by what stands in the list; only where the grower said another than the likeliest. */
+  readonly genera: Readonly<Record<string, string>>;
+  /** Place by what stands in the list. */
+  readonly places: Readonly<Record<string, string>>;
+  /** Those on record already are taken in once more. */
+  readonly isAgain: boolean;
+}
+
+export const nothingSettled: Settled = { choices: {}, genera: {}, places: {}, isAgain: false };
+
+/** The genus that stands for a text; LEFT_OUT for none. */
+export function genusFor(settled: Settled, { text, match }: PlantTable['kinds'][number]): string {
+  return settled.genera[text] ?? match.genusIds[0] ?? LEFT_OUT;
+}
+
+/** The place that stands for a text: one of that name, else the first. */
+export function placeFor(settled: Settled, text: string, places: readonly Pick<Place, 'id' | 'name'>[]): string {
+  const chosen = settled.places[text];
+  if (chosen !== undefined && places.some(({ id }) => id === chosen)) return chosen;
+  const words = plain(text);
+  const named = places.find(({ name }) => plain(name) === words);
+  const holds = words === '' ? undefined : places.find(({ name }) => plain(name).includes(words));
+  return (named ?? holds ?? places[0]!).id;
+}
+
+type OnRecord = Pick<PlantSummary, 'name' | 'tagNumber'>;
+
+/** Those on record already: of the same number, or where there is none of the same name. */
+export function isOnRecord(recorded: readonly OnRecord[]): (plant: Pick<ListPlant, 'name' | 'tagNumber'>) => boolean {
+  const tags = new Set(recorded.flatMap(({ tagNumber }) => (tagNumber === null ? [] : [plain(tagNumber)])));
+  const names = new Set(recorded.map(({ name }) => plain(name)));
+  return ({ name, tagNumber }) => (tagNumber === null ? names.has(plain(name)) : tags.has(plain(tagNumber)));
+}
+
+export interface Sorted {
+  readonly taken: readonly ListPlant[];
+  readonly onRecord: readonly ListPlant[];
+  /** Of a kind that nobody said. */
+  readonly ofNoKind: readonly ListPlant[];
+}
+
+export function sortedOut(table: PlantTable, settled: Settled, recorded: readonly OnRecord[]): Sorted {
+  const genera = new Map(table.kinds.map((kind) => [kind.text, genusFor(settled, kind)]));
+  const isKnown = isOnRecord(recorded);
+  const ofKind = table.plants.filter(({ kindText }) => genera.get(kindText) !== LEFT_OUT);
+  const onRecord = ofKind.filter(isKnown);
+  return {
+    taken: settled.isAgain ? ofKind : ofKind.filter((plant) => !isKnown(plant)),
+    onRecord,
+    ofNoKind: table.plants.filter(({ kindText }) => genera.get(kindText) === LEFT_OUT),
+  };
+}
+
+/** demoIds: places that are sent by their id; the grower's own are sent whole. */
+export function bodyOf(
+  name: string,
+  takenInOn: string,
+  table: PlantTable,
+  settled: Settled,
+  taken: readonly ListPlant[],
+  places: readonly Place[],
+  demoIds: ReadonlySet<string>,
+): Omit<ListInput, 'idempotencyKey'> {
+  const genera = new Map(table.kinds.map((kind) => [kind.text, genusFor(settled, kind)]));
+  const placeIds = [...new Set(taken.map(({ placeText }) => placeFor(settled, placeText, places)))];
+  const byId = new Map(places.map((place) => [place.id, place]));
+  const plants = taken.map((plant) => {
+    const { name: plantName, tagNumber, parentage, source, acquiredOn, spot, flag } = plant;
+    return {
+      facts: { name: plantName, tagNumber, parentage, source, acquiredOn, spot, flag },
+      genusId: genera.get(plant.kindText)!,
+      place: placeIds.indexOf(placeFor(settled, plant.placeText, places)),
+      ...(plant.mediumId === null ? {} : { mediumId: plant.mediumId }),
+      ...(plant.inMediumSince === null ? {} : { inMediumSince: plant.inMediumSince }),
+      ...(plant.wateredOn === null ? {} : { wateredOn: plant.wateredOn }),
+      ...(plant.left === null ? {} : { left: plant.left }),
+      note: plant.note,
+    };
+  });
+  const sent = placeIds.map((id) => (demoIds.has(id) ? id : byId.get(id)!));
+  return { name, takenInOn, places: sent as ListInput['places'], plants };
+}
