@@ -33,6 +33,9 @@ import {
   withInspection,
 } from '@core';
 import { metricWords, wordPlan, wordSensitivity, wordToDo, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import { archiveSchema } from '../server/archive/schemas';
+import { listInputSchema } from '../server/lists/schemas';
+import { stockAddSchema } from '../server/stock/schemas';
 import { readJson, refusalText, UsageError } from './input';
 import { placeOfFile } from './place-file';
 
@@ -51,7 +54,8 @@ const usage = `usage:
                         --latitude and --longitude of a logger's place, in degrees
   cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
                         --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
-  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, mix, place)
+  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, mix, place;
+                        and of files: archive, list, stock)
   cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
 FILE may be - for standard input, but not of backup and restore.`;
@@ -69,6 +73,10 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   inspect: versioned(inspectQuestionFor(places)),
   mix: versioned(questions.mix),
   place: placeSchema,
+  // What is kept and taken in, as the running application reads and writes it.
+  archive: archiveSchema,
+  list: listInputSchema,
+  stock: stockAddSchema,
 };
 
 /** How many of the leading setups the sensitivity looks at. */

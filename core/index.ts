@@ -321,6 +321,7 @@ export {
   usesLeftOf,
 } from './stock';
 export {
+  guardedCell,
   kindOf,
   type KindMatch,
   type ListChoices,

@@ -78,7 +78,7 @@ test('the bench proposes from stock; potted, stock has less; undone, it has it a
   const dialog = bench.getByRole('dialog');
   await dialog.getByLabel('Name on the tag').fill('Potted from stock');
   const lines = dialog.getByRole('group', { name: 'Stock' }).getByRole('textbox');
-  expect(await lines.count()).toBeGreaterThan(1);
+  expect(await lines.count()).toBeGreaterThan(0);
   const potLine = dialog.getByRole('textbox', { name: /pieces$/ }).first();
   const pot = (await potLine.getAttribute('aria-label'))!.replace(/, pieces$/, '');
   await dialog.getByRole('button', { name: 'Keep it' }).click();

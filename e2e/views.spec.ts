@@ -8,7 +8,7 @@ const paths = [
   '/today',
   '/plants',
   '/plants/labels?place=cool-shade',
-  '/plants/take-in',
+  '/plants/files',
   '/places',
   '/media',
   '/stock',

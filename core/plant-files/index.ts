@@ -1,3 +1,4 @@
+export { guardedCell } from './cells';
 export { type ListField, listFields, plain } from './columns';
 export { kindOf, type KindMatch } from './kinds';
 export { otherNames } from './other-names';

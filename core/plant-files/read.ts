@@ -5,6 +5,7 @@
 import Papa from 'papaparse';
 import { grouped } from '../base';
 import type { DateOrder } from '../place-files';
+import { unguardedCell } from './cells';
 import { fieldsOf, type ListField, plain } from './columns';
 import { k } from './constants';
 import { orderOf, readDay } from './days';
@@ -87,9 +88,6 @@ const waysToLeave: readonly (readonly [RegExp, 'died' | 'sold' | 'given away'])[
 ];
 const howLeft = (text: string) => waysToLeave.find(([pattern]) => pattern.test(plain(text)))?.[1] ?? 'died';
 
-/** Guards against formulas, which spreadsheets want, are taken off again. */
-const unguarded = (cell: string): string => cell.replace(/^'(?=[=+\-@])/, '').trim();
-
 interface Cells {
   readonly line: number;
   readonly at: (field: ListField) => string;
@@ -100,7 +98,7 @@ interface Cells {
 export function readPlantTable(text: string, choices: ListChoices = {}): PlantTableRead {
   if (text.length > k.MOST_CHARACTERS) return { status: 'refused', why: 'too long' };
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
-  const rows = data.map((cells, n) => ({ line: n + 1, cells: cells.map(unguarded) }));
+  const rows = data.map((cells, n) => ({ line: n + 1, cells: cells.map((cell) => unguardedCell(cell).trim()) }));
   const filled = rows.filter(({ cells }) => cells.some((cell) => cell !== ''));
   const [head, ...body] = filled;
   if (!head || body.length === 0) return { status: 'refused', why: 'no rows' };

@@ -4,6 +4,9 @@ import { MOST_PHOTO_BYTES, photoTypes } from '../photos/schemas';
 /** A body of JSON of this many bytes is taken, a longer one is not. */
 export const MOST_BODY_BYTES = 1_000_000;
 
+/** An archive with its photographs may be as long as this; it is read piece by piece. */
+export const MOST_ARCHIVE_BYTES = 4_000_000_000;
+
 /** A whole list of plants may be as long as this. */
 export const MOST_LIST_BYTES = 12_000_000;
 
@@ -32,6 +35,8 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/places': ['GET', 'POST'],
   '/api/places/[id]': ['PUT', 'DELETE'],
   '/api/places/[id]/restore': ['POST'],
+  '/api/archive': ['GET', 'POST'],
+  '/api/tables/[kind]': ['GET'],
   '/api/lists': ['GET', 'POST'],
   '/api/lists/[id]': ['DELETE'],
   '/api/lists/[id]/restore': ['POST'],
@@ -57,7 +62,10 @@ export interface BodyRule {
 }
 
 const jsonRule = { types: /^application\/json\s*(;|$)/i, told: 'application/json', mostBytes: MOST_BODY_BYTES };
-const listRule = { ...jsonRule, mostBytes: MOST_LIST_BYTES };
+const longRules: Readonly<Record<string, BodyRule>> = {
+  '/api/lists': { ...jsonRule, mostBytes: MOST_LIST_BYTES },
+  '/api/archive': { ...jsonRule, mostBytes: MOST_ARCHIVE_BYTES },
+};
 const pictureRule = {
   types: new RegExp(`^(${photoTypes.join('|')})\\s*(;|$)`, 'i'),
   told: photoTypes.join(', '),
@@ -66,7 +74,7 @@ const pictureRule = {
 
 export function bodyRuleAt(path: string, method: string): BodyRule {
   if (method === 'PUT' && PICTURES.test(path)) return pictureRule;
-  return method === 'POST' && path === '/api/lists' ? listRule : jsonRule;
+  return (method === 'POST' && longRules[path]) || jsonRule;
 }
 
 /** Pages are only read. */

@@ -48,6 +48,9 @@ function refusal(answer: Answer): Error {
   return answer.status === CONFLICT ? new ConflictError(said, parsed.data.current) : new Error(said);
 }
 
+/** What a refused request says, as an error with a sentence. */
+export const refusalOf = (status: number, text: string): Error => refusal({ status, isOk: false, text });
+
 export interface Sent {
   readonly body?: unknown;
   readonly headers?: Readonly<Record<string, string>>;

@@ -111,8 +111,8 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           </Button>
         ) : null}
         <SaveTable asked={asked} />
-        <Link className={styles.labels} href="/plants/take-in">
-          Take in a list…
+        <Link className={styles.labels} href="/plants/files">
+          Lists and files…
         </Link>
         {plants.length > 0 ? (
           <Link className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>

@@ -1,6 +1,6 @@
 /** The list of plants as a table for a spreadsheet: the columns, and what each holds. */
 import Papa from 'papaparse';
-import { genusById, genusIds } from '@core';
+import { genusById, genusIds, guardedCell } from '@core';
 import type { PlantSummary } from '@server/plants/schemas';
 import { flagWords } from './plant-words';
 
@@ -22,12 +22,9 @@ const columns: Readonly<Record<string, (plant: PlantSummary) => string>> = {
   'left how': ({ left }) => left?.how ?? '',
 };
 
-/** What a spreadsheet would take for a formula is made text. */
-const guarded = (value: string): string => (/^[=+\-@\t\r]/.test(value) ? `'${value}` : value);
-
 /** Days as YYYY-MM-DD; RFC 4180, with a line of headings. */
 export function plantsCsv(plants: readonly PlantSummary[]): string {
   const fields = Object.keys(columns);
-  const data = plants.map((plant) => fields.map((field) => guarded(columns[field]!(plant))));
+  const data = plants.map((plant) => fields.map((field) => guardedCell(columns[field]!(plant))));
   return Papa.unparse({ fields, data });
 }

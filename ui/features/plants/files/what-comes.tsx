@@ -3,7 +3,7 @@
 /** What will change: who comes, who is here already, what cannot be taken in, and the first plants as they will stand. */
 import { genusById, mediumById, type Place, type PlantTable } from '@core';
 import { genusFor, placeFor, type Settled, type Sorted } from './settled';
-import styles from './take-in.module.css';
+import styles from './files.module.css';
 
 const SHOWN = 8;
 const MOST_NAMED = 6;

@@ -7,7 +7,7 @@ import { client } from '../../../data/client';
 import { messages } from '../../../data/messages';
 import { messageOf } from '../../../data/worker/long-work';
 import { Button } from '../../../controls/button';
-import styles from './take-in.module.css';
+import styles from './files.module.css';
 
 const queryKey = ['intakes'] as const;
 

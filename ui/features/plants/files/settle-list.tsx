@@ -16,7 +16,7 @@ import { useUndoIntake } from './intakes';
 import type { ListFile } from './list-file';
 import { bodyOf, type Settled, sortedOut } from './settled';
 import { ColumnsHeld, DaysRead, KindsMeant, PlacesMeant } from './settle-steps';
-import styles from './take-in.module.css';
+import styles from './files.module.css';
 import { WhatComes } from './what-comes';
 
 const refusals = {

@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { genusById, genusIds, type ListField, listFields, type Place, type PlantTable } from '@core';
 import { Choice } from '../../../controls/choice';
 import { genusFor, LEFT_OUT, placeFor, type Settled } from './settled';
-import styles from './take-in.module.css';
+import styles from './files.module.css';
 
 interface StepProps {
   readonly table: PlantTable;

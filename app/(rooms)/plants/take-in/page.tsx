@@ -1,5 +1,0 @@
-import { TakeIn } from '@ui/features/plants/take-in/take-in';
-
-export default function Page() {
-  return <TakeIn />;
-}

@@ -1,0 +1,3 @@
+export { getArchive as GET, postArchive as POST } from '@server/archive/handlers';
+
+export const dynamic = 'force-dynamic';
