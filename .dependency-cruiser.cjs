@@ -18,7 +18,7 @@ const floors = [
   ['decide/rules', 'plant-files'],
   ['decide/choice'],
   ['advise'],
-  ['explore', 'proof', 'due'],
+  ['explore', 'proof', 'due', 'learned'],
   ['words'],
 ];
 const rooms = floors.flat();

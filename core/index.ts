@@ -13,6 +13,7 @@ export {
   provenanceLabel,
   DAYS_PER_YEAR,
   dayNumber,
+  dayOf,
   ranges,
   round1,
   roundHalf,
@@ -335,3 +336,12 @@ export {
   readPlantTable,
   type Told,
 } from './plant-files';
+export {
+  type Bed,
+  type LossVerdict,
+  lossesOf,
+  mediaLived,
+  type MediumLived,
+  type PlaceLived,
+  type PlaceLosses,
+} from './learned';

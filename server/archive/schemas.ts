@@ -153,12 +153,12 @@ export const sectionSchemas = {
 export type SectionName = keyof typeof sectionSchemas;
 export const sectionNames = Object.keys(sectionSchemas) as readonly SectionName[];
 
-/** The whole document, for whoever reads or writes one elsewhere. */
+/** The whole document, for whoever reads or writes one elsewhere: sections in this order, one that is missing is empty. */
 export const archiveSchema = z.strictObject({
   format: z.literal(ARCHIVE_FORMAT),
   version: z.literal(ARCHIVE_VERSION),
   writtenAt: moment,
-  ...Object.fromEntries(sectionNames.map((name) => [name, z.array(sectionSchemas[name])])),
+  ...Object.fromEntries(sectionNames.map((name) => [name, z.array(sectionSchemas[name]).optional()])),
 });
 
 const sectionCount = z.object({ read: z.number(), added: z.number() });

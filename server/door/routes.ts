@@ -26,6 +26,7 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/care/[id]': ['DELETE'],
   '/api/care/[id]/restore': ['POST'],
   '/api/due': ['GET'],
+  '/api/learned': ['GET'],
   '/api/events/[id]': ['PUT', 'DELETE'],
   '/api/events/[id]/history': ['GET'],
   '/api/events/[id]/restore': ['POST'],

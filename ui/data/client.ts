@@ -18,6 +18,7 @@ import {
   type PlantPage,
   plantPageSchema,
 } from '@server/plants/schemas';
+import { type Learned, learnedSchema } from '@server/learned/schemas';
 import { type Intakes, intakesSchema, type ListInput, type TakenIn, takenInSchema } from '@server/lists/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
 import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
@@ -83,6 +84,7 @@ export const client = {
   /** today: the grower's day, YYYY-MM-DD. */
   plant: (id: string, today: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}?today=${today}`),
   due: (today: string): Promise<DueList> => ask(dueListSchema, `/api/due?today=${today}`),
+  learned: (today: string): Promise<Learned> => ask(learnedSchema, `/api/learned?today=${today}`),
   /** title: what it is, for the grower. */
   saveCare: async (title: string, form: CareForm): Promise<CareKept> =>
     understood(careKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),

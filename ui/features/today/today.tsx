@@ -6,6 +6,7 @@ import type { DueList } from '@server/due/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
 import { useDue } from '../../data/plants';
 import { WaitingPlants } from './waiting-list';
+import { Lately } from './lately';
 import { Needs } from './needs';
 import styles from './today.module.css';
 import { Water } from './water';
@@ -34,6 +35,7 @@ export function TodayView({ firstDue, firstWaiting }: TodayProps) {
         </div>
       </div>
       <YearAhead ahead={due.ahead} />
+      <Lately />
     </div>
   );
 }

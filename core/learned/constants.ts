@@ -1,0 +1,13 @@
+import { byChoice, numbersOf } from '../base';
+
+export const learnedConstants = {
+  LEAST_BEDS: byChoice(3, 'beds', 'of a medium before anything is said of how long it lasts'),
+  LEAST_ENDED: byChoice(2, 'beds', 'that went bad before a usual life is told'),
+  LEAST_DEATHS: byChoice(3, 'plants', 'that died in a place before its losses are called many or few'),
+  SURELY_FACTOR: byChoice(
+    2,
+    '',
+    'times the losses of the other places together are many; the same share of them is few',
+  ),
+} as const;
+export const k = numbersOf(learnedConstants);
