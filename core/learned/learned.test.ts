@@ -53,6 +53,8 @@ describe('media in these hands', () => {
       bed('bark', 3, true),
       bed('bark', 2.5),
       bed('bark', 1),
+      bed('bark', 3.5),
+      bed('bark', 3, true),
       bed('pumice', 4),
       bed('pumice', 6),
       bed('pumice', 1),
@@ -61,7 +63,7 @@ describe('media in these hands', () => {
     ]);
     expect(lived).toEqual([
       { mediumId: 'pumice', beds: 3, wentBad: 0, usualYears: null, longestSoundYears: 6 },
-      { mediumId: 'bark', beds: 4, wentBad: 2, usualYears: 3, longestSoundYears: 2.5 },
+      { mediumId: 'bark', beds: 6, wentBad: 3, usualYears: 3, longestSoundYears: 3.5 },
     ]);
   });
 });

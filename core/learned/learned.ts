@@ -27,7 +27,7 @@ export function mediaLived(beds: readonly Bed[]): readonly MediumLived[] {
     if (ofIt.length < k.LEAST_BEDS) return [];
     const lasted: readonly Lasted[] = ofIt.map(({ days, wentBad }) => ({ time: days, hasEnded: wentBad }));
     const wentBad = ofIt.filter((bed) => bed.wentBad).length;
-    const median = wentBad < k.LEAST_ENDED ? null : medianTime(lasted);
+    const median = wentBad < k.LEAST_ENDED ? null : medianTime(lasted, k.LEAST_AT_RISK);
     const sound = ofIt.filter((bed) => !bed.wentBad).map(({ days }) => days);
     return [
       {

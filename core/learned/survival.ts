@@ -15,6 +15,8 @@ export interface SurvivalStep {
   readonly time: number;
   /** Share that lasts longer than this. */
   readonly share: number;
+  /** How many were known to last up to it. */
+  readonly atRisk: number;
 }
 
 /** A step for each time at which one ended, the earliest first. */
@@ -25,11 +27,15 @@ export function survivalOf(lasted: readonly Lasted[]): readonly SurvivalStep[] {
     const atRisk = lasted.filter((one) => one.time >= time).length;
     const ended = lasted.filter((one) => one.hasEnded && one.time === time).length;
     share *= 1 - ended / atRisk;
-    return { time, share };
+    return { time, share, atRisk };
   });
 }
 
-/** The time by which half have ended; null where more than half outlast what is known. */
-export function medianTime(lasted: readonly Lasted[]): number | null {
-  return survivalOf(lasted).find(({ share }) => share <= 0.5)?.time ?? null;
+/**
+ * The time by which half have ended; null where more than half outlast what is known, or where so few were left at that time
+ * that one of them would turn it.
+ */
+export function medianTime(lasted: readonly Lasted[], leastAtRisk = 1): number | null {
+  const half = survivalOf(lasted).find(({ share }) => share <= 0.5);
+  return half && half.atRisk >= leastAtRisk ? half.time : null;
 }

@@ -15,12 +15,16 @@ import { useUnits } from '../../data/units-context';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { CareBar } from '../../care/care-bar';
+import { AsToday } from './life/as-today';
 import { CareLines } from './life/care-lines';
 import { entryActions } from './life/entry-actions';
 import { InspectionLine, mapBefore } from './life/inspection-line';
+import { InFigures } from './life/in-figures';
 import { longDay } from './life/long-day';
 import { LookLine } from './life/look-line';
+import { MapsInOne } from './life/maps-in-one';
 import { PottingLine } from './life/potting-line';
+import { ThenAndNow } from './life/then-and-now';
 import { PlantHead } from './plant-head';
 import { PlantNeeds } from './plant-needs';
 import { type SavedPlan, todayOf } from './saved-plan';
@@ -135,6 +139,12 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
       <div className={styles.writing}>
         <CareBar plants={[{ id: log.id, name: log.name }]} />
       </div>
+      <InFigures log={log} />
+      <div className={styles.pictures}>
+        <AsToday log={log} />
+        <MapsInOne log={log} />
+      </div>
+      <ThenAndNow log={log} />
       {today?.ownPace ? <p>{wordOwnPace(today.ownPace, units)}</p> : null}
       {log.care.length > 0 && great.length > 0 ? (
         <Choice label="What of its life" options={views} value={view} onChange={setView} />

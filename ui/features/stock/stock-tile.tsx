@@ -43,7 +43,7 @@ export function StockTile({ row, onChange }: StockTileProps) {
   };
   const bought = bagL ?? 1;
   return (
-    <li className={styles.tile} data-low={isLow(row) || short ? '' : undefined}>
+    <li className={styles.tile} data-low={isLow(row) || short ? '' : undefined} data-open={isOpen ? '' : undefined}>
       <button type="button" className={styles.what} aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
         <ThingPicture thing={thing} amount={row.amount} bagL={bagL} />
         <span>
@@ -122,20 +122,22 @@ function Book({ row, isBusy, onSay, onChange }: BookProps) {
   };
   return (
     <div className={styles.book}>
-      <label>
-        How much, {unit === 'L' ? 'litres' : 'pieces'}
-        <input inputMode="decimal" value={typed} maxLength={9} onChange={(event) => setTyped(event.target.value)} />
-      </label>
-      <div className={styles.kinds}>
-        {deeds.map((kind) => (
-          <Button key={kind} isBusy={isBusy} disabled={!isSaid} onClick={() => void say(kind)}>
-            {kind === 'counted' && unit === 'L' ? 'There is so much' : buttonWords[kind]}
-          </Button>
-        ))}
+      <div className={styles.saying}>
+        <label>
+          How much, {unit === 'L' ? 'litres' : 'pieces'}
+          <input inputMode="decimal" value={typed} maxLength={9} onChange={(event) => setTyped(event.target.value)} />
+        </label>
+        <div className={styles.kinds}>
+          {deeds.map((kind) => (
+            <Button key={kind} isBusy={isBusy} disabled={!isSaid} onClick={() => void say(kind)}>
+              {kind === 'counted' && unit === 'L' ? 'There is so much' : buttonWords[kind]}
+            </Button>
+          ))}
+        </div>
+        <Button aria-haspopup="dialog" onClick={onChange}>
+          Low mark, price, note…
+        </Button>
       </div>
-      <Button aria-haspopup="dialog" onClick={onChange}>
-        Low mark, price, note…
-      </Button>
       <Entries row={row} />
     </div>
   );

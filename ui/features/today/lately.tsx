@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import Link from 'next/link';
 import { demoPlaces, dryingPowerMmPerDay, mediumById, type Place, yearDrying } from '@core';
-import { monthNames, number, years } from '@core/words';
+import { monthNames, number, percent, years } from '@core/words';
 import type { Learned } from '@server/learned/schemas';
 import type { EventKind } from '@server/events/schemas';
 import { useOwnPlaces } from '../../data/places';
@@ -126,8 +126,12 @@ function seasonText(powers: readonly number[], month: number): string {
       : next > now
         ? 'pots dry sooner next month'
         : 'pots dry slower next month';
-  const share = Math.round((10 * now) / powers[hardest]!);
-  const beside = hardest === month ? 'the hardest month' : `dries ${share} tenths as hard as in ${monthNames[hardest]}`;
+  const share = now / powers[hardest]!;
+  const asHard =
+    share > 1 - SAME / 2
+      ? `as hard as in ${monthNames[hardest]}`
+      : `${percent(share)} as hard as in ${monthNames[hardest]}`;
+  const beside = hardest === month ? 'the hardest month' : `dries ${asHard}`;
   return `${beside}, ${turn}`;
 }
 

@@ -3,16 +3,13 @@
 /** A potting in a plant's life: what it was potted in, drawn, with its recipe. */
 import { kindName, litres, mmRange, number } from '@core/words';
 import type { PottingEntry } from '@server/events/entry-schemas';
-import { resolved } from '../../../data/place-book';
 import { useUnits } from '../../../data/units-context';
-import { usePlacement } from '../../../data/use-placement';
 import { Button } from '../../../controls/button';
-import { MountDrawing } from '../../../drawing/mount-drawing';
-import { PotDrawing } from '../../../drawing/pot-drawing';
 import { readSaved, type SavedPlan } from '../saved-plan';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
 import { longDay } from './long-day';
+import { SavedDrawing } from './saved-drawing';
 
 interface PottingLineProps {
   readonly entry: PottingEntry;
@@ -60,16 +57,4 @@ function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
       </tbody>
     </table>
   );
-}
-
-const DRAWN_PX = { widthPx: 560, heightPx: 300 };
-
-function SavedDrawing({ saved }: { readonly saved: SavedPlan }) {
-  const { units } = useUnits();
-  const { planCase, spec } = saved;
-  const placement = usePlacement(planCase, spec);
-  const drawn = { spec, plant: resolved(planCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
-  if (spec.vessel.kind === 'mount') return <MountDrawing {...drawn} />;
-  if (!placement) return <div aria-busy style={{ aspectRatio: DRAWN_PX.widthPx / DRAWN_PX.heightPx }} />;
-  return <PotDrawing {...drawn} placement={placement} onEdit={null} />;
 }
