@@ -30,6 +30,29 @@ test.describe('the list', () => {
     await expect(count).toHaveText(`${all} plants`);
   });
 
+  test('is a wall of pictures too, and stays so; a view is kept under a name', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants`);
+    await visitor.getByRole('radio', { name: 'Pictures' }).check({ force: true });
+    const tile = visitor.getByRole('listitem').filter({ hasText: 'Jewel, daughter' });
+    await visitor.getByLabel('Find a plant').fill('jewel');
+    await expect(tile.locator('img')).toBeVisible();
+    await visitor.reload();
+    await expect(tile.locator('img')).toBeVisible();
+    await visitor.getByRole('button', { name: 'Keep this view…' }).click();
+    await visitor.getByLabel('Name of the view').fill('My jewels');
+    await visitor.getByRole('button', { name: 'Keep it' }).click();
+    await visitor.getByRole('button', { name: 'Show all plants' }).click();
+    await visitor.getByRole('radio', { name: 'List' }).check({ force: true });
+    await visitor.reload();
+    const view = visitor.getByRole('button', { name: 'My jewels', exact: true });
+    await view.click();
+    await expect(visitor.getByLabel('Find a plant')).toHaveValue('jewel');
+    await visitor.getByRole('button', { name: 'Put away the view My jewels' }).click();
+    await expect(view).toHaveCount(0);
+    await visitor.getByRole('button', { name: 'Undo' }).click();
+    await expect(view).toBeVisible();
+  });
+
   test('what it shows is saved as a table', async ({ visitor, app }) => {
     await visitor.goto(`${app.address}/plants?place=lamp-shelf&sort=tag`);
     const [file] = await Promise.all([

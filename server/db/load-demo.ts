@@ -1,6 +1,8 @@
 /** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
+import { randomUUID } from 'node:crypto';
 import dayjs from 'dayjs';
+import sharp from 'sharp';
 import { demoPlaces, makePlan, stockItemSchema } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { recordCare } from '../care/repository';
@@ -14,7 +16,13 @@ import { plantFactsSchema } from '../plants/facts-schemas';
 import { findPlant } from '../plants/repository';
 import { recordInspection, recordLook, recordPotting } from '../events/repository';
 import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../events/schemas';
+import { pictureOf } from '../demo/pictures';
 import { demoPlants } from '../demo/plants';
+import { demoViews } from '../demo/views';
+import { saveOwn } from '../own/repository';
+import { ownSchemas } from '../own/schemas';
+import { readPicture } from '../photos/picture';
+import { digestOfSent, keepPhoto } from '../photos/repository';
 import { DEMO_COUNTED_DAYS_AGO, demoStock } from '../demo/stock';
 import { addToStock, recordStock } from '../stock/repository';
 import { homeScope } from '../scope';
@@ -53,12 +61,40 @@ async function loadPlanned(em: EntityManager): Promise<void> {
 type Great = Exclude<DemoEvent, { kind: 'care' }>;
 type Small = Extract<DemoEvent, { kind: 'care' }>;
 
+/** The newest look at each plant was photographed, and the first, so that two years can be laid side by side. */
+async function photographed(
+  em: EntityManager,
+  { line, planCase, acquiredOn, events }: DemoLife,
+  on: string,
+): Promise<string[]> {
+  const looks = events.filter(({ kind }) => kind === 'inspected').map((event) => event.on);
+  if (on !== looks[0] && on !== looks.at(-1)) return [];
+  const inBloom = events.some(
+    ({ kind, on: day, ...event }) =>
+      kind === 'care' &&
+      (event as Partial<Small>).care?.kind === 'bloomed' &&
+      Math.abs(dayjs(day).diff(on, 'day')) < BLOOM_DAYS,
+  );
+  const years = dayjs(on).diff(acquiredOn, 'year', true);
+  const drawn = pictureOf({ genusId: line.genus, place: String(planCase.place), name: line.name, on, years, inBloom });
+  const bytes = await sharp(Buffer.from(drawn)).jpeg().toBuffer();
+  const read = await readPicture(bytes);
+  if (read.status === 'refused') throw new Error(`a demo photograph was refused: ${read.why}`);
+  const id = randomUUID();
+  await keepPhoto(em, homeScope, id, digestOfSent(bytes), read.picture);
+  return [id];
+}
+
+const BLOOM_DAYS = 40;
+
 async function keepGreat(em: EntityManager, life: DemoLife, plantId: string | null, event: Great): Promise<string> {
   const { planCase } = life;
   const plantName = life.line.name;
   if (event.kind === 'inspected') {
     const { on: inspectedOn, inspection } = event;
-    const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection });
+    const photoIds = await photographed(em, life, event.on);
+    const seen = { ...inspection, ...(photoIds.length > 0 ? { photoIds } : {}) };
+    const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection: seen });
     return plantIdOf(plantName, await recordInspection(em, homeScope, input));
   }
   const known = plantId === null ? null : await findPlant(em, homeScope, plantId);
@@ -118,6 +154,8 @@ async function loadStock(em: EntityManager, today: string): Promise<void> {
 }
 
 async function main(): Promise<void> {
+  // What is drawn here is our own: this process opens SVG, the server never does.
+  sharp.unblock({ operation: ['VipsForeignLoadSvg'] });
   const orm = await MikroORM.init(ormConfig(databaseUrl()));
   try {
     const loaded = await orm.em.fork().transactional(async (em) => {
@@ -126,6 +164,7 @@ async function main(): Promise<void> {
       await loadPlanned(em);
       const others = await loadLives(em, serverDay());
       await loadStock(em, serverDay());
+      for (const view of demoViews) await saveOwn(em, homeScope, 'view', ownSchemas.view.parse(view));
       (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();
       await em.flush();
       return demoPlants.length + others;

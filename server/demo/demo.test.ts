@@ -13,6 +13,7 @@ import { careInputSchema } from '../care/schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
 import { demoLines } from './collection';
 import { livesUpTo } from './lives';
+import { pictureOf } from './pictures';
 import { demoPlants } from './plants';
 import { demoSetups } from './setups';
 import { demoStock } from './stock';
@@ -33,6 +34,16 @@ test('every setup fits its pot', () => {
     const [kind, cm] = setup;
     expect(checkWith(setupSpecSchema, demoSetups[kind](cm))).toMatchObject({ status: 'ok' });
   }
+});
+
+test('every kind of the collection can be drawn, each plant in its own way, the same every time', () => {
+  const drawn = demoLines.map(({ genus, place, name }) =>
+    pictureOf({ genusId: genus, place, name, on: '2026-04-18', years: 2, inBloom: true }),
+  );
+  expect(new Set(drawn).size).toBe(demoLines.length);
+  expect(drawn.filter((svg) => !svg.startsWith('<svg') || /NaN|undefined/.test(svg))).toEqual([]);
+  const { genus, place, name } = demoLines[0]!;
+  expect(pictureOf({ genusId: genus, place, name, on: '2026-04-18', years: 2, inBloom: true })).toBe(drawn[0]);
 });
 
 test('what lies in stock can be kept there, each thing once', () => {

@@ -2,6 +2,7 @@
 import type { Outlook, PlanCase } from '@core';
 import { makePlan } from '@core/testing';
 import { recordCare } from '../care/repository';
+import { setBatchHidden } from '../events/hide';
 import { careInputSchema } from '../care/schemas';
 import type { Pool } from '../compute/pool';
 import * as worker from '../compute/worker';
@@ -174,10 +175,36 @@ describe('the list', () => {
     expect(after.on > before.on).toBe(true);
   });
 
-  test('one query, however many plants', async () => {
+  test('two queries, however many plants, and one where nothing changed', async () => {
     const fork = em();
     const counted = jest.spyOn(fork, 'execute');
-    await dueList(fork, scope, TODAY);
+    const first = await dueList(fork, scope, TODAY);
+    expect(counted.mock.calls.length).toBeLessThanOrEqual(2);
+    counted.mockClear();
+    expect(await dueList(fork, scope, TODAY)).toEqual(first);
     expect(counted).toHaveBeenCalledTimes(1);
+  });
+
+  test('what is held tells what stands there: after a change, a leaving, an undo, another day', async () => {
+    const fresh = async (day = TODAY) => {
+      const told = await dueList(em(), scope, day);
+      // Another day throws away what is held: read anew, it must be the same.
+      await dueList(em(), scope, '2001-01-01');
+      expect(await dueList(em(), scope, day)).toEqual(told);
+      return told;
+    };
+    const before = await fresh();
+    const [one] = before.plants;
+    const left = await recordCare(em(), scope, {
+      kind: 'left',
+      plantIds: [one!.plantId],
+      happenedOn: TODAY,
+      details: { how: 'sold' },
+    });
+    expect((await fresh()).plants.map(({ plantId }) => plantId)).not.toContain(one!.plantId);
+    if (!('batchId' in left)) throw new Error(left.status);
+    await setBatchHidden(em(), scope, left.batchId, new Date());
+    expect(await fresh()).toEqual(before);
+    expect((await fresh('2027-06-01')).today).toBe('2027-06-01');
   });
 });

@@ -1,9 +1,10 @@
-/** What is due, ranked over all plants that are here: one query, and the core's judgement of each row. */
+/** What is due, ranked over all plants that are here, by the core's judgement of each. */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { firstNeed, type Need, type NeedKind, needsOf, urgencyOf } from '@core';
+import { firstNeed, type Need, type NeedKind, urgencyOf } from '@core';
 import type { Scope } from '../scope';
 import type { DueList, DuePlant, MonthAhead, ThirstyPlant } from './schemas';
-import { type StandingRow, standingColumns, standingsOf, waterNextOf, type WaterNext } from './standings';
+import { type Judged, judgedPlant, judgedPlants, type Told } from './judged';
+import type { WaterNext } from './standings';
 
 /** More than these nobody does in a day. */
 const MOST_SHOWN = 200;
@@ -11,26 +12,7 @@ const MOST_SHOWN = 200;
 /** Days order as they are written; of thousands of names the alphabet's finer points are not asked. */
 const inOrder = (one: string, other: string): number => (one < other ? -1 : one > other ? 1 : 0);
 
-interface Row extends StandingRow {
-  readonly id: string;
-  readonly name: string;
-  readonly genus_id: string;
-  readonly tag_number: string | null;
-  readonly place_name: string | null;
-  readonly spot: string | null;
-  readonly is_reckoned: boolean;
-}
-
-const rowsOf = (which: string) => `
-  select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.spot, plant_now.place_name,
-    plant_now.outlook_of is not distinct from plant_now.outlook_key as is_reckoned, ${standingColumns}
-  from plant join plant_now on plant_now.plant_id = plant.id
-  where plant.collection_id = ? and plant.deleted_at is null and ${which}`;
-
-const ofAll = rowsOf('plant_now.left_on is null');
-const ofOne = rowsOf('plant.id = ?');
-
-const told = (row: Row) => ({
+const told = (row: Told) => ({
   plantId: row.id,
   name: row.name,
   genusId: row.genus_id,
@@ -63,11 +45,6 @@ function monthsFrom(today: string): readonly string[] {
 function monthOf({ dueOn, notBefore }: Need, today: string): string {
   const from = dueOn > today ? dueOn : today;
   return (notBefore !== null && notBefore > from ? notBefore : from).slice(0, 'YYYY-MM'.length);
-}
-
-interface Judged {
-  readonly row: Row;
-  readonly needs: readonly Need[];
 }
 
 type Sort = 'repot' | 'flush' | 'look';
@@ -133,13 +110,9 @@ function duePlants(judged: readonly Judged[]): { readonly shown: DuePlant[]; rea
 /** A need less urgent than this is not named beside another. */
 const WORTH_NAMING = 0.15;
 
-function thirsty(rows: readonly Row[], today: string): ThirstyPlant[] {
-  const wanting: { readonly row: Row; readonly next: WaterNext }[] = [];
-  for (const row of rows) {
-    const next = waterNextOf(row);
-    if (next !== null && next.on <= today) wanting.push({ row, next });
-  }
-  return wanting
+function thirsty(judged: readonly Judged[], today: string): ThirstyPlant[] {
+  return judged
+    .flatMap(({ row, next }) => (next !== null && next.on <= today ? [{ row, next }] : []))
     .sort((a, b) => inOrder(a.next.on, b.next.on) || inOrder(a.row.name, b.row.name))
     .slice(0, MOST_SHOWN)
     .map(({ row, next: { on: waterOn, days } }) => ({ ...told(row), wateredOn: row.watered_on!, waterOn, days }));
@@ -147,16 +120,15 @@ function thirsty(rows: readonly Row[], today: string): ThirstyPlant[] {
 
 /** today: YYYY-MM-DD, by the grower's clock. */
 export async function dueList(em: EntityManager, scope: Scope, today: string): Promise<DueList> {
-  const rows = await em.execute<Row[]>(ofAll, [scope.collectionId]);
-  const judged = rows.map((row) => ({ row, needs: needsOf(standingsOf(row), today) }));
+  const judged = await judgedPlants(em, scope, today);
   const due = duePlants(judged);
   return {
     today,
     plants: due.shown,
     total: due.total,
-    water: thirsty(rows, today),
+    water: thirsty(judged, today),
     ahead: aheadOf(judged, today),
-    reckoning: rows.filter((row) => !row.is_reckoned).length,
+    reckoning: judged.filter(({ row }) => !row.is_reckoned).length,
   };
 }
 
@@ -174,7 +146,7 @@ export async function needsOfPlant(
   plantId: string,
   today: string,
 ): Promise<PlantNeeds> {
-  const [row] = await em.execute<Row[]>(ofOne, [scope.collectionId, plantId]);
-  if (!row) return { needs: [], nextWatering: null, isReckoned: true };
-  return { needs: [...needsOf(standingsOf(row), today)], nextWatering: waterNextOf(row), isReckoned: row.is_reckoned };
+  const one = await judgedPlant(em, scope, plantId, today);
+  if (!one) return { needs: [], nextWatering: null, isReckoned: true };
+  return { needs: [...one.needs], nextWatering: one.next, isReckoned: one.row.is_reckoned };
 }

@@ -1,4 +1,4 @@
-/** Media and genera of the grower's own, and the things in stock (how much of them stands in server/stock). */
+/** Media and genera of the grower's own, the things in stock (how much of them stands in server/stock), and views of the list. */
 import { defineEntity, p, type InferEntity } from '@mikro-orm/core';
 import { GrowersCollection } from '../collections/entity';
 
@@ -8,7 +8,7 @@ export const OwnItem = defineEntity({
   properties: {
     id: p.uuid().primary(),
     collection: () => p.manyToOne(GrowersCollection),
-    /** medium, genus or stock. */
+    /** medium, genus, stock or view. */
     kind: p.string().length(20),
     name: p.string().length(120),
     /** The thing itself, as validated JSON, and the version of its shape. */

@@ -20,7 +20,7 @@ import {
 } from './schemas';
 
 function nameOf<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {
-  return kind === 'stock' ? stockName((data as StockItem).thing) : (data as OwnTypes['medium' | 'genus']).name;
+  return kind === 'stock' ? stockName((data as StockItem).thing) : (data as OwnTypes['medium' | 'genus' | 'view']).name;
 }
 
 export function dataOf<K extends OwnKind>(kind: K, row: Pick<OwnItemRow, 'data' | 'dataVersion'>): OwnTypes[K] | null {

@@ -1,28 +1,45 @@
 /** The kinds of own things, each with its shape. Shared with the screens. */
 import * as z from 'zod';
 import {
+  faultCode,
   type Genus,
   ownGenusSchema,
   type OwnMedium,
   ownMediumSchema,
   type StockItem,
   stockItemSchema,
+  textOf,
   type Versions,
 } from '@core';
 
-export const ownKinds = ['medium', 'genus', 'stock'] as const;
+export const ownKinds = ['medium', 'genus', 'stock', 'view'] as const;
 export type OwnKind = (typeof ownKinds)[number];
+
+const MOST_ASKED = 12;
+const viewSchema = z.strictObject({
+  name: textOf('name', 1, 60),
+  /** As it stands in the address of the list. */
+  asked: z
+    .record(textOf('asked', 1, 40), textOf('asked', 1, 200))
+    .refine((asked) => Object.keys(asked).length <= MOST_ASKED, {
+      error: faultCode({ code: 'at most', field: 'asked', most: MOST_ASKED, what: 'filters' }),
+    }),
+});
+export type PlantView = z.infer<typeof viewSchema>;
 
 export interface OwnTypes {
   readonly medium: OwnMedium;
   readonly genus: Genus;
   readonly stock: StockItem;
+  /** What a list of plants is narrowed to, under a name. */
+  readonly view: PlantView;
 }
 
 export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
   medium: ownMediumSchema,
   genus: ownGenusSchema as unknown as z.ZodType<Genus>,
   stock: stockItemSchema,
+  view: viewSchema,
 };
 
 export const ownVersions: Versions = { newest: 1, upgrades: {} };

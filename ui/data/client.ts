@@ -198,6 +198,7 @@ const nouns: Readonly<Record<Kept, string>> = {
   'own/medium': 'Own medium',
   'own/genus': 'Own genus',
   'own/stock': 'Thing in stock',
+  'own/view': 'View',
   'stock/entries': 'Entry of stock',
   lists: 'List',
 };

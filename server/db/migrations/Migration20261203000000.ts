@@ -48,7 +48,7 @@ export class Migration20261203000000 extends Migration {
     this.addSql(`alter table "own_item" drop constraint "own_item_kind_check";`);
     this.addSql(`update "own_item" set data = ${asStock('data')}, kind = 'stock' where kind = 'pot';`);
     this.addSql(`alter table "own_item"
-      add constraint "own_item_kind_check" check ("kind" in ('medium', 'genus', 'stock'));`);
+      add constraint "own_item_kind_check" check ("kind" in ('medium', 'genus', 'stock', 'view'));`);
     this.addSql(`create table "intake" (
       "id" uuid not null primary key,
       "collection_id" uuid not null references "collection" ("id"),
@@ -67,7 +67,7 @@ export class Migration20261203000000 extends Migration {
       if exists (select 1 from "own_item" where kind = 'stock'
           and (data->'thing'->>'kind' <> 'pot' or coalesce(data->'thing'->'used', data->'lowAt', data->'price', data->'note') is not null))
         or exists (select 1 from "stock_entry" where "idempotency_key" not like 'shelf:%')
-        or exists (select 1 from "intake") then
+        or exists (select 1 from "intake") or exists (select 1 from "own_item" where kind = 'view') then
         raise exception 'there is stock that the older tables cannot hold';
       end if;
     end $$;`);

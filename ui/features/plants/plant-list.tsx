@@ -10,13 +10,17 @@ import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
 import { everyPlant, useFacets, usePlants } from '../../data/plants';
 import { saveFile } from '../../data/save-file';
+import { useStored, writeStored } from '../../data/stored';
 import type { CareOf } from '../../data/use-care';
 import { messageOf } from '../../data/worker/long-work';
 import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
 import { CareBar } from '../../care/care-bar';
 import { AddDialog } from './add-dialog';
 import { PlantFilters } from './plant-filters';
 import { PlantRows } from './plant-rows';
+import { PlantWall } from './plant-wall';
+import { SavedViews } from './saved-views';
 import { plantsCsv } from './plants-csv';
 import styles from './plants.module.css';
 
@@ -54,6 +58,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   });
   // On a phone the list comes first; where there is room the filters are always there.
   const [isNarrowing, setNarrowing] = useState(false);
+  const [look, setLook] = useLook();
   const facets = useFacets(firstFacets);
   const listed = usePlants(asked, isSame(asked, askedFirst) ? firstPage : undefined);
   const [chosen, setChosen] = useState<ReadonlyMap<string, CareOf>>(new Map());
@@ -61,6 +66,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   const plants = pages.flatMap((page) => page.plants);
   const total = pages[0]?.total ?? 0;
   const isAny = Object.keys(asked).length === 0;
+  const Shown = look === 'wall' ? PlantWall : PlantRows;
   if (total === 0 && isAny && facets.left === 0) {
     return (
       <>
@@ -98,8 +104,15 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           Narrow and order
         </Button>
         <PlantFilters facets={facets} asked={asked} isShut={!isNarrowing} onAsk={ask} />
+        <SavedViews
+          asked={asked}
+          onShow={(view) => {
+            setTyped(view.search ?? '');
+            window.history.replaceState(null, '', `?${new URLSearchParams(view)}`);
+          }}
+        />
       </div>
-      <p className={styles.told}>
+      <div className={styles.told}>
         <output aria-live="polite">
           {asked.search
             ? `${total} found${total > plants.length ? `, the best ${plants.length} shown` : ''}`
@@ -110,6 +123,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             Choose these {plants.length}
           </Button>
         ) : null}
+        <Choice label="Shown as" options={looks} value={look} onChange={setLook} />
         <SaveTable asked={asked} />
         <Link className={styles.labels} href="/plants/files">
           Lists and files…
@@ -130,11 +144,11 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             Show all plants
           </Button>
         )}
-      </p>
+      </div>
       {plants.length === 0 && !listed.isFetching ? (
         <p className={styles.none}>Nothing like that. Try fewer letters, another word, or fewer filters.</p>
       ) : null}
-      <PlantRows
+      <Shown
         plants={plants}
         chosen={chosen}
         onToggle={toggle}
@@ -158,6 +172,20 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
       ) : null}
     </>
   );
+}
+
+const looks = [
+  { value: 'list', label: 'List' },
+  { value: 'wall', label: 'Pictures' },
+] as const;
+type Look = (typeof looks)[number]['value'];
+
+const LOOK_KEY = 'tender-cairn.plants-look';
+
+/** As this device showed them last. */
+function useLook(): [Look, (look: Look) => void] {
+  const stored = useStored(LOOK_KEY);
+  return [stored === 'wall' ? 'wall' : 'list', (look) => writeStored(LOOK_KEY, look)];
 }
 
 /** What the list shows, all pages of it, as a table for a spreadsheet. */
