@@ -6,9 +6,11 @@
 import { randomUUID } from 'node:crypto';
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { demoPlaces, genusIds, makePlan, makeRecipe, outlookOf, type PlanCase, questionVersions } from '@core';
+import { recordCare } from '@server/care/repository';
 import { ensureCollection } from '@server/collections/repository';
 import { databaseUrl, ormConfig } from '@server/db/config';
 import { dueList } from '@server/due/repository';
+import { learnedOf } from '@server/learned/repository';
 import { listFacets, listPlants } from '@server/plants/list';
 import { plantLog } from '@server/plants/repository';
 import { anyPlant, wordsOf } from '@server/plants/wish';
@@ -23,6 +25,7 @@ const PHOTOS_PER_PLANT = 0.4;
 const TIMES = 40;
 const WARM_UPS = 4;
 const TODAY = '2026-11-27';
+const NEXT_DAY = '2026-11-28';
 
 const kinds = ['phalaenopsis', 'oncidium', 'paphiopedilum', 'cattleya-unifoliate', 'masdevallia'] as const;
 const places = demoPlaces.slice(0, 6).map(({ id }) => id);
@@ -86,9 +89,14 @@ interface Taken {
   readonly p95Ms: number;
 }
 
-async function measure(ask: (n: number) => Promise<unknown>): Promise<Taken> {
+/** before: what happens between two questions, untimed. */
+async function measure(
+  ask: (n: number) => Promise<unknown>,
+  before: (n: number) => Promise<unknown> = () => Promise.resolve(),
+): Promise<Taken> {
   const taken: number[] = [];
   for (let n = 0; n < WARM_UPS + TIMES; n += 1) {
+    await before(n);
     const start = performance.now();
     // As it leaves for the browser.
     JSON.stringify(await ask(n));
@@ -105,16 +113,30 @@ async function questions(orm: MikroORM, scope: Scope): Promise<Readonly<Record<s
   const rows = await em().execute<{ id: string }[]>('select id from plant where collection_id = ? limit 100', [
     scope.collectionId,
   ]);
+  // As it is used: between two looks at the list ten plants were watered.
+  const watered = (n: number) =>
+    recordCare(em(), scope, {
+      kind: 'watered',
+      plantIds: Array.from({ length: 10 }, (_, m) => rows[(n * 10 + m) % rows.length]!.id),
+      happenedOn: TODAY,
+      details: {},
+    });
   return {
     search: await measure((n) => listPlants(em(), scope, { ...anyPlant, words: wordsOf(words[n % words.length]!) })),
     list: await measure((n) => listPlants(em(), scope, { ...anyPlant, sort: n % 2 ? 'potted' : 'tag' })),
-    due: await measure(() => dueList(em(), scope, TODAY)),
+    due: await measure(() => dueList(em(), scope, TODAY), watered),
+    // Once a day, and after a start: all are judged.
+    dueFirst: await measure((n) => dueList(em(), scope, n % 2 ? TODAY : NEXT_DAY)),
+    learned: await measure(() => learnedOf(em(), scope, TODAY)),
     plantPage: await measure((n) => plantLog(em(), scope, rows[n % rows.length]!.id, TODAY)),
-    overview: await measure(async () => [
-      await dueList(em(), scope, TODAY),
-      await listWaiting(em(), scope),
-      await listFacets(em(), scope),
-    ]),
+    overview: await measure(
+      async () => [
+        await dueList(em(), scope, TODAY),
+        await listWaiting(em(), scope),
+        await listFacets(em(), scope),
+      ],
+      watered,
+    ),
   };
 }
 

@@ -1,5 +1,5 @@
 /** Afterwards: is every acknowledged write there, once, whole, and nothing that nobody sent? */
-import type { Tally } from './writers';
+import { PLANTS_OF_A_LIST, TAGS_AT_FIRST, tagsOf, type Tally } from './writers';
 
 interface Found {
   readonly plants: readonly { readonly id: string; readonly name: string }[];
@@ -9,6 +9,8 @@ interface Found {
   readonly entriesOf: ReadonlyMap<string, number>;
   /** Waterings by the name of their plant. */
   readonly wateredOf: ReadonlyMap<string, number>;
+  /** Tags left in each writer's stock, by the name of the thing. */
+  readonly tags: ReadonlyMap<string, number>;
   /** Batches of two plants of which only one has it. */
   readonly halfBatches: number;
 }
@@ -33,6 +35,12 @@ async function everyPage<T>(url: string): Promise<readonly T[]> {
 
 /** Of the writers, not of the demo. */
 const isWritten = (name: string): boolean => name.startsWith('plant w');
+const isListed = (name: string): boolean => name.startsWith('list w');
+
+interface StockThing {
+  readonly amount: number;
+  readonly data: { readonly thing: { readonly ownName?: string } };
+}
 
 interface Log {
   readonly pottings: readonly { readonly recipe: readonly unknown[] }[];
@@ -52,7 +60,11 @@ export async function whatIsKept(address: string): Promise<Found> {
   const wateredOf = new Map<string, number>();
   const batches = new Map<string, number>();
   let unreadable = placePages.flatMap((page) => page.unreadable).length;
+  const { items } = await json<{ items: readonly StockThing[] }>(`${address}/api/stock`);
+  const tags = new Map(items.map(({ amount, data: { thing } }) => [thing.ownName ?? '', amount]));
   for (const { id, name } of plants) {
+    // Of forty alike one says as much as all.
+    if (isListed(name)) continue;
     const log = await json<Log>(`${address}/api/plants/${id}`);
     unreadable += log.unreadable.length;
     if (!isWritten(name)) continue;
@@ -67,6 +79,7 @@ export async function whatIsKept(address: string): Promise<Found> {
     unreadable,
     entriesOf,
     wateredOf,
+    tags,
     halfBatches: [...batches.values()].filter((count) => count !== 2).length,
   };
 }
@@ -95,6 +108,17 @@ export function faultsIn(tally: Tally, found: Found): readonly string[] {
     if (kept !== count) faults.push(`${name}: ${count} waterings acknowledged, ${kept} kept`);
   }
   if (found.halfBatches > 0) faults.push(`${found.halfBatches} waterings of two plants kept of one alone`);
+  for (const name of new Set(found.plants.map((plant) => plant.name).filter(isListed))) {
+    const count = times(name, found.plants);
+    if (count !== PLANTS_OF_A_LIST) faults.push(`${name}: ${count} plants of a list of ${PLANTS_OF_A_LIST}`);
+    if (!tally.sent.has(name)) faults.push(`${name}: nobody sent it`);
+  }
+  for (const name of tally.lists) if (times(name, found.plants) === 0) faults.push(`${name}: acknowledged, and lost`);
+  for (const label of new Set([...tally.plants].map((name) => /^plant (w\d+)-/.exec(name)![1]!))) {
+    const potted = found.plants.filter(({ name }) => name.startsWith(`plant ${label}-`)).length;
+    const left = found.tags.get(tagsOf(label));
+    if (left !== TAGS_AT_FIRST - potted) faults.push(`${tagsOf(label)}: ${left} left after ${potted} pottings`);
+  }
   const stray = found.plants.filter(({ name }) => isWritten(name) && !tally.sent.has(name));
   for (const { name } of stray) faults.push(`${name}: nobody sent it`);
   if (found.unreadable > 0) faults.push(`${found.unreadable} records that cannot be read`);

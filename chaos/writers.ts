@@ -17,6 +17,7 @@ export interface Tally {
   /** Names whose writing was acknowledged, by what they are. */
   readonly plants: Set<string>;
   readonly places: Set<string>;
+  readonly lists: Set<string>;
   /** The last acknowledged name of each place that was changed, by its id. */
   readonly changed: Map<string, { readonly name: string; readonly version: number }>;
   /** Names ever sent. */
@@ -32,6 +33,7 @@ export interface Tally {
 export const newTally = (): Tally => ({
   plants: new Set(),
   places: new Set(),
+  lists: new Set(),
   changed: new Map(),
   watered: new Map(),
   sent: new Set(),
@@ -103,9 +105,35 @@ const watered = (plants: readonly Written[]) => ({
   },
 });
 
+/** So many tags lie in each writer's stock at first; every potting takes one. */
+export const TAGS_AT_FIRST = 100_000;
+export const tagsOf = (label: string): string => `tags of ${label}`;
+
+async function putTagsIn(address: string, label: string, run: Readonly<Run>, tally: Tally): Promise<string | null> {
+  const item = { thing: { kind: 'sundry', sundry: 'other', ownName: tagsOf(label) } };
+  const body = { item, amount: TAGS_AT_FIRST, happenedOn: '2026-11-25', idempotencyKey: randomUUID() };
+  const kept = (await untilKept(address, { method: 'POST', path: '/api/stock', body }, tally, run)) as {
+    itemId: string;
+  } | null;
+  return kept?.itemId ?? null;
+}
+
+/** A list of so many plants is kept whole or not at all. */
+export const PLANTS_OF_A_LIST = 40;
+const EVERY_SO_MANY = 6;
+
+const listOf = (name: string) => ({
+  name,
+  takenInOn: '2026-11-25',
+  places: ['heated-flat'],
+  plants: Array.from({ length: PLANTS_OF_A_LIST }, () => ({ facts: { name }, genusId: 'vanda', place: 0 })),
+  idempotencyKey: randomUUID(),
+});
+
 /** Writes plants, what is done to two of them at once, places and changes of places until told to stop; what is begun is brought to its end. */
 export async function write(address: () => string, label: string, run: Readonly<Run>, tally: Tally): Promise<void> {
   const { spec } = makePlan(planCase, demoPlaces).setups[0]!;
+  const itemId = await putTagsIn(address(), label, run, tally);
   let before: readonly Written[] = [];
   for (let count = 0; !run.isOver && !run.isLost; count += 1) {
     const name = `${label}-${count}`;
@@ -115,6 +143,7 @@ export async function write(address: () => string, label: string, run: Readonly<
       pottedOn: '2026-11-25',
       planCase,
       spec,
+      ...(itemId === null ? {} : { takes: [{ itemId, amount: 1 }] }),
       idempotencyKey: randomUUID(),
     };
     const potted = { method: 'POST', path: '/api/pottings', body: potting };
@@ -127,6 +156,13 @@ export async function write(address: () => string, label: string, run: Readonly<
       if (both.length === 2 && (await untilKept(address(), watered(both), tally, run))) {
         for (const one of both) tally.watered.set(one.name, (tally.watered.get(one.name) ?? 0) + 1);
       }
+    }
+
+    if (count % EVERY_SO_MANY === 0) {
+      const list = listOf(`list ${name}`);
+      tally.sent.add(list.name);
+      if (await untilKept(address(), { method: 'POST', path: '/api/lists', body: list }, tally, run))
+        tally.lists.add(list.name);
     }
 
     const place = { ...demoPlaces[0]!, name: `place ${name}` };

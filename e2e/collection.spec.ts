@@ -35,6 +35,7 @@ test.describe('the list', () => {
     await visitor.getByRole('radio', { name: 'Pictures' }).check({ force: true });
     const tile = visitor.getByRole('listitem').filter({ hasText: 'Jewel, daughter' });
     await visitor.getByLabel('Find a plant').fill('jewel');
+    await expect(visitor).toHaveURL(/search=jewel/);
     await expect(tile.locator('img')).toBeVisible();
     await visitor.reload();
     await expect(tile.locator('img')).toBeVisible();
