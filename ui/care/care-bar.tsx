@@ -4,6 +4,8 @@
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Button } from '../controls/button';
+import { keyTable } from '../controls/keys';
+import { useCareKeys } from '../controls/use-bench-keys';
 import { today } from '../data/look-days';
 import { type CareOf, type Done, useCare } from '../data/use-care';
 import { CareDialog, type DetailKind } from './care-dialog';
@@ -19,6 +21,19 @@ interface CareBarProps {
   readonly onKept?: () => void;
 }
 
+const keyOf = (kind: string): string | null =>
+  kind in keyTable ? keyTable[kind as keyof typeof keyTable].shown : null;
+
+/** The key that does the same, where there is a keyboard to press it on. */
+function KeyOf({ kind }: { readonly kind: string }) {
+  const key = keyOf(kind);
+  return key === null ? null : (
+    <kbd aria-hidden="true" className={styles.key}>
+      {key}
+    </kbd>
+  );
+}
+
 export function CareBar({ plants, onKept }: CareBarProps) {
   const [day, setDay] = useState(today);
   const [open, setOpen] = useState<DetailKind | null>(null);
@@ -30,6 +45,12 @@ export function CareBar({ plants, onKept }: CareBarProps) {
     setOpen(null);
     onKept?.();
   };
+  useCareKeys((name) => {
+    if (plants.length === 0 || isBusy) return;
+    if (name === 'watered' || name === 'fed' || name === 'flushed')
+      void keepDone({ kind: name, happenedOn: day, details: {} });
+    else if (name !== 'felt' || plants.length === 1) setOpen(name);
+  });
   // Of many at once no weight and no finger is the same.
   const shown = plants.length === 1 ? withWords : withWords.filter((kind) => kind !== 'weighed' && kind !== 'felt');
   return (
@@ -43,11 +64,13 @@ export function CareBar({ plants, onKept }: CareBarProps) {
           onClick={() => void keepDone({ kind, happenedOn: day, details: {} })}
         >
           {careWords[kind]}
+          <KeyOf kind={kind} />
         </Button>
       ))}
       {shown.map((kind) => (
         <Button key={kind} disabled={plants.length === 0} aria-haspopup="dialog" onClick={() => setOpen(kind)}>
           {careWords[kind]}…
+          <KeyOf kind={kind} />
         </Button>
       ))}
       <label className={styles.day}>

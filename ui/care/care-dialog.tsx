@@ -7,6 +7,7 @@ import { demoPlaces, type Felt, feltWhenWatering, type PestKind, pestKinds, type
 import { pestWords } from '@core/words';
 import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/care/entry-schemas';
 import { Choice } from '../controls/choice';
+import { PhotoButton, PhotoRow } from '../controls/photographs';
 import { useOwnPlaces } from '../data/places';
 import { type CareOf, type Done, nameOfAll } from '../data/use-care';
 import { bloomWords, careWords, leftWords } from './care-words';
@@ -146,10 +147,13 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
 export function CareDialog({ kind, plants, day, isBusy, onKeep, onClose }: CareDialogProps) {
   const { fields, details } = useDetails(kind);
   const [note, setNote] = useState('');
-  const isComplete = details !== null && (kind !== 'noted' || note.trim() !== '');
+  const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
+  const isSaid = note.trim() !== '' || photoIds.length > 0;
+  const isComplete = details !== null && (kind !== 'noted' || isSaid);
   const keep = () => {
     if (!isComplete) return;
-    onKeep({ kind, happenedOn: day, details: { ...details, ...(note.trim() ? { note } : {}) } } as Done);
+    const said = { ...(note.trim() ? { note } : {}), ...(photoIds.length > 0 ? { photoIds } : {}) };
+    onKeep({ kind, happenedOn: day, details: { ...details, ...said } } as Done);
   };
   return (
     <Modal
@@ -169,6 +173,13 @@ export function CareDialog({ kind, plants, day, isBusy, onKeep, onClose }: CareD
           {kind === 'left' ? 'Why, or to whom' : careWords.noted}
           <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
         </label>
+        {/* A photograph is of one plant. */}
+        {plants.length === 1 ? (
+          <div className={styles.bar}>
+            <PhotoButton ids={photoIds} onChange={setPhotoIds} />
+            <PhotoRow ids={photoIds} onChange={setPhotoIds} />
+          </div>
+        ) : null}
       </div>
     </Modal>
   );

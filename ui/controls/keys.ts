@@ -1,5 +1,5 @@
 /**
- * Every key of the bench, once: what is pressed, what is shown in the help, what it does, and where it
+ * Every key, once: what is pressed, what is shown in the help, what it does, and where it
  * holds. The bindings and the help are both made from this table.
  */
 export interface KeyEntry {
@@ -7,8 +7,8 @@ export interface KeyEntry {
   readonly keys: readonly string[];
   readonly shown: string;
   readonly does: string;
-  /** On the whole bench, or only while a control has the focus. */
-  readonly where: 'bench' | 'slider' | 'layer handle';
+  /** On the whole bench, only while a control has the focus, or where one writes down what was done. */
+  readonly where: 'bench' | 'slider' | 'layer handle' | 'plants';
   /** With Ctrl, or the command key on a Mac. */
   readonly withCommand?: boolean;
 }
@@ -51,6 +51,12 @@ export const keyTable = {
   watering: { keys: ['d'], shown: 'd', does: 'Say how you water', where: 'bench' },
   now: { keys: ['n'], shown: 'n', does: 'Say what it is in now', where: 'bench' },
   and: { keys: ['a'], shown: 'a', does: 'Find what else can be said', where: 'bench' },
+  watered: { keys: ['w'], shown: 'w', does: 'On a plant, or those chosen: watered', where: 'plants' },
+  fed: { keys: ['f'], shown: 'f', does: 'On a plant, or those chosen: fed', where: 'plants' },
+  flushed: { keys: ['u'], shown: 'u', does: 'On a plant, or those chosen: flushed', where: 'plants' },
+  felt: { keys: ['t'], shown: 't', does: 'On a plant: a finger in it', where: 'plants' },
+  bloomed: { keys: ['k'], shown: 'k', does: 'On a plant, or those chosen: bloom', where: 'plants' },
+  noted: { keys: ['n'], shown: 'n', does: 'On a plant, or those chosen: a note or a photograph', where: 'plants' },
   help: { keys: ['?'], shown: '?', does: 'These keys', where: 'bench' },
 } as const satisfies Record<string, KeyEntry>;
 
@@ -58,6 +64,9 @@ export type KeyName = keyof typeof keyTable;
 
 /** The keys that hold on the whole bench. */
 export type BenchKey = { [K in KeyName]: (typeof keyTable)[K]['where'] extends 'bench' ? K : never }[KeyName];
+
+/** The keys that hold where one writes down what was done. */
+export type CareKey = { [K in KeyName]: (typeof keyTable)[K]['where'] extends 'plants' ? K : never }[KeyName];
 
 /** Which of an entry's keys was pressed, from 0; −1 for none of them. */
 export function keyIndex(name: KeyName, key: string): number {

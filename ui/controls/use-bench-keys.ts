@@ -2,7 +2,7 @@
 
 /** Binds the keys of the bench (keys.ts) to what they do. */
 import { useHotkeys } from 'react-hotkeys-hook';
-import { type BenchKey, keyIndex, keyTable } from './keys';
+import { type BenchKey, type CareKey, keyIndex, type KeyName, keyTable } from './keys';
 
 /** Given which of the entry's keys it was, from 0. */
 export type KeyHandlers = Readonly<Record<BenchKey, (index: number) => void>>;
@@ -16,9 +16,9 @@ const MOVING = `${TYPING}, [type="range"], [role="slider"], [role="radiogroup"]`
 const isIn = (event: KeyboardEvent, places: string): boolean =>
   event.target instanceof Element && event.target.closest(places) !== null;
 
-const usesArrows = (name: BenchKey): boolean => name === 'hours';
+const usesArrows = (name: KeyName): boolean => name === 'hours';
 
-function useKey(name: BenchKey, onKey: (index: number) => void): void {
+function useKey(name: BenchKey | CareKey, onKey: (index: number) => void): void {
   const entry: { readonly keys: readonly string[]; readonly withCommand?: boolean } = keyTable[name];
   const isCommand = entry.withCommand === true;
   useHotkeys(
@@ -56,4 +56,14 @@ export function useBenchKeys(handlers: KeyHandlers): void {
   useKey('and', handlers.and);
   useKey('inspect', handlers.inspect);
   useKey('help', handlers.help);
+}
+
+/** Where one writes down what was done. */
+export function useCareKeys(onKey: (name: CareKey) => void): void {
+  useKey('watered', () => onKey('watered'));
+  useKey('fed', () => onKey('fed'));
+  useKey('flushed', () => onKey('flushed'));
+  useKey('felt', () => onKey('felt'));
+  useKey('bloomed', () => onKey('bloomed'));
+  useKey('noted', () => onKey('noted'));
 }

@@ -10,8 +10,8 @@ export function ShortcutsHelp({ isOpen, onClose }: { readonly isOpen: boolean; r
     <ThemeProvider>
       <Modal title="Keys" open={isOpen} onCancel={onClose} footer={null}>
         <dl className={styles.keys}>
-          {Object.values(keyTable).map((shortcut) => (
-            <div key={shortcut.shown}>
+          {Object.entries(keyTable).map(([name, shortcut]) => (
+            <div key={name}>
               <dt>
                 <kbd>{shortcut.shown}</kbd>
               </dt>

@@ -10,7 +10,8 @@ import { type Genus, genusById, genusIds, lookedAt, skippedSteps, stepsFor } fro
 import { Button } from '../../../controls/button';
 import { useCase } from '../state/case-store';
 import { beginAnew, goTo, leaveInspection, useInspect } from './inspect-store';
-import { PhotoButton, PhotoRow } from './photos';
+import { PhotoButton, PhotoRow } from '../../../controls/photographs';
+import { useSeenPhotos } from './seen-photos';
 import { stepTold } from './questions';
 import { StepView } from './step-view';
 import { Summary } from './summary';
@@ -27,6 +28,7 @@ function useGenus(): Genus | null {
 const OWN_KEYS = 'input, textarea, select, [role="slider"], [role="radiogroup"]';
 
 export function Inspect() {
+  const photos = useSeenPhotos();
   const genus = useGenus();
   const { step: at, seen } = useInspect();
   const plantName = useCase((state) => state.plantName);
@@ -110,7 +112,7 @@ export function Inspect() {
         {step ? (
           <>
             <StepView key={step} step={step} looked={lookedAt(step, genus)} genus={genus} onNext={next} />
-            <PhotoRow />
+            <PhotoRow {...photos} />
           </>
         ) : (
           <Summary genus={genus} steps={steps} />
@@ -119,7 +121,7 @@ export function Inspect() {
       {step ? (
         <footer className={styles.foot}>
           <Button isLarge icon={<ArrowLeftOutlined />} aria-label="Back" disabled={index === 0} onClick={back} />
-          <PhotoButton />
+          <PhotoButton {...photos} />
           <Button isLarge onClick={() => goTo(steps.length)}>
             To the end
           </Button>

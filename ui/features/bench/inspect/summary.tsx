@@ -13,7 +13,8 @@ import { Button } from '../../../controls/button';
 import { answer, setPlant } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { endInspection, goTo, see, useInspect } from './inspect-store';
-import { PhotoRow } from './photos';
+import { PhotoRow } from '../../../controls/photographs';
+import { useSeenPhotos } from './seen-photos';
 import { seenAt, stepTold } from './questions';
 import styles from './inspect.module.css';
 
@@ -31,6 +32,7 @@ function takeOver(): PlanCase {
 }
 
 export function Summary({ genus, steps }: SummaryProps) {
+  const photos = useSeenPhotos();
   const { seen, key } = useInspect();
   const { plantId, plantName } = useCase.getState();
   const [name, setName] = useState(plantName || genus.name);
@@ -98,7 +100,7 @@ export function Summary({ genus, steps }: SummaryProps) {
             </div>
           </>
         ) : null}
-        <PhotoRow />
+        <PhotoRow {...photos} />
       </section>
       <section aria-label="While it is out">
         {toDo.length > 0 ? <h3 className={styles.group}>While it is out</h3> : null}

@@ -1,33 +1,37 @@
 'use client';
 
-/** Photographs of the plant: from the camera or a file, safe in this browser at once, sent when the server is there. */
+/** Photographs of a plant: from the camera or a file, safe in this browser at once, sent when the server is there. */
 import { CameraOutlined, CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
 import { photoTypes } from '@server/photos/schemas';
-import { photoPost } from '../../../data/photos/post';
-import { isPhoto, usePhotos } from '../../../data/photos/use-photos';
-import { Button } from '../../../controls/button';
-import { see, useInspect } from './inspect-store';
-import styles from './inspect.module.css';
+import { photoPost } from '../data/photos/post';
+import { isPhoto, usePhotos } from '../data/photos/use-photos';
+import { Button } from './button';
+import styles from './photographs.module.css';
 
 const MOST = 12;
-const none: readonly string[] = [];
 
-export function PhotoButton() {
+interface PhotographsProps {
+  readonly ids: readonly string[];
+  /** Given what was there, what is there now: several may come one after the other. */
+  readonly onChange: (change: (ids: readonly string[]) => readonly string[]) => void;
+}
+
+export function PhotoButton({ ids, onChange }: PhotographsProps) {
   const input = useRef<HTMLInputElement>(null);
-  const ids = useInspect((state) => state.seen.photoIds ?? none);
   const [fault, setFault] = useState<string | null>(null);
   const take = async (files: readonly File[]) => {
     setFault(null);
+    let count = ids.length;
     for (const file of files) {
       if (!isPhoto(file)) {
         setFault(`${file.name} is no JPEG, PNG or WebP picture. Save it as one of these first.`);
         continue;
       }
-      const now = useInspect.getState().seen.photoIds ?? none;
-      if (now.length >= MOST) return setFault(`${MOST} photographs at most.`);
+      if (count >= MOST) return setFault(`${MOST} photographs at most.`);
       const id = await photoPost.add(file);
-      see({ photoIds: [...(useInspect.getState().seen.photoIds ?? none), id] });
+      count += 1;
+      onChange((before) => [...before, id]);
     }
   };
   return (
@@ -58,13 +62,11 @@ export function PhotoButton() {
   );
 }
 
-export function PhotoRow() {
-  const ids = useInspect((state) => state.seen.photoIds ?? none);
+export function PhotoRow({ ids, onChange }: PhotographsProps) {
   const photos = usePhotos(ids);
   if (photos.length === 0) return null;
   const drop = (id: string) => {
-    const left = ids.filter((one) => one !== id);
-    see({ photoIds: left.length > 0 ? left : undefined });
+    onChange((before) => before.filter((one) => one !== id));
     void photoPost.takeDown(id);
   };
   return (
@@ -79,7 +81,7 @@ export function PhotoRow() {
               {refusal}
             </span>
           ) : isWaiting ? (
-            <span className={styles.hint}>waits</span>
+            <span className={styles.waits}>waits</span>
           ) : null}
         </li>
       ))}
