@@ -73,7 +73,7 @@ export function CareBar({ plants, onKept }: CareBarProps) {
           <KeyOf kind={kind} />
         </Button>
       ))}
-      <label className={styles.day}>
+      <label className={`entry ${styles.day}`}>
         <input
           type="date"
           aria-label="Day"

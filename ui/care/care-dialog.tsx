@@ -1,13 +1,13 @@
 'use client';
 
 /** What wants a word more: which, how much, where to; and a note. */
-import { Modal } from 'antd';
 import { type ReactNode, useState } from 'react';
 import { demoPlaces, type Felt, feltWhenWatering, type PestKind, pestKinds, type Place } from '@core';
 import { pestWords } from '@core/words';
 import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/care/entry-schemas';
 import { Choice } from '../controls/choice';
 import { PhotoButton, PhotoRow } from '../controls/photographs';
+import { KeepDialog } from '../controls/keep-dialog';
 import { useOwnPlaces } from '../data/places';
 import { type CareOf, type Done, nameOfAll } from '../data/use-care';
 import { bloomWords, careWords, leftWords } from './care-words';
@@ -156,31 +156,25 @@ export function CareDialog({ kind, plants, day, isBusy, onKeep, onClose }: CareD
     onKeep({ kind, happenedOn: day, details: { ...details, ...said } } as Done);
   };
   return (
-    <Modal
-      open
+    <KeepDialog
       title={`${asked[kind]}: ${nameOfAll(plants)}`}
-      okText="Keep it"
-      cancelText="Not now"
-      okButtonProps={{ disabled: !isComplete, size: 'large' }}
-      cancelButtonProps={{ size: 'large' }}
-      confirmLoading={isBusy}
-      onOk={keep}
-      onCancel={onClose}
+      isBusy={isBusy}
+      isComplete={isComplete}
+      onKeep={keep}
+      onClose={onClose}
     >
-      <div className={styles.fields}>
-        {fields}
-        <label>
-          {kind === 'left' ? 'Why, or to whom' : careWords.noted}
-          <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
-        </label>
-        {/* A photograph is of one plant. */}
-        {plants.length === 1 ? (
-          <div className={styles.bar}>
-            <PhotoButton ids={photoIds} onChange={setPhotoIds} />
-            <PhotoRow ids={photoIds} onChange={setPhotoIds} />
-          </div>
-        ) : null}
-      </div>
-    </Modal>
+      {fields}
+      <label>
+        {kind === 'left' ? 'Why, or to whom' : careWords.noted}
+        <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+      </label>
+      {/* A photograph is of one plant. */}
+      {plants.length === 1 ? (
+        <div className={styles.bar}>
+          <PhotoButton ids={photoIds} onChange={setPhotoIds} />
+          <PhotoRow ids={photoIds} onChange={setPhotoIds} />
+        </div>
+      ) : null}
+    </KeepDialog>
   );
 }

@@ -63,10 +63,10 @@ export function PottedStock(props: PottedStockProps) {
   const { units } = useUnits();
   if (takes.length === 0 && oldPot === null) return null;
   return (
-    <fieldset className={styles.fromStock}>
+    <fieldset className={`entry ${styles.fromStock}`}>
       <legend>Stock</legend>
       {takes.length > 0 ? (
-        <label className={styles.tick}>
+        <label className="tick">
           <input type="checkbox" checked={isTaken} onChange={(event) => onTaken(event.target.checked)} />
           Take out of stock what it used
         </label>
@@ -95,7 +95,7 @@ export function PottedStock(props: PottedStockProps) {
           ))
         : null}
       {oldPot ? (
-        <label className={styles.tick}>
+        <label className="tick">
           <input type="checkbox" checked={isBack} onChange={(event) => onBack(event.target.checked)} />
           The old pot goes into stock, to be washed
         </label>

@@ -1,19 +1,18 @@
 'use client';
 
 /** A plant put on record without the bench: a new one, another like one there is, or a division. */
-import { Modal } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { demoPlaces, genusById, genusIds, mediaCatalogue, type PlanCase } from '@core';
 import type { AddInput } from '@server/plants/add-schemas';
 import type { PlantLog } from '@server/plants/schemas';
+import { KeepDialog } from '../../controls/keep-dialog';
 import { client } from '../../data/client';
 import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
 import { useOwnPlaces } from '../../data/places';
 import { useKeep } from '../../data/use-keep';
-import careStyles from '../../care/care.module.css';
 
 export type AddKind = 'new' | 'like' | 'division';
 
@@ -90,89 +89,82 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
     return undefined;
   };
   return (
-    <Modal
-      open
+    <KeepDialog
       title={of ? `${titles[kind]}: ${of.name}` : titles[kind]}
-      okText="Keep it"
-      cancelText="Not now"
-      okButtonProps={{ size: 'large' }}
-      cancelButtonProps={{ size: 'large' }}
-      confirmLoading={isBusy}
-      onOk={() => void keep()}
-      onCancel={onClose}
+      isBusy={isBusy}
+      fault={fault}
+      onKeep={() => void keep()}
+      onClose={onClose}
     >
-      <div className={careStyles.fields}>
-        <label>
-          Name
-          <input value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
-        </label>
-        <label>
-          Number on the tag
-          <input value={tagNumber} maxLength={40} onChange={(event) => setTagNumber(event.target.value)} />
-        </label>
-        {of ? null : (
-          <>
-            <label>
-              Kind
-              <select value={genus} onChange={(event) => setGenus(event.target.value)}>
-                {genera.map(({ id, name: words }) => (
-                  <option key={id} value={id}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              Place
-              <select value={placeId} onChange={(event) => setPlaceId(event.target.value)}>
-                {places.map(({ id, name: words }) => (
-                  <option key={id} value={id}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              Medium
-              <select value={mediumId} onChange={(event) => setMediumId(event.target.value)}>
-                <option value="">nobody knows</option>
-                {mediaCatalogue.map(({ id, name: words }) => (
-                  <option key={id} value={id}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              Years in it
-              <input
-                inputMode="decimal"
-                value={years}
-                disabled={mediumId === ''}
-                onChange={(event) => setYears(event.target.value.replace(',', '.'))}
-              />
-            </label>
-          </>
-        )}
-        {of ? (
+      <label>
+        Name
+        <input value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
+      </label>
+      <label>
+        Number on the tag
+        <input value={tagNumber} maxLength={40} onChange={(event) => setTagNumber(event.target.value)} />
+      </label>
+      {of ? null : (
+        <>
           <label>
-            Day
-            <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || today())} />
+            Kind
+            <select value={genus} onChange={(event) => setGenus(event.target.value)}>
+              {genera.map(({ id, name: words }) => (
+                <option key={id} value={id}>
+                  {words}
+                </option>
+              ))}
+            </select>
           </label>
-        ) : null}
-        {kind === 'division' ? (
-          <label className={careStyles.tick}>
-            <input type="checkbox" checked={isGivenAway} onChange={(event) => setGivenAway(event.target.checked)} />
-            It goes to somebody else
+          <label>
+            Place
+            <select value={placeId} onChange={(event) => setPlaceId(event.target.value)}>
+              {places.map(({ id, name: words }) => (
+                <option key={id} value={id}>
+                  {words}
+                </option>
+              ))}
+            </select>
           </label>
-        ) : null}
+          <label>
+            Medium
+            <select value={mediumId} onChange={(event) => setMediumId(event.target.value)}>
+              <option value="">nobody knows</option>
+              {mediaCatalogue.map(({ id, name: words }) => (
+                <option key={id} value={id}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label>
+            Years in it
+            <input
+              inputMode="decimal"
+              value={years}
+              disabled={mediumId === ''}
+              onChange={(event) => setYears(event.target.value.replace(',', '.'))}
+            />
+          </label>
+        </>
+      )}
+      {of ? (
         <label>
-          Note
-          <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
-          {kind === 'division' ? <small>Clean the blade before each plant, and cut away from your hand.</small> : null}
+          Day
+          <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || today())} />
         </label>
-        {fault ? <p role="alert">{fault}</p> : null}
-      </div>
-    </Modal>
+      ) : null}
+      {kind === 'division' ? (
+        <label className="tick">
+          <input type="checkbox" checked={isGivenAway} onChange={(event) => setGivenAway(event.target.checked)} />
+          It goes to somebody else
+        </label>
+      ) : null}
+      <label>
+        Note
+        <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+        {kind === 'division' ? <small>Clean the blade before each plant, and cut away from your hand.</small> : null}
+      </label>
+    </KeepDialog>
   );
 }

@@ -1,18 +1,17 @@
 'use client';
 
 /** What stands on a plant's tag and in its papers, to be written anew. */
-import { Modal } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import * as z from 'zod';
 import { type PlantFacts, type PlantFlag, plantFactsSchema, plantFlags } from '@server/plants/facts-schemas';
 import type { PlantLog } from '@server/plants/schemas';
+import { KeepDialog } from '../../controls/keep-dialog';
 import { client, ConflictError } from '../../data/client';
 import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
 import { useKeep } from '../../data/use-keep';
-import careStyles from '../../care/care.module.css';
 import { flagWords } from './plant-words';
 
 const factsIn = ({ name, tagNumber, parentage, source, acquiredOn, spot, flag }: PlantLog): PlantFacts => ({
@@ -106,54 +105,41 @@ export function FactsDialog({ log, onClose }: FactsDialogProps) {
     return onClose();
   };
   return (
-    <Modal
-      open
-      title="Tag and papers"
-      okText="Keep it"
-      cancelText="Leave it"
-      okButtonProps={{ size: 'large' }}
-      cancelButtonProps={{ size: 'large' }}
-      confirmLoading={isBusy}
-      onOk={() => void keep()}
-      onCancel={onClose}
-    >
-      <div className={careStyles.fields}>
-        {lines.map(({ key, label, most, hint }) => (
-          <label key={key}>
-            {label}
-            <input
-              value={facts[key] ?? ''}
-              maxLength={most}
-              placeholder={hint}
-              onChange={(event) => set({ [key]: key === 'name' ? event.target.value : event.target.value || null })}
-            />
-          </label>
-        ))}
-        <label>
-          With you since
+    <KeepDialog title="Tag and papers" isBusy={isBusy} fault={fault} onKeep={() => void keep()} onClose={onClose}>
+      {lines.map(({ key, label, most, hint }) => (
+        <label key={key}>
+          {label}
           <input
-            type="date"
-            value={facts.acquiredOn ?? ''}
-            max={today()}
-            onChange={(event) => set({ acquiredOn: event.target.value || null })}
+            value={facts[key] ?? ''}
+            maxLength={most}
+            placeholder={hint}
+            onChange={(event) => set({ [key]: key === 'name' ? event.target.value : event.target.value || null })}
           />
         </label>
-        <label>
-          Mark
-          <select
-            value={facts.flag ?? ''}
-            onChange={(event) => set({ flag: (event.target.value || null) as PlantFlag | null })}
-          >
-            <option value="">none</option>
-            {plantFlags.map((flag) => (
-              <option key={flag} value={flag}>
-                {flagWords[flag]}
-              </option>
-            ))}
-          </select>
-        </label>
-        {fault ? <p role="alert">{fault}</p> : null}
-      </div>
-    </Modal>
+      ))}
+      <label>
+        With you since
+        <input
+          type="date"
+          value={facts.acquiredOn ?? ''}
+          max={today()}
+          onChange={(event) => set({ acquiredOn: event.target.value || null })}
+        />
+      </label>
+      <label>
+        Mark
+        <select
+          value={facts.flag ?? ''}
+          onChange={(event) => set({ flag: (event.target.value || null) as PlantFlag | null })}
+        >
+          <option value="">none</option>
+          {plantFlags.map((flag) => (
+            <option key={flag} value={flag}>
+              {flagWords[flag]}
+            </option>
+          ))}
+        </select>
+      </label>
+    </KeepDialog>
   );
 }

@@ -36,7 +36,7 @@ export function SavedViews({ asked, onShow }: SavedViewsProps) {
   };
   if (views.length === 0 && isAny && undo === null) return null;
   return (
-    <div className={styles.views} role="group" aria-label="Views">
+    <div className={`entry ${styles.views}`} role="group" aria-label="Views">
       {views.map(({ id, data }) => (
         <span key={id} className={styles.view}>
           <Button aria-pressed={id === shown?.id} onClick={() => onShow(data.asked)}>

@@ -1,7 +1,6 @@
 'use client';
 
 /** A new thing in stock, or what is said of one that is there: what it is, when it is little, what it costs. */
-import { Modal } from 'antd';
 import { useState } from 'react';
 import {
   mediaCatalogue,
@@ -17,11 +16,11 @@ import type { StockRow } from '@server/stock/schemas';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { LengthNumber } from '../../controls/length-number';
+import { KeepDialog } from '../../controls/keep-dialog';
 import { today } from '../../data/look-days';
 import { useOwn } from '../../data/own';
 import { useStockWork } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
-import careStyles from '../../care/care.module.css';
 import styles from './stock.module.css';
 
 const kinds = [
@@ -89,72 +88,60 @@ export function StockDialog({ row, currency: currencyFirst, onClose }: StockDial
   };
 
   return (
-    <Modal
-      open
+    <KeepDialog
       title={row ? thingText(row.data.thing, units) : 'Into stock'}
-      okText="Keep it"
-      cancelText="Not now"
-      okButtonProps={{ size: 'large' }}
-      cancelButtonProps={{ size: 'large' }}
-      confirmLoading={isBusy}
-      onOk={() => void keep()}
-      onCancel={onClose}
+      isBusy={isBusy}
+      fault={fault}
+      onKeep={() => void keep()}
+      onClose={onClose}
     >
-      <div className={careStyles.fields}>
-        {row ? null : <ThingFields thing={thing as StockThing} onThing={setThing} />}
-        {row ? null : (
-          <label>
-            How much there is, {isMedium ? 'litres' : 'pieces'}
-            <input
-              inputMode="decimal"
-              value={amount}
-              maxLength={9}
-              onChange={(event) => setAmount(event.target.value)}
-            />
-          </label>
-        )}
+      {row ? null : <ThingFields thing={thing as StockThing} onThing={setThing} />}
+      {row ? null : (
         <label>
-          Little is, {stockUnitOf(thing as StockThing) === 'L' ? 'litres' : 'pieces'}
-          <input inputMode="decimal" value={lowAt} maxLength={9} onChange={(event) => setLowAt(event.target.value)} />
+          How much there is, {isMedium ? 'litres' : 'pieces'}
+          <input inputMode="decimal" value={amount} maxLength={9} onChange={(event) => setAmount(event.target.value)} />
         </label>
-        {isMedium ? (
-          <label>
-            A bag holds, litres
-            <input inputMode="decimal" value={bagL} maxLength={6} onChange={(event) => setBagL(event.target.value)} />
-          </label>
-        ) : null}
-        <div className={styles.price}>
-          <label>
-            {priceLabel(isMedium, bagL)}
-            <input inputMode="decimal" value={price} maxLength={9} onChange={(event) => setPrice(event.target.value)} />
-          </label>
-          <label>
-            Currency
-            <input
-              value={currency}
-              maxLength={3}
-              autoCapitalize="characters"
-              onChange={(event) => setCurrency(event.target.value)}
-            />
-          </label>
-        </div>
+      )}
+      <label>
+        Little is, {stockUnitOf(thing as StockThing) === 'L' ? 'litres' : 'pieces'}
+        <input inputMode="decimal" value={lowAt} maxLength={9} onChange={(event) => setLowAt(event.target.value)} />
+      </label>
+      {isMedium ? (
         <label>
-          Note
-          <input value={note} maxLength={500} onChange={(event) => setNote(event.target.value)} />
+          A bag holds, litres
+          <input inputMode="decimal" value={bagL} maxLength={6} onChange={(event) => setBagL(event.target.value)} />
         </label>
-        {fault ? <p role="alert">{fault}</p> : null}
-        {row ? (
-          <Button
-            onClick={() => {
-              onClose();
-              void putAway(row);
-            }}
-          >
-            I keep none of this any more
-          </Button>
-        ) : null}
+      ) : null}
+      <div className={styles.price}>
+        <label>
+          {priceLabel(isMedium, bagL)}
+          <input inputMode="decimal" value={price} maxLength={9} onChange={(event) => setPrice(event.target.value)} />
+        </label>
+        <label>
+          Currency
+          <input
+            value={currency}
+            maxLength={3}
+            autoCapitalize="characters"
+            onChange={(event) => setCurrency(event.target.value)}
+          />
+        </label>
       </div>
-    </Modal>
+      <label>
+        Note
+        <input value={note} maxLength={500} onChange={(event) => setNote(event.target.value)} />
+      </label>
+      {row ? (
+        <Button
+          onClick={() => {
+            onClose();
+            void putAway(row);
+          }}
+        >
+          I keep none of this any more
+        </Button>
+      ) : null}
+    </KeepDialog>
   );
 }
 

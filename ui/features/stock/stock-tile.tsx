@@ -121,7 +121,7 @@ function Book({ row, isBusy, onSay, onChange }: BookProps) {
     if (await onSay(said, { kind, amount })) setTyped('');
   };
   return (
-    <div className={styles.book}>
+    <div className={`entry ${styles.book}`}>
       <div className={styles.saying}>
         <label>
           How much, {unit === 'L' ? 'litres' : 'pieces'}

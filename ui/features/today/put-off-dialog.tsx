@@ -1,15 +1,14 @@
 'use client';
 
 /** Not now: until when a need stays untold, and why. */
-import { Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { needName } from '@core/words';
 import type { DuePlant } from '@server/due/schemas';
 import { Choice } from '../../controls/choice';
+import { KeepDialog } from '../../controls/keep-dialog';
 import { today } from '../../data/look-days';
 import { useCare } from '../../data/use-care';
-import careStyles from '../../care/care.module.css';
 
 const MONTHS = { month: 1, season: 3, year: 12 } as const;
 type Span = keyof typeof MONTHS;
@@ -36,25 +35,19 @@ export function PutOffDialog({ plant, onClose }: PutOffDialogProps) {
     if (await keep([{ id: plantId, name }], said, { kind: 'put off', happenedOn: today(), details })) onClose();
   };
   return (
-    <Modal
-      open
+    <KeepDialog
       title={`${name}: ${needName(need.kind)}`}
       okText="Put it off"
-      cancelText="Leave it here"
-      okButtonProps={{ size: 'large' }}
-      cancelButtonProps={{ size: 'large' }}
-      confirmLoading={isBusy}
-      onOk={() => void putOff()}
-      onCancel={onClose}
+      isBusy={isBusy}
+      onKeep={() => void putOff()}
+      onClose={onClose}
     >
-      <div className={careStyles.fields}>
-        <Choice label="For how long" isWide options={spans} value={span} onChange={setSpan} />
-        <label>
-          Why
-          <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
-          <small>It comes back on {until.format('D MMMM YYYY')}.</small>
-        </label>
-      </div>
-    </Modal>
+      <Choice label="For how long" isWide options={spans} value={span} onChange={setSpan} />
+      <label>
+        Why
+        <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+        <small>It comes back on {until.format('D MMMM YYYY')}.</small>
+      </label>
+    </KeepDialog>
   );
 }

@@ -15,7 +15,7 @@ import styles from './files.module.css';
 export function FilesPage() {
   const isBrowser = useIsBrowser();
   return (
-    <div className={styles.page}>
+    <div className={`entry ${styles.page}`}>
       <h1>Lists and files</h1>
       {isBrowser ? <InBrowser /> : <p className={styles.hint}>One moment…</p>}
     </div>

@@ -37,7 +37,7 @@ export function WhatComes({ table, sorted, settled, onSettle, places }: WhatCome
           <li>
             {onRecord.length} {onRecord.length === 1 ? 'is' : 'are'} on record already, by number or name:{' '}
             {some(onRecord.map(({ name }) => name))}.
-            <label className={styles.tick}>
+            <label className="tick">
               <input
                 type="checkbox"
                 checked={settled.isAgain}

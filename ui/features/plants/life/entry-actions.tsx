@@ -2,7 +2,6 @@
 
 /** What can be done to any entry of a life: put it right, or put it away. */
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
-import { Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
@@ -13,7 +12,7 @@ import { messages } from '../../../data/messages';
 import { useKeep } from '../../../data/use-keep';
 import { useUndoable } from '../../../data/use-undoable';
 import { Button } from '../../../controls/button';
-import careStyles from '../../../care/care.module.css';
+import { KeepDialog } from '../../../controls/keep-dialog';
 import styles from '../plants.module.css';
 
 export interface EntryToCorrect {
@@ -79,31 +78,18 @@ function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; rea
     return onClose();
   };
   return (
-    <Modal
-      open
-      title="Put right"
-      okText="Keep it"
-      cancelText="Leave it"
-      okButtonProps={{ size: 'large' }}
-      cancelButtonProps={{ size: 'large' }}
-      confirmLoading={isBusy}
-      onOk={() => void keep()}
-      onCancel={onClose}
-    >
-      <div className={careStyles.fields}>
+    <KeepDialog title="Put right" isBusy={isBusy} fault={fault} onKeep={() => void keep()} onClose={onClose}>
+      <label>
+        Day
+        <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || entry.day)} />
+      </label>
+      {entry.note === null ? null : (
         <label>
-          Day
-          <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || entry.day)} />
+          Note
+          <textarea value={note} rows={3} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
         </label>
-        {entry.note === null ? null : (
-          <label>
-            Note
-            <textarea value={note} rows={3} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
-          </label>
-        )}
-        {fault ? <p role="alert">{fault}</p> : null}
-      </div>
-    </Modal>
+      )}
+    </KeepDialog>
   );
 }
 

@@ -41,7 +41,7 @@ export function ThenAndNow({ log }: { readonly log: PlantLog }) {
         Two days side by side
       </Button>
       {isOpen ? (
-        <div className={styles.twoDays}>
+        <div className={`entry ${styles.twoDays}`}>
           <OneDay label="Then" days={days} shown={then} onChoose={setLeft} />
           <OneDay label="Now" days={days} shown={now} onChoose={setRight} />
         </div>

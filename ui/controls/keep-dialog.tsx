@@ -1,0 +1,42 @@
+'use client';
+
+/** A dialog with fields: what is said there is kept by one large button, or left by the other. */
+import { Modal } from 'antd';
+import type { ReactNode } from 'react';
+import styles from './keep-dialog.module.css';
+
+interface KeepDialogProps {
+  readonly title: string;
+  /** What keeps it, where "Keep it" would not say enough. */
+  readonly okText?: string;
+  readonly isBusy: boolean;
+  /** It can be kept as it stands. */
+  readonly isComplete?: boolean;
+  /** Why it was not kept. */
+  readonly fault?: string | null;
+  readonly onKeep: () => void;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+}
+
+export function KeepDialog(props: KeepDialogProps) {
+  const { title, okText = 'Keep it', isBusy, isComplete = true, fault = null, onKeep, onClose, children } = props;
+  return (
+    <Modal
+      open
+      title={title}
+      okText={okText}
+      cancelText="Not now"
+      okButtonProps={{ size: 'large', disabled: !isComplete }}
+      cancelButtonProps={{ size: 'large' }}
+      confirmLoading={isBusy}
+      onOk={onKeep}
+      onCancel={onClose}
+    >
+      <div className={`entry ${styles.fields}`}>
+        {children}
+        {fault ? <p role="alert">{fault}</p> : null}
+      </div>
+    </Modal>
+  );
+}
