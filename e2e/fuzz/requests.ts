@@ -62,6 +62,7 @@ const queries = fc.oneof(
         'genus',
         'flag',
         'olderYears',
+        'due',
         'sort',
         'which',
         'today',

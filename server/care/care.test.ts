@@ -274,4 +274,27 @@ describe('a correction', () => {
     const [after] = (await log(one)).pottings;
     expect(after).toEqual({ ...potting, pottedOn: '2026-04-30', note: 'a day sooner', version: 2 });
   });
+
+  test('what was seen in a look-over is put right or taken back; what cannot be seen is refused', async () => {
+    const seen = { liveRootsPct: 80, smell: 'fresh', condition: 'sound' };
+    const plantId = one;
+    const input = { plantId, plantName: 'x', planCase, inspectedOn: '2026-05-01', inspection: seen };
+    await recordInspection(em(), scope, inspectionInputSchema.parse(input));
+    const look = async () => (await lifeOf(em(), scope, one)).inspections[0]!;
+    const { id } = await look();
+    const to = {
+      happenedOn: '2026-05-01',
+      note: '',
+      details: { liveRootsPct: 40, smell: null, condition: 'gone sour' },
+    };
+    expect(await correctEvent(em(), scope, id, to, 1)).toMatchObject({ status: 'corrected', version: 2 });
+    expect((await look()).inspection).toEqual({ liveRootsPct: 40, condition: 'gone sour' });
+    const [before] = (await eventBefore(em(), scope, id))!.before;
+    expect(before!.data).toEqual(seen);
+    const wrong = { happenedOn: '2026-05-01', note: '', details: { liveRootsPct: 400 } };
+    expect(await correctEvent(em(), scope, id, wrong, 2)).toEqual({
+      status: 'cannot be said of it',
+      kind: 'inspected',
+    });
+  });
 });

@@ -12,6 +12,8 @@ import { plantLog } from '../plants/repository';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
 import { workOutOutlooks } from './outlooks';
+import { listPlants } from '../plants/list';
+import { wishIn } from '../plants/wish';
 import { dueList } from './repository';
 import { dueListSchema } from './schemas';
 
@@ -183,6 +185,19 @@ describe('the list', () => {
     counted.mockClear();
     expect(await dueList(fork, scope, TODAY)).toEqual(first);
     expect(counted).toHaveBeenCalledTimes(1);
+  });
+
+  test('the list of plants can be narrowed to those that are due', async () => {
+    const due = async (sort: string) =>
+      (await listPlants(em(), scope, wishIn(new URLSearchParams({ due: sort, limit: '200' })), TODAY)).plants.map(
+        ({ id }) => id,
+      );
+    const told = await dueList(em(), scope, TODAY);
+    expect((await due('any')).sort()).toEqual(told.plants.map(({ plantId }) => plantId).sort());
+    expect((await due('water')).sort()).toEqual(told.water.map(({ plantId }) => plantId).sort());
+    const any = new Set(await due('any'));
+    for (const sort of ['repot', 'flush', 'look']) expect((await due(sort)).filter((id) => !any.has(id))).toEqual([]);
+    expect(wishIn(new URLSearchParams({ due: 'spaceship' })).due).toBeNull();
   });
 
   test('what is held tells what stands there: after a change, a leaving, an undo, another day', async () => {

@@ -1,9 +1,10 @@
 /** What is due, ranked over all plants that are here, by the core's judgement of each. */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { firstNeed, type Need, type NeedKind, urgencyOf } from '@core';
+import { firstNeed, type Need, urgencyOf } from '@core';
 import type { Scope } from '../scope';
 import type { DueList, DuePlant, MonthAhead, ThirstyPlant } from './schemas';
 import { type Judged, judgedPlant, judgedPlants, type Told } from './judged';
+import { type Sort, sortOf } from './sorts';
 import type { WaterNext } from './standings';
 
 /** More than these nobody does in a day. */
@@ -21,16 +22,6 @@ const told = (row: Told) => ({
   spot: row.spot,
 });
 
-const repotting: ReadonlySet<NeedKind> = new Set([
-  'rot',
-  'failing roots',
-  'sour medium',
-  'medium breaks down',
-  'medium spent',
-  'shoot at the rim',
-  'near the rim',
-]);
-
 const MONTHS_AHEAD = 12;
 
 /** The twelve months from the one of today on, YYYY-MM. */
@@ -45,14 +36,6 @@ function monthsFrom(today: string): readonly string[] {
 function monthOf({ dueOn, notBefore }: Need, today: string): string {
   const from = dueOn > today ? dueOn : today;
   return (notBefore !== null && notBefore > from ? notBefore : from).slice(0, 'YYYY-MM'.length);
-}
-
-type Sort = 'repot' | 'flush' | 'look';
-
-function sortOf(kind: NeedKind): Sort | null {
-  if (repotting.has(kind)) return 'repot';
-  if (kind === 'flush') return 'flush';
-  return kind === 'look it over' || kind === 'look for the sign' ? 'look' : null;
 }
 
 type Counts = Record<Sort, number>;

@@ -5,7 +5,7 @@ import { faultCode, textOf } from '@core';
 export const correctionSchema = z.strictObject({
   happenedOn: z.iso.date({ error: faultCode({ code: 'date', field: 'happenedOn' }) }),
   note: textOf('note', 0, 2000).default(''),
-  /** Of what is done in a few touches: what is said differently. */
+  /** What is said differently, beside day and note; null takes it back. */
   details: z.record(z.string().max(40), z.unknown()).optional(),
 });
 export type Correction = z.infer<typeof correctionSchema>;

@@ -31,7 +31,10 @@ function becomes(event: PlantEventRow, { note, details }: Correction): object | 
   const shape = eventShapes[kind as EventKind];
   if (dataVersion !== shape.versions.newest && (note !== noteOf(event) || details !== undefined)) return null;
   const said = note === '' && noteOf(event) === '' ? {} : { note };
-  const data = { ...(event.data as object), ...details, ...said };
+  // null takes back what was said.
+  const data = Object.fromEntries(
+    Object.entries({ ...(event.data as object), ...details, ...said }).filter(([, value]) => value !== null),
+  );
   return shape.schema.safeParse(data).success || isDeepStrictEqual(data, event.data) ? data : null;
 }
 

@@ -1,9 +1,11 @@
 /** A page of plants, filtered, ordered or found by words, in one query however many there are; and what can be filtered by. */
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { plantsDue } from '../due/sorts';
+import { serverDay } from '../http/day';
 import { cursorOf, readCursor } from '../http/page';
 import type { Scope } from '../scope';
 import { found, MOST_FOUND } from './find';
-import type { Facets, PlantPage, PlantSort } from './schemas';
+import type { DueSort, Facets, PlantPage, PlantSort } from './schemas';
 import { summaryColumns, summaryOf, type SummaryRow } from './summary';
 import type { PlantWish } from './wish';
 
@@ -59,8 +61,27 @@ function chosen(scope: Scope, wish: PlantWish): Part {
 
 type Row = SummaryRow & { readonly key: string; readonly total: string };
 
+/** What a plant needs is no column: those that need it are named. */
+async function ofThoseDue(
+  em: EntityManager,
+  scope: Scope,
+  wish: PlantWish,
+  due: DueSort,
+  today: string,
+): Promise<PlantWish> {
+  const ids = await plantsDue(em, scope, due, today);
+  const wanted = wish.ids && new Set(wish.ids);
+  return { ...wish, ids: wanted ? ids.filter((id) => wanted.has(id)) : [...ids] };
+}
+
 /** Found by words: what fits best first, in one page. Else page by page, by the wished order. */
-export async function listPlants(em: EntityManager, scope: Scope, wish: PlantWish): Promise<PlantPage> {
+export async function listPlants(
+  em: EntityManager,
+  scope: Scope,
+  wished: PlantWish,
+  today: string = serverDay(),
+): Promise<PlantPage> {
+  const wish = wished.due === null ? wished : await ofThoseDue(em, scope, wished, wished.due, today);
   const from = readCursor(wish.after);
   const { sql, values } = chosen(scope, wish);
   const isSearch = wish.words.length > 0;

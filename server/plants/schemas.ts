@@ -12,6 +12,10 @@ import { plantFlags } from './facts-schemas';
 
 /** What a list of plants can be ordered by. */
 export const plantSorts = ['name', 'tag', 'potted', 'watered', 'looked', 'acquired'] as const;
+/** What a plant can need by now. */
+export const dueSorts = ['any', 'repot', 'flush', 'look', 'water'] as const;
+export type DueSort = (typeof dueSorts)[number];
+
 export type PlantSort = (typeof plantSorts)[number];
 
 export const plantSummarySchema = z.object({

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { isId } from '../http/ids';
 import { MOST_PER_PAGE, type PageWish, pageIn } from '../http/page';
 import { plantFlags } from './facts-schemas';
-import { plantSorts } from './schemas';
+import { dueSorts, plantSorts } from './schemas';
 
 /** What is longer is no word anybody looks for. */
 const LONGEST_SEARCH = 120;
@@ -26,6 +26,8 @@ const wishSchema = z.object({
     .transform(Number)
     .nullable()
     .catch(null),
+  /** What it needs by now. */
+  due: z.enum(dueSorts).nullable().catch(null),
   /** Only these; whatever is no id is left out. */
   ids: z
     .string()
@@ -48,6 +50,7 @@ export function wishIn(asked: URLSearchParams): PlantWish {
       medium: said('medium'),
       flag: said('flag'),
       olderYears: said('olderYears'),
+      due: said('due'),
       ids: said('ids'),
       which: said('which') ?? 'here',
       sort: said('sort') ?? 'name',
@@ -63,6 +66,7 @@ export const anyPlant: PlantWish = {
   medium: null,
   flag: null,
   olderYears: null,
+  due: null,
   ids: null,
   which: 'here',
   sort: 'name',

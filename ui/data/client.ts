@@ -44,6 +44,7 @@ import {
   type OwnTypes,
 } from '@server/own/schemas';
 
+import { today } from './look-days';
 import { outbox } from './outbox/outbox';
 import { call } from './transport';
 
@@ -77,7 +78,9 @@ export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/e
 export const client = {
   /** wish: what a list is filtered and ordered by, as it stands in the address. */
   plants: (wish: PlantsAsked, cursor: string | null): Promise<PlantPage> => {
-    const asked = new URLSearchParams({ ...wish, ...(cursor === null ? {} : { after: cursor }) });
+    // What is due is due by the grower's day.
+    const day: PlantsAsked = wish.due ? { today: today() } : {};
+    const asked = new URLSearchParams({ ...wish, ...day, ...(cursor === null ? {} : { after: cursor }) });
     return ask(plantPageSchema, `/api/plants?${asked}`);
   },
   facets: (): Promise<Facets> => ask(facetsSchema, '/api/plants/facets'),

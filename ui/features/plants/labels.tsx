@@ -4,10 +4,12 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { QRCode } from 'antd';
 import dayjs from 'dayjs';
+import { useState } from 'react';
 import { genusById, genusIds } from '@core';
 import type { PlantSummary } from '@server/plants/schemas';
 import { useIsBrowser } from '../../data/stored';
 import { Button } from '../../controls/button';
+import { Choice } from '../../controls/choice';
 import styles from './labels.module.css';
 
 const SQUARE_PX = 76;
@@ -19,21 +21,31 @@ interface LabelsProps {
 
 export function Labels({ plants, total }: LabelsProps) {
   const isBrowser = useIsBrowser();
+  const [isList, setList] = useState(false);
   return (
     <div className={styles.page}>
       <div className={`on-screen-only ${styles.head}`}>
         <h1>
-          {plants.length} {plants.length === 1 ? 'label' : 'labels'}
+          {plants.length} {isList ? 'in the list' : plants.length === 1 ? 'label' : 'labels'}
         </h1>
         <Button kind="main" isLarge icon={<PrinterOutlined />} onClick={() => window.print()}>
           Print
         </Button>
         <p>
-          Three in a row on A4, 63 by 38 mm each. The square leads to the plant’s page on this machine
+          {isList
+            ? 'One line a plant, with room to write'
+            : 'Three in a row on A4, 63 by 38 mm each. The square leads to the plant’s page on this machine'}
           {total > plants.length ? `; the first ${plants.length} of ${total}` : ''}.
         </p>
+        <Choice
+          label="What to print"
+          options={kinds}
+          value={isList ? 'list' : 'labels'}
+          onChange={(kind) => setList(kind === 'list')}
+        />
       </div>
-      <ul className={styles.sheet}>
+      {isList ? <PrintedList plants={plants} /> : null}
+      <ul hidden={isList} className={styles.sheet}>
         {plants.map((plant) => (
           <li key={plant.id} className={styles.label}>
             <Label plant={plant} />
@@ -54,6 +66,43 @@ export function Labels({ plants, total }: LabelsProps) {
         ))}
       </ul>
     </div>
+  );
+}
+
+const kinds = [
+  { value: 'labels', label: 'Labels' },
+  { value: 'list', label: 'A list' },
+] as const;
+
+/** For the wall of the greenhouse: who stands where in what, and an empty column for a pencil. */
+function PrintedList({ plants }: Pick<LabelsProps, 'plants'>) {
+  return (
+    <table className={styles.list}>
+      <thead>
+        <tr>
+          <th scope="col">No.</th>
+          <th scope="col">Name</th>
+          <th scope="col">Kind</th>
+          <th scope="col">Where</th>
+          <th scope="col">In, since</th>
+          <th scope="col">To write</th>
+        </tr>
+      </thead>
+      <tbody>
+        {plants.map(({ id, tagNumber, name, genusId, placeName, spot, mediumName, inMediumSince }) => (
+          <tr key={id}>
+            <td>{tagNumber}</td>
+            <td>{name}</td>
+            <td className="latin">{genusIds.includes(genusId) ? genusById(genusId).name : genusId}</td>
+            <td>{[placeName, spot].filter(Boolean).join(', ')}</td>
+            <td>
+              {[mediumName, inMediumSince ? dayjs(inMediumSince).format('MMM YYYY') : null].filter(Boolean).join(', ')}
+            </td>
+            <td />
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

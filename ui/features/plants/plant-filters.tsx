@@ -3,7 +3,7 @@
 /** What the list of plants is narrowed to and ordered by. */
 import { genusById, genusIds } from '@core';
 import { kindName } from '@core/words';
-import type { Facets, PlantSort } from '@server/plants/schemas';
+import type { DueSort, Facets, PlantSort } from '@server/plants/schemas';
 import { flagWords } from './plant-words';
 import styles from './plants.module.css';
 
@@ -16,6 +16,14 @@ const sortWords: Readonly<Record<PlantSort, string>> = {
   watered: 'longest not watered',
   looked: 'longest not looked over',
   acquired: 'longest with you',
+};
+
+const dueWords: Readonly<Record<DueSort, string>> = {
+  any: 'anything by now',
+  repot: 'a new pot',
+  flush: 'a flush',
+  look: 'a look',
+  water: 'water',
 };
 
 interface Option {
@@ -61,6 +69,11 @@ export function PlantFilters({ facets, asked, isShut, onAsk }: PlantFiltersProps
         value: String(years),
         label: years === 1 ? 'a year and more' : `${years} years and more`,
       })),
+    },
+    {
+      key: 'due',
+      label: 'Needs',
+      options: Object.entries(dueWords).map(([value, label]) => ({ value, label })),
     },
     {
       key: 'flag',

@@ -63,7 +63,14 @@ function CareLine({ entry, actions }: { readonly entry: CareEntry; readonly acti
           {entry.note ? <span className={styles.said}>{entry.note}</span> : null}
         </summary>
         <div className={styles.entryActions}>
-          {actions({ id: entry.id, version: entry.version, day: entry.happenedOn, note: entry.note ?? '' })}
+          {actions({
+            id: entry.id,
+            version: entry.version,
+            day: entry.happenedOn,
+            note: entry.note ?? '',
+            kind: entry.kind,
+            said: entry,
+          })}
         </div>
       </details>
       {entry.photoIds ? <Photos ids={entry.photoIds} day={dayjs(entry.happenedOn).format('D MMMM YYYY')} /> : null}

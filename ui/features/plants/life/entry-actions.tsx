@@ -14,6 +14,7 @@ import { useUndoable } from '../../../data/use-undoable';
 import { Button } from '../../../controls/button';
 import { KeepDialog } from '../../../controls/keep-dialog';
 import styles from '../plants.module.css';
+import { detailsOf, type SaidField, saidFields, typedOf } from './said-fields';
 
 export interface EntryToCorrect {
   readonly id: string;
@@ -21,6 +22,9 @@ export interface EntryToCorrect {
   readonly day: string;
   /** null where its kind has none. */
   readonly note: string | null;
+  readonly kind: string;
+  /** What it says beside day and note. */
+  readonly said: Readonly<Record<string, unknown>>;
 }
 
 export type EntryActions = (entry: EntryToCorrect) => ReactNode;
@@ -51,16 +55,21 @@ const keptSchema = z.object({ version: z.number(), happenedOn: z.string(), note:
 function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; readonly onClose: () => void }) {
   const [day, setDay] = useState(entry.day);
   const [note, setNote] = useState(entry.note ?? '');
+  const fields = saidFields[entry.kind] ?? [];
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const [seenVersion, setSeenVersion] = useState(entry.version);
   const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
   const queries = useQueryClient();
   const keepIt = useKeep();
   const keep = async () => {
+    const read = detailsOf(fields, entry.said, typed);
+    if (read.status === 'fault') return setFault(read.message);
     setBusy(true);
     setFault(null);
     const title = `Entry of ${dayjs(entry.day).format('D MMM YYYY')} put right`;
-    const correction = { happenedOn: day, note: note.trim() };
+    const isSaid = Object.keys(read.details).length > 0;
+    const correction = { happenedOn: day, note: note.trim(), ...(isSaid ? { details: read.details } : {}) };
     const outcome = await keepIt(() => client.correctEvent(title, entry.id, correction, seenVersion));
     setBusy(false);
     if (outcome.status === 'refused') {
@@ -83,6 +92,14 @@ function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; rea
         Day
         <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || entry.day)} />
       </label>
+      {fields.map((field) => (
+        <SaidInput
+          key={field.key}
+          field={field}
+          value={typed[field.key] ?? typedOf(entry.said[field.key])}
+          onChange={(value) => setTyped({ ...typed, [field.key]: value })}
+        />
+      ))}
       {entry.note === null ? null : (
         <label>
           Note
@@ -90,6 +107,39 @@ function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; rea
         </label>
       )}
     </KeepDialog>
+  );
+}
+
+interface SaidInputProps {
+  readonly field: SaidField;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+const yesOrNo = { true: 'yes', false: 'no' };
+
+function SaidInput({ field, value, onChange }: SaidInputProps) {
+  if (field.kind === 'number') {
+    return (
+      <label>
+        {field.unit ? `${field.label}, ${field.unit}` : field.label}
+        <input inputMode="decimal" value={value} maxLength={8} onChange={(event) => onChange(event.target.value)} />
+      </label>
+    );
+  }
+  const options = field.kind === 'choice' ? field.options : yesOrNo;
+  return (
+    <label>
+      {field.label}
+      <select value={value} onChange={(event) => onChange(event.target.value)}>
+        {field.kind === 'choice' && field.isNeeded ? null : <option value="">not looked at</option>}
+        {Object.entries(options).map(([said, words]) => (
+          <option key={said} value={said}>
+            {words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

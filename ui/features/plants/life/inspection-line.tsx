@@ -35,7 +35,14 @@ export function InspectionLine({ entry, before, actions }: InspectionLineProps) 
         {inspection.note ? <p className={styles.note}>{inspection.note}</p> : null}
         {inspection.growthMap ? <KeptMap map={inspection.growthMap} before={before} sizePx={220} /> : null}
         <div className={styles.entryActions}>
-          {actions({ id: entry.id, version: entry.version, day: inspectedOn, note: inspection.note ?? '' })}
+          {actions({
+            id: entry.id,
+            version: entry.version,
+            day: inspectedOn,
+            note: inspection.note ?? '',
+            kind: 'inspected',
+            said: inspection,
+          })}
         </div>
       </div>
       <div>

@@ -27,8 +27,18 @@ export function LookLine({ entry, actions }: LookLineProps) {
         {entry.lookOn === null ? '.' : `, until ${until}. Look again on ${longDay(entry.lookOn)}.`}
       </p>
       <div className={styles.entryActions}>
-        {actions({ id: entry.id, version: entry.version, day: entry.lookedOn, note: null })}
+        {actions({
+          id: entry.id,
+          version: entry.version,
+          day: entry.lookedOn,
+          note: null,
+          kind: 'looked',
+          said: nothing,
+        })}
       </div>
     </div>
   );
 }
+
+/** Only its day and note are put right; the rest is made anew at the bench. */
+const nothing = {};

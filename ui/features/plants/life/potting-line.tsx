@@ -28,7 +28,14 @@ export function PottingLine({ entry, onOpen, actions }: PottingLineProps) {
         <RecipeTable entry={entry} />
         <div className={styles.entryActions}>
           {saved ? <Button onClick={() => onOpen(saved)}>Open on the bench</Button> : null}
-          {actions({ id: entry.id, version: entry.version, day: entry.pottedOn, note: entry.note })}
+          {actions({
+            id: entry.id,
+            version: entry.version,
+            day: entry.pottedOn,
+            note: entry.note,
+            kind: 'potted',
+            said: nothing,
+          })}
         </div>
       </div>
       {saved ? <SavedDrawing saved={saved} /> : null}
@@ -58,3 +65,6 @@ function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
     </table>
   );
 }
+
+/** Only its day and note are put right; the rest is made anew at the bench. */
+const nothing = {};
