@@ -5,6 +5,7 @@ import type { Page } from '@playwright/test';
 import { expect, test, waitForPlan } from './server';
 
 test.setTimeout(300_000);
+test.use({ actionTimeout: 30_000 });
 
 const start = dayjs();
 
@@ -15,8 +16,29 @@ async function turnTo(page: Page, month: number): Promise<Dayjs> {
   return day;
 }
 
-async function eventsIn(page: Page, address: string): Promise<readonly { readonly kind: string }[]> {
-  await page.goto(`${address}/plants/files`);
+/** From page to page as a grower goes, by links: a page loaded anew would be made by a server that lives in another month. */
+async function goTo(page: Page, name: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Pages' }).getByRole('link', { name, exact: true }).click();
+  await expect(page.getByRole('navigation').getByRole('link', { name, exact: true })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
+}
+
+async function openPlant(page: Page, name: string): Promise<void> {
+  await goTo(page, 'Plants');
+  await page.getByLabel('Find a plant').fill(name);
+  await expect(page.getByText(/^\d+ found/)).toBeVisible();
+  await page
+    .getByRole('link', { name: new RegExp(name) })
+    .first()
+    .click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(name);
+}
+
+async function eventsIn(page: Page): Promise<readonly { readonly kind: string }[]> {
+  await goTo(page, 'Plants');
+  await page.getByRole('link', { name: 'Lists and files…' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Archive (JSON)' }).click(),
@@ -28,8 +50,8 @@ const countOf = (events: readonly { readonly kind: string }[], kind: string): nu
   events.filter((event) => event.kind === kind).length;
 
 /** Waters what is thirsty; answers how many that were. */
-async function waterAll(page: Page, address: string, day: Dayjs): Promise<number> {
-  await page.goto(`${address}/today`);
+async function waterAll(page: Page, day: Dayjs): Promise<number> {
+  await goTo(page, 'Today');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(day.format('dddd, D MMMM'));
   await expect(page.getByText(/Working out ahead/)).toHaveCount(0, { timeout: 120_000 });
   const water = page.getByRole('region', { name: 'Water today' });
@@ -37,23 +59,23 @@ async function waterAll(page: Page, address: string, day: Dayjs): Promise<number
   const all = water.getByRole('button', { name: /^All \d+ watered$/ });
   if ((await all.count()) === 0) {
     await water.getByRole('button', { name: 'Watered', exact: true }).click();
-    await expect(page.getByText(/: watered\.$/)).toBeVisible();
+    await expect(water).toHaveCount(0);
     return 1;
   }
   const count = Number(/\d+/.exec(await all.innerText())![0]);
   await all.click();
-  await expect(page.getByText(`${count} plants: watered.`)).toBeVisible();
+  await expect(water).toHaveCount(0);
   return count;
 }
 
 test('from one winter to the next', async ({ visitor, app }) => {
-  const { address } = app;
-  const before = await eventsIn(visitor, address);
+  await visitor.goto(`${app.address}/places`);
+  const before = await eventsIn(visitor);
   let watered = 0;
 
   for (let month = 0; month < 12; month += 1) {
     const day = await turnTo(visitor, month);
-    watered += await waterAll(visitor, address, day);
+    watered += await waterAll(visitor, day);
 
     switch (month) {
       case 1: {
@@ -61,29 +83,26 @@ test('from one winter to the next', async ({ visitor, app }) => {
         const first = visitor.getByRole('region', { name: 'What needs you' }).getByRole('listitem').first();
         const name = await first.getByRole('link').first().innerText();
         await first.getByRole('button', { name: /^Not now/ }).click();
-        await visitor.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-        await expect(visitor.getByText(new RegExp(`${name}: `))).toBeVisible();
+        await visitor.getByRole('dialog').getByRole('button', { name: 'Put it off' }).click();
+        await expect(visitor.getByRole('dialog')).toHaveCount(0);
+        await expect(visitor.getByText(new RegExp(`${name}: `)).first()).toBeVisible();
         break;
       }
       case 3: {
         // By the keyboard alone: flushed, and a note.
-        await visitor.goto(`${address}/plants?search=Orange+kite`);
-        await visitor
-          .getByRole('link', { name: /Orange kite/ })
-          .first()
-          .click();
-        await expect(visitor.getByRole('heading', { level: 1 })).toContainText('Orange kite');
+        await openPlant(visitor, 'Orange kite');
         await visitor.keyboard.press('u');
-        await expect(visitor.getByText('Orange kite: flushed.')).toBeVisible();
+        await expect(visitor.getByText('Orange kite: flushed.').first()).toBeVisible();
         await visitor.keyboard.press('n');
         await visitor.getByRole('dialog').getByRole('textbox').fill('Salt on the rim, rinsed.');
         await visitor.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-        await expect(visitor.getByText('Salt on the rim, rinsed.')).toBeVisible();
+        await expect(visitor.getByText('Salt on the rim, rinsed.').first()).toBeVisible();
         break;
       }
       case 5: {
         // Spring out: all of the lamp shelf at once.
-        await visitor.goto(`${address}/plants?place=lamp-shelf`);
+        await goTo(visitor, 'Plants');
+        await visitor.getByLabel('Place').selectOption('lamp-shelf');
         await visitor.getByRole('button', { name: /^Choose these \d+$/ }).click();
         await visitor
           .getByRole('region', { name: 'Chosen plants' })
@@ -91,26 +110,18 @@ test('from one winter to the next', async ({ visitor, app }) => {
           .click();
         await visitor.getByRole('dialog').getByLabel('Place').selectOption({ label: 'Salt Stair terrace' });
         await visitor.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-        await expect(visitor.getByText(/plants: moved/)).toBeVisible();
+        await expect(visitor.getByText(/plants: moved/).first()).toBeVisible();
         break;
       }
       case 6: {
         // Repotted at the bench, as it is today, out of what lies in stock.
-        await visitor.goto(`${address}/plants?search=Hallway+stripes`);
-        await visitor
-          .getByRole('link', { name: /Hallway stripes/ })
-          .first()
-          .click();
+        await openPlant(visitor, 'Hallway stripes');
         await visitor.getByRole('button', { name: 'On the bench, as it is today' }).click();
         await waitForPlan(visitor);
         await visitor.getByRole('button', { name: 'Potted it' }).click();
         await visitor.getByRole('dialog').getByRole('button', { name: 'Add to its log' }).click();
         await expect(visitor.getByRole('dialog')).toHaveCount(0);
-        await visitor.goto(`${address}/plants?search=Hallway+stripes`);
-        await visitor
-          .getByRole('link', { name: /Hallway stripes/ })
-          .first()
-          .click();
+        await openPlant(visitor, 'Hallway stripes');
         await expect(visitor.getByRole('heading', { level: 2, name: day.format('D MMMM YYYY') })).toBeVisible();
         // Its medium was sour: it is new now.
         await expect(visitor.getByText('Its medium had gone sour')).toHaveCount(0);
@@ -118,21 +129,18 @@ test('from one winter to the next', async ({ visitor, app }) => {
       }
       case 8: {
         // One is lost, and stays to be found.
-        await visitor.goto(`${address}/plants?search=Dwarf+cane`);
-        await visitor
-          .getByRole('link', { name: /Dwarf cane/ })
-          .first()
-          .click();
+        await openPlant(visitor, 'Dwarf cane');
         await visitor.getByRole('button', { name: /^Left…/ }).click();
-        await visitor.getByRole('dialog').getByText('died', { exact: true }).click();
+        await visitor.getByRole('dialog').getByText('Died', { exact: true }).click();
         await visitor.getByRole('dialog').getByRole('textbox').fill('Forgotten in the sun.');
         await visitor.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-        await expect(visitor.getByText(/Dwarf cane: left/)).toBeVisible();
+        await expect(visitor.getByText(/Dwarf cane: left/).first()).toBeVisible();
         break;
       }
       case 9: {
         // Autumn in again.
-        await visitor.goto(`${address}/plants?place=salt-stair`);
+        await goTo(visitor, 'Plants');
+        await visitor.getByLabel('Place').selectOption('salt-stair');
         await visitor.getByRole('button', { name: /^Choose these \d+$/ }).click();
         await visitor
           .getByRole('region', { name: 'Chosen plants' })
@@ -140,7 +148,7 @@ test('from one winter to the next', async ({ visitor, app }) => {
           .click();
         await visitor.getByRole('dialog').getByLabel('Place').selectOption({ label: 'Tiller Street lamp shelf' });
         await visitor.getByRole('dialog').getByRole('button', { name: 'Keep it' }).click();
-        await expect(visitor.getByText(/plants: moved/)).toBeVisible();
+        await expect(visitor.getByText(/plants: moved/).first()).toBeVisible();
         break;
       }
       default:
@@ -148,16 +156,17 @@ test('from one winter to the next', async ({ visitor, app }) => {
   }
 
   // The record says what was done, to the last watering.
-  const after = await eventsIn(visitor, address);
+  const after = await eventsIn(visitor);
   expect(countOf(after, 'watered') - countOf(before, 'watered')).toBe(watered);
   expect(watered).toBeGreaterThan(100);
   for (const kind of ['put off', 'flushed', 'noted', 'potted', 'left']) {
     expect([kind, countOf(after, kind) - countOf(before, kind)]).toEqual([kind, 1]);
   }
   await turnTo(visitor, 12);
-  await visitor.goto(`${address}/today`);
+  await goTo(visitor, 'Today');
   await expect(visitor.getByRole('region', { name: 'What changed' })).toBeVisible();
   await expect(visitor.getByRole('table', { name: 'Where plants die' })).toContainText(/\d+ in \d+ plant-years/);
-  await visitor.goto(`${address}/plants?which=left&search=Dwarf+cane`);
+  await goTo(visitor, 'Plants');
+  await visitor.getByLabel('Which').selectOption('left');
   await expect(visitor.getByRole('link', { name: /Dwarf cane/ })).toBeVisible();
 });

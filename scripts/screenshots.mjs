@@ -40,15 +40,6 @@ await picture('why', '/', desk, async (page) => {
   for (let k = 0; k < 10; k += 1) await page.keyboard.press('ArrowRight');
   await page.getByText('Why', { exact: true }).click();
 });
-await picture('mount', '/', desk, async (page) => {
-  await page.keyboard.press('l');
-  await page.getByRole('radio', { name: /Mangrove Steps terrace/ }).click();
-  await page.keyboard.press('d');
-  await page.getByRole('button', { name: 'every day' }).click();
-  await page.keyboard.press('Escape');
-  await genus(page, 'vanda');
-  await page.getByTestId('setup').filter({ hasText: 'mount' }).first().click();
-});
 await picture('growth', '/', desk, async (page) => {
   await genus(page, 'zygopetalum');
   await page.keyboard.press('g');
@@ -65,14 +56,16 @@ await picture('inspect', '/', desk, lookOver(3));
 await picture('tablet', '/', tablet);
 await picture('dark', '/', desk, null, 'dark');
 await picture('phone', '/', { width: 390, height: 844 });
-await picture('signs', '/', desk, async (page) => {
-  await page.keyboard.press('s');
-  await page.getByRole('button', { name: 'new root tips just showing' }).click();
-});
 await picture('plants', '/plants', desk);
 await picture('today', '/today', desk, (page) =>
   page.getByText(/Working out ahead/).waitFor({ state: 'detached', timeout: 60_000 }),
 );
+await picture('wall', '/plants', desk, async (page) => {
+  await page.getByText('Pictures', { exact: true }).click();
+  await page.locator('li img').first().waitFor();
+  await page.waitForLoadState('networkidle');
+});
+await picture('stock', '/stock', desk);
 await picture('places', '/places', desk);
 await picture('log', '/plants?search=purple', desk, async (page) => {
   await page.getByRole('link', { name: /Purple/ }).click();

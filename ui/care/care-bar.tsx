@@ -42,7 +42,8 @@ export function CareBar({ plants, onKept }: CareBarProps) {
   const keepDone = async (done: Done) => {
     const isKept = await keep(plants, `${careWords[done.kind].toLowerCase()}${when}`, done);
     if (!isKept) return;
-    setOpen(null);
+    // Another dialog may have been opened meanwhile: only its own is closed.
+    setOpen((now) => (now === done.kind ? null : now));
     onKept?.();
   };
   useCareKeys((name) => {
