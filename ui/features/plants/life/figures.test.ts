@@ -1,6 +1,6 @@
 /** The figures of a life, from what its log says. */
 import type { PlantLog } from '@server/plants/schemas';
-import { bedAge, keptDays, mapsOfThisPot, shootsByYear, shootsWithDays } from './figures';
+import { bedAge, keptDays, mapsThatMatch, shootsByYear, shootsWithDays } from './figures';
 
 const map = (...xs: readonly number[]) => ({
   plants: [
@@ -37,7 +37,7 @@ test('shoots as last counted in each year, on a map or by number', () => {
   ]);
 });
 
-test('maps of the pot it stands in, and each shoot with the map it first stood on', () => {
+test('maps that lie on each other, also over a repotting, and each shoot with the map it first stood on', () => {
   const life = lifeOf(
     [potted('2023-04-01', { growthMap: map(0, 3) })],
     [
@@ -46,7 +46,7 @@ test('maps of the pot it stands in, and each shoot with the map it first stood o
       looked('2022-01-01', { growthMap: map(50, 53) }),
     ],
   );
-  const maps = mapsOfThisPot(life);
+  const maps = mapsThatMatch(life);
   expect(maps.map(({ day }) => day)).toEqual(['2023-04-01', '2024-04-01', '2025-04-01']);
   expect(shootsWithDays(maps).map(({ xCm, since }) => [xCm, since])).toEqual([
     [0, '2023-04-01'],

@@ -31,19 +31,32 @@ const mapIn = (planCase: unknown): GrowthMapSaid | null =>
 
 type Looked = Pick<PlantLog, 'pottings' | 'inspections'>;
 
-/** Maps since the plant stands in this pot, the earliest first: their middle is the pot's. */
-export function mapsOfThisPot({ pottings, inspections }: Looked): readonly DatedMap[] {
-  const [potted] = pottings;
-  const from = potted?.pottedOn ?? '';
-  const seen = inspections.flatMap(({ inspectedOn: day, inspection: { growthMap: map } }) =>
-    map && day > from ? [{ day, map }] : [],
-  );
-  const first = potted && mapIn(potted.planCase);
-  return [...(first ? [{ day: from, map: first }] : []), ...seen].sort((a, b) => a.day.localeCompare(b.day));
-}
-
 const shootsOn = ({ plants }: GrowthMapSaid): number =>
   plants.reduce((sum, { bulbs, leads }) => sum + bulbs.length + leads.length, 0);
+
+/** Less than this part of the shoots found again is another pot, or another plant's back. */
+const LEAST_SHARED = 0.5;
+
+const isOfOneSheet = (before: GrowthMapSaid, after: GrowthMapSaid): boolean => {
+  const shared = shootsOn(after) - shootsSince(before, after).length;
+  return shared >= LEAST_SHARED * Math.min(shootsOn(before), shootsOn(after));
+};
+
+/** The newest map and those before it on which its shoots stand in the same places, the earliest first: they lie on each other. */
+export function mapsThatMatch({ pottings, inspections }: Looked): readonly DatedMap[] {
+  const seen = inspections.flatMap(({ inspectedOn: day, inspection: { growthMap: map } }) =>
+    map ? [{ day, map }] : [],
+  );
+  const days = new Set(seen.map(({ day }) => day));
+  const potted = pottings.flatMap(({ pottedOn: day, planCase }) => {
+    const map = mapIn(planCase);
+    return map && !days.has(day) ? [{ day, map }] : [];
+  });
+  const all = [...seen, ...potted].sort((a, b) => a.day.localeCompare(b.day));
+  let first = Math.max(0, all.length - 1);
+  while (first > 0 && isOfOneSheet(all[first - 1]!.map, all[first]!.map)) first -= 1;
+  return all.slice(first);
+}
 
 export interface ShootsIn {
   readonly year: string;

@@ -1,12 +1,12 @@
 'use client';
 
-/** All maps since it stands in this pot, in one: each shoot marked with the year in which it first stood there. */
+/** All maps that lie on each other, in one: each shoot marked with the year in which it first stood there. */
 import type { PlantLog } from '@server/plants/schemas';
 import { PotAbove } from '../../../drawing/pot-above';
 import { BULB, LEAF_LINE, YOUNG_BULB } from '../../../drawing/plant/colors';
 import { colors } from '../../../theme/tokens';
 import styles from '../plants.module.css';
-import { mapsOfThisPot, shootsWithDays } from './figures';
+import { mapsThatMatch, shootsWithDays } from './figures';
 import { longDay } from './long-day';
 
 const LEAST_HALF_CM = 4;
@@ -14,7 +14,7 @@ const BEYOND_SHARE = 1.14;
 const SIZE_PX = 300;
 
 export function MapsInOne({ log }: { readonly log: Pick<PlantLog, 'pottings' | 'inspections'> }) {
-  const maps = mapsOfThisPot(log);
+  const maps = mapsThatMatch(log);
   if (maps.length < 2) return null;
   const shoots = shootsWithDays(maps);
   const rim = maps.at(-1)!.map.rim ?? maps[0]!.map.rim ?? null;
