@@ -130,11 +130,7 @@ async function questions(orm: MikroORM, scope: Scope): Promise<Readonly<Record<s
     learned: await measure(() => learnedOf(em(), scope, TODAY)),
     plantPage: await measure((n) => plantLog(em(), scope, rows[n % rows.length]!.id, TODAY)),
     overview: await measure(
-      async () => [
-        await dueList(em(), scope, TODAY),
-        await listWaiting(em(), scope),
-        await listFacets(em(), scope),
-      ],
+      async () => [await dueList(em(), scope, TODAY), await listWaiting(em(), scope), await listFacets(em(), scope)],
       watered,
     ),
   };

@@ -32,7 +32,7 @@ const newestSql = `select plant.id as "plantId", plant.name as "plantName", even
 
 /** A bed ends with the next potting, with the plant's leaving, or today; it went bad on the day it was first found so. */
 const bedsSql = `with potted as (
-    select event.plant_id, event.happened_on as begins, event.data,
+    select event.plant_id, event.happened_on as begins, event.medium_id,
       lead(event.happened_on) over (partition by event.plant_id order by event.happened_on, event.recorded_at) as next_on
     from event join plant on plant.id = event.plant_id
     where event.collection_id = ? and event.kind = 'potted' and event.hidden_at is null and plant.deleted_at is null
@@ -41,10 +41,8 @@ const bedsSql = `with potted as (
     where collection_id = ? and kind = 'inspected' and hidden_at is null
       and data->>'condition' in ('breaking down', 'gone sour')
   ), bed as (
-    select potted.plant_id, potted.begins, coalesce(potted.next_on, plant_now.left_on, ?::date) as ends,
-      (select line->>'mediumId' from jsonb_array_elements(
-          case jsonb_typeof(potted.data->'recipe') when 'array' then potted.data->'recipe' end) line
-        where line->>'layer' = 'main' order by line->'parts' desc limit 1) as medium_id
+    select potted.plant_id, potted.begins, potted.medium_id,
+      coalesce(potted.next_on, plant_now.left_on, ?::date) as ends
     from potted join plant_now on plant_now.plant_id = potted.plant_id
   )
   select bed.medium_id as "mediumId", coalesce(min(bad.happened_on), bed.ends) - bed.begins as days,
@@ -66,23 +64,24 @@ interface Stay {
 const placeNameOf = (place: string): string =>
   `case jsonb_typeof(${place}) when 'string' then coalesce(named.name, ${place} #>> '{}') else ${place}->>'name' end`;
 
-const staysSql = `with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text))
+const staysSql = `with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text)),
+  first as (
+    select plant_id, min(happened_on) as on_day from event where collection_id = ? and hidden_at is null group by plant_id
+  ), moved as (
+    select event.plant_id, json_agg(json_build_object('on', event.happened_on,
+      'from', ${placeNameOf(`event.data->'from'->'place'`).replaceAll('named.', 'was.')},
+      'to', ${placeNameOf(`event.data->'place'`)}) order by event.happened_on, event.recorded_at) as moves
+    from event left join named on named.id = event.data->>'place'
+    left join named was on was.id = event.data->'from'->>'place'
+    where event.collection_id = ? and event.kind = 'moved' and event.hidden_at is null
+    group by event.plant_id
+  )
   select plant.id, least(plant.acquired_on, first.on_day, plant.created_at::date)::text as begins,
     coalesce(plant_now.left_on, ?::date)::text as ends, coalesce(plant_now.left_how = 'died', false) as died,
     coalesce(plant_now.place_name, '') as "placeNow", moved.moves
   from plant join plant_now on plant_now.plant_id = plant.id
-  left join lateral (
-    select min(event.happened_on) as on_day from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.hidden_at is null
-  ) first on true
-  left join lateral (
-    select json_agg(json_build_object('on', event.happened_on, 'from', ${placeNameOf(`event.data->'from'->'place'`).replaceAll('named.', 'was.')},
-      'to', ${placeNameOf(`event.data->'place'`)}) order by event.happened_on, event.recorded_at) as moves
-    from event left join named on named.id = event.data->>'place'
-    left join named was on was.id = event.data->'from'->>'place'
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'moved'
-      and event.hidden_at is null
-  ) moved on true
+  left join first on first.plant_id = plant.id
+  left join moved on moved.plant_id = plant.id
   where plant.collection_id = ? and plant.deleted_at is null`;
 
 const standsSql = `select plant_now.place_key as "placeKey", coalesce(max(plant_now.place_name), '') as "placeName", count(*)::int as plants
@@ -132,7 +131,7 @@ export async function learnedOf(em: EntityManager, scope: Scope, today: string):
   const counts = await em.execute<{ kind: EventKind; plants: number }[]>(countsSql, [collectionId, since, today]);
   const newest = await em.execute<Learned['lately']['newest']>(newestSql, [collectionId, today]);
   const beds = await em.execute<Bed[]>(bedsSql, [collectionId, collectionId, today]);
-  const stays = await em.execute<Stay[]>(staysSql, [placeNames, today, collectionId]);
+  const stays = await em.execute<Stay[]>(staysSql, [placeNames, collectionId, collectionId, today, collectionId]);
   const stands = await em.execute<Learned['stands']>(standsSql, [collectionId]);
   return {
     today,

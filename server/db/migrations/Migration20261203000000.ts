@@ -49,6 +49,14 @@ export class Migration20261203000000 extends Migration {
     this.addSql(`update "own_item" set data = ${asStock('data')}, kind = 'stock' where kind = 'pot';`);
     this.addSql(`alter table "own_item"
       add constraint "own_item_kind_check" check ("kind" in ('medium', 'genus', 'stock', 'view'));`);
+    // Which medium a potting is mainly of is asked of all pottings at once: it is taken out of the recipe when it is written.
+    this.addSql(`create function "main_medium_of"("data" jsonb) returns varchar(80) language sql immutable as $$
+      select (line->>'mediumId')::varchar(80)
+      from jsonb_array_elements(case jsonb_typeof("data"->'recipe') when 'array' then "data"->'recipe' end) line
+      where line->>'layer' = 'main' order by line->'parts' desc limit 1
+    $$;`);
+    this.addSql(`alter table "event" add column "medium_id" varchar(80) null
+      generated always as (case when "kind" = 'potted' then "main_medium_of"("data") end) stored;`);
     this.addSql(`create table "intake" (
       "id" uuid not null primary key,
       "collection_id" uuid not null references "collection" ("id"),
@@ -82,5 +90,7 @@ export class Migration20261203000000 extends Migration {
       add constraint "own_item_kind_check" check ("kind" in ('medium', 'pot', 'genus'));`);
     this.addSql(`drop table "stock_entry";`);
     this.addSql(`drop table "intake";`);
+    this.addSql(`alter table "event" drop column "medium_id";`);
+    this.addSql(`drop function "main_medium_of";`);
   }
 }
