@@ -275,6 +275,16 @@ describe('a correction', () => {
     expect(after).toEqual({ ...potting, pottedOn: '2026-04-30', note: 'a day sooner', version: 2 });
   });
 
+  test('of a potting: the litres that really went in; a line that is none is refused', async () => {
+    const [potting] = (await log(one)).pottings;
+    const recipe = potting!.recipe.map((line) => ({ ...line, takeL: 0.123 }));
+    const to = { happenedOn: potting!.pottedOn, note: potting!.note, details: { recipe } };
+    await correctEvent(em(), scope, potting!.id, to, 1);
+    expect((await log(one)).pottings[0]!.recipe.map(({ takeL }) => takeL)).toEqual(recipe.map(() => 0.123));
+    const wrong = { ...to, details: { recipe: [{ ...recipe[0]!, takeL: 'some' }] } };
+    expect(await correctEvent(em(), scope, potting!.id, wrong, 2)).toMatchObject({ status: 'cannot be said of it' });
+  });
+
   test('what was seen in a look-over is put right or taken back; what cannot be seen is refused', async () => {
     const seen = { liveRootsPct: 80, smell: 'fresh', condition: 'sound' };
     const plantId = one;

@@ -57,6 +57,9 @@ export class Migration20261203000000 extends Migration {
     $$;`);
     this.addSql(`alter table "event" add column "medium_id" varchar(80) null
       generated always as (case when "kind" = 'potted' then "main_medium_of"("data") end) stored;`);
+    // What changed lately is asked by day, over all plants.
+    this.addSql(`create index "event_day_index"
+      on "event" ("collection_id", "happened_on" desc, "recorded_at" desc) where "hidden_at" is null;`);
     this.addSql(`create table "intake" (
       "id" uuid not null primary key,
       "collection_id" uuid not null references "collection" ("id"),
@@ -90,6 +93,7 @@ export class Migration20261203000000 extends Migration {
       add constraint "own_item_kind_check" check ("kind" in ('medium', 'pot', 'genus'));`);
     this.addSql(`drop table "stock_entry";`);
     this.addSql(`drop table "intake";`);
+    this.addSql(`drop index "event_day_index";`);
     this.addSql(`alter table "event" drop column "medium_id";`);
     this.addSql(`drop function "main_medium_of";`);
   }

@@ -11,7 +11,7 @@ import { thingText } from '@core/words';
 import { useStock } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
 import { useIsBrowser } from '../../data/stored';
-import { moneyText, usualCurrency } from './money';
+import { moneyText, usualCurrency } from '../../data/money';
 import { StockDialog } from './stock-dialog';
 import { isLow, StockTile } from './stock-tile';
 import styles from './stock.module.css';

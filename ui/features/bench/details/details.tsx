@@ -54,7 +54,7 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
             <Recipe review={review} units={units} />
             <PerchedWater spec={review.spec} units={units} />
             <h2>What it costs you</h2>
-            <Costs costs={review.costs} />
+            <Costs review={review} costs={review.costs} />
           </>
         ) : null}
         {page === 'Why' ? (

@@ -25,7 +25,17 @@ export interface EntryToCorrect {
   readonly kind: string;
   /** What it says beside day and note. */
   readonly said: Readonly<Record<string, unknown>>;
+  /** Where it is not the kind alone that tells what can be put right. */
+  readonly fields?: EntryFields;
 }
+
+/** Fields, and what is sent of those that were changed. */
+export interface EntryFields {
+  readonly fields: readonly SaidField[];
+  readonly toDetails: (changed: Readonly<Record<string, unknown>>) => Record<string, unknown>;
+}
+
+const asTheyAre: EntryFields['toDetails'] = (changed) => ({ ...changed });
 
 export type EntryActions = (entry: EntryToCorrect) => ReactNode;
 
@@ -55,7 +65,7 @@ const keptSchema = z.object({ version: z.number(), happenedOn: z.string(), note:
 function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; readonly onClose: () => void }) {
   const [day, setDay] = useState(entry.day);
   const [note, setNote] = useState(entry.note ?? '');
-  const fields = saidFields[entry.kind] ?? [];
+  const { fields, toDetails } = entry.fields ?? { fields: saidFields[entry.kind] ?? [], toDetails: asTheyAre };
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const [seenVersion, setSeenVersion] = useState(entry.version);
   const [fault, setFault] = useState<string | null>(null);
@@ -69,7 +79,8 @@ function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; rea
     setFault(null);
     const title = `Entry of ${dayjs(entry.day).format('D MMM YYYY')} put right`;
     const isSaid = Object.keys(read.details).length > 0;
-    const correction = { happenedOn: day, note: note.trim(), ...(isSaid ? { details: read.details } : {}) };
+    const details = isSaid ? { details: toDetails(read.details) } : {};
+    const correction = { happenedOn: day, note: note.trim(), ...details };
     const outcome = await keepIt(() => client.correctEvent(title, entry.id, correction, seenVersion));
     setBusy(false);
     if (outcome.status === 'refused') {

@@ -9,6 +9,7 @@ import { readSaved, type SavedPlan } from '../saved-plan';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
 import { longDay } from './long-day';
+import { recipeFields, saidOf } from './recipe-fields';
 import { SavedDrawing } from './saved-drawing';
 
 interface PottingLineProps {
@@ -34,7 +35,8 @@ export function PottingLine({ entry, onOpen, actions }: PottingLineProps) {
             day: entry.pottedOn,
             note: entry.note,
             kind: 'potted',
-            said: nothing,
+            said: saidOf(entry),
+            fields: recipeFields(entry),
           })}
         </div>
       </div>
@@ -65,6 +67,3 @@ function RecipeTable({ entry }: { readonly entry: PottingEntry }) {
     </table>
   );
 }
-
-/** Only its day and note are put right; the rest is made anew at the bench. */
-const nothing = {};
