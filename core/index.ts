@@ -14,6 +14,7 @@ export {
   DAYS_PER_YEAR,
   dayNumber,
   dayOf,
+  nextMonth,
   ranges,
   round1,
   roundHalf,

@@ -142,6 +142,30 @@ test.describe('a plant', () => {
     await expect(visitor.getByRole('list', { name: 'What it said before' })).toContainText('smells of cinnamon');
   });
 
+  test('what was seen, and what went in, is put right line by line', async ({ visitor, app }) => {
+    await openPlant(visitor, app.address, 'Velvet lip');
+    const dialog = visitor.getByRole('dialog');
+    const seen = visitor.getByRole('listitem').filter({ hasText: 'Looked over' }).first();
+    await seen.getByRole('button', { name: 'Put right…' }).click();
+    await dialog.getByLabel('Smell').selectOption({ label: 'mouldy' });
+    await dialog.getByLabel('Live roots, %').fill('140');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog.getByRole('alert')).toHaveText('Live roots must be between 0 and 100 %.');
+    await dialog.getByLabel('Live roots, %').fill('');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(seen.getByRole('row', { name: /Smell/ })).toContainText('mouldy');
+    await expect(seen.getByRole('row', { name: /Live roots/ })).toHaveCount(0);
+    const potted = visitor.getByRole('listitem').filter({ hasText: 'What went in' }).first();
+    await potted.getByRole('button', { name: 'Put right…' }).click();
+    await dialog
+      .getByLabel(/\(main\), L$/)
+      .first()
+      .fill('0,77');
+    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await expect(potted.getByRole('row', { name: /main/ }).first()).toContainText('0.77 L');
+  });
+
   test('two at one plant: the second is shown what the first wrote, and chooses', async ({ visitor, app, browser }) => {
     await openPlant(visitor, app.address, 'Coconut pie');
     const other = await (await browser.newContext()).newPage();

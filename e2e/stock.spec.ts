@@ -74,6 +74,8 @@ test('the bench proposes from stock; potted, stock has less; undone, it has it a
   await bench.getByRole('switch', { name: /From my stock first/ }).click();
   await done(bench);
   await waitForPlan(bench);
+  await bench.getByRole('radio', { name: 'Mix' }).check({ force: true });
+  await expect(bench.getByRole('row', { name: /at the prices of my stock/ })).toContainText('€');
   await bench.getByRole('button', { name: 'Potted it' }).click();
   const dialog = bench.getByRole('dialog');
   await dialog.getByLabel('Name on the tag').fill('Potted from stock');

@@ -152,7 +152,7 @@ describe('the list', () => {
   test('each plant stands once a sort in the year ahead, and none before this month', async () => {
     const { ahead } = await dueList(em(), scope, TODAY);
     expect(ahead).toHaveLength(12);
-    expect(ahead[0]!.month).toBe('2026-06');
+    expect(ahead[0]!.from).toBe('2026-06-01');
     const repots = ahead.flatMap(({ places }) => places.map(({ repot }) => repot)).reduce((sum, n) => sum + n, 0);
     expect(repots).toBeLessThanOrEqual(3);
     expect(ahead[0]!.places[0]).toMatchObject({ placeName: 'Kiln Lane flat' });
@@ -185,6 +185,23 @@ describe('the list', () => {
     counted.mockClear();
     expect(await dueList(fork, scope, TODAY)).toEqual(first);
     expect(counted).toHaveBeenCalledTimes(1);
+  });
+
+  test('five weeks from today, with what falls on their days, are part of the year', async () => {
+    const { ahead, weeks } = await dueList(em(), scope, TODAY);
+    expect(weeks.map(({ from }) => from)).toEqual([
+      '2026-06-15',
+      '2026-06-22',
+      '2026-06-29',
+      '2026-07-06',
+      '2026-07-13',
+    ]);
+    const sum = (spans: typeof weeks) =>
+      spans
+        .flatMap(({ places }) => places.map(({ repot, flush, look }) => repot + flush + look))
+        .reduce((all, n) => all + n, 0);
+    expect(sum(weeks)).toBeGreaterThan(0);
+    expect(sum(weeks)).toBeLessThanOrEqual(sum(ahead.slice(0, 2)));
   });
 
   test('the list of plants can be narrowed to those that are due', async () => {

@@ -1,8 +1,8 @@
 /** What is due, ranked over all plants that are here, by the core's judgement of each. */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { firstNeed, type Need, urgencyOf } from '@core';
+import { dayNumber, dayOf, firstNeed, type Need, nextMonth, urgencyOf } from '@core';
 import type { Scope } from '../scope';
-import type { DueList, DuePlant, MonthAhead, ThirstyPlant } from './schemas';
+import type { DueList, DuePlant, SpanAhead, ThirstyPlant } from './schemas';
 import { type Judged, judgedPlant, judgedPlants, type Told } from './judged';
 import { type Sort, sortOf } from './sorts';
 import type { WaterNext } from './standings';
@@ -23,48 +23,63 @@ const told = (row: Told) => ({
 });
 
 const MONTHS_AHEAD = 12;
+const WEEKS_AHEAD = 5;
+const DAYS_PER_WEEK = 7;
 
-/** The twelve months from the one of today on, YYYY-MM. */
+/** The first days of the twelve months from the one of today on. */
 function monthsFrom(today: string): readonly string[] {
   const [year, month] = [Number(today.slice(0, 4)), Number(today.slice(5, 7)) - 1];
   return Array.from({ length: MONTHS_AHEAD }, (_, n) =>
-    new Date(Date.UTC(year, month + n, 1)).toISOString().slice(0, 'YYYY-MM'.length),
+    new Date(Date.UTC(year, month + n, 1)).toISOString().slice(0, 10),
   );
 }
 
+const weeksFrom = (today: string): readonly string[] =>
+  Array.from({ length: WEEKS_AHEAD }, (_, n) => dayOf(dayNumber(today) + DAYS_PER_WEEK * n));
+
 /** Where a need falls on the calendar: when it can be done, and never before today. */
-function monthOf({ dueOn, notBefore }: Need, today: string): string {
+function dayFor({ dueOn, notBefore }: Need, today: string): string {
   const from = dueOn > today ? dueOn : today;
-  return (notBefore !== null && notBefore > from ? notBefore : from).slice(0, 'YYYY-MM'.length);
+  return notBefore !== null && notBefore > from ? notBefore : from;
 }
 
 type Counts = Record<Sort, number>;
 
-/** How many plants want repotting, flushing and looking at, by month and place; of each plant the first of a sort. */
-function aheadOf(judged: readonly Judged[], today: string): MonthAhead[] {
-  const months = monthsFrom(today);
-  const byMonth = new Map(months.map((month) => [month, new Map<string, Counts>()]));
-  for (const { row, needs } of judged) {
-    const firsts: Partial<Record<Sort, string>> = {};
+interface Coming {
+  readonly placeName: string;
+  readonly sort: Sort;
+  readonly on: string;
+}
+
+/** Of each plant the first of a sort. */
+function comingOf(judged: readonly Judged[], today: string): readonly Coming[] {
+  return judged.flatMap(({ row, needs }) => {
+    const firsts = new Map<Sort, string>();
     for (const need of needs) {
       const sort = sortOf(need.kind);
       if (sort === null) continue;
-      const month = monthOf(need, today);
-      const first = firsts[sort];
-      if (first === undefined || month < first) firsts[sort] = month;
+      const on = dayFor(need, today);
+      const first = firsts.get(sort);
+      if (first === undefined || on < first) firsts.set(sort, on);
     }
-    const placeName = row.place_name ?? '';
-    for (const sort of ['repot', 'flush', 'look'] as const) {
-      const places = byMonth.get(firsts[sort] ?? '');
-      if (!places) continue;
-      const counts = places.get(placeName) ?? { repot: 0, flush: 0, look: 0 };
-      counts[sort] += 1;
-      places.set(placeName, counts);
-    }
+    return [...firsts].map(([sort, on]) => ({ placeName: row.place_name ?? '', sort, on }));
+  });
+}
+
+/** How many plants want repotting, flushing and looking at in each span of time, by place. end: the first day after the last span. */
+function aheadOf(coming: readonly Coming[], spans: readonly string[], end: string): SpanAhead[] {
+  const bySpan = spans.map(() => new Map<string, Counts>());
+  for (const { placeName, sort, on } of coming) {
+    const at = on >= end ? -1 : spans.filter((from) => from <= on).length - 1;
+    const places = bySpan[at];
+    if (!places) continue;
+    const counts = places.get(placeName) ?? { repot: 0, flush: 0, look: 0 };
+    counts[sort] += 1;
+    places.set(placeName, counts);
   }
-  return months.map((month) => ({
-    month,
-    places: [...byMonth.get(month)!]
+  return spans.map((from, n) => ({
+    from,
+    places: [...bySpan[n]!]
       .map(([placeName, counts]) => ({ placeName, ...counts }))
       .sort((a, b) => a.placeName.localeCompare(b.placeName)),
   }));
@@ -105,12 +120,15 @@ function thirsty(judged: readonly Judged[], today: string): ThirstyPlant[] {
 export async function dueList(em: EntityManager, scope: Scope, today: string): Promise<DueList> {
   const judged = await judgedPlants(em, scope, today);
   const due = duePlants(judged);
+  const coming = comingOf(judged, today);
+  const [months, weeks] = [monthsFrom(today), weeksFrom(today)];
   return {
     today,
     plants: due.shown,
     total: due.total,
     water: thirsty(judged, today),
-    ahead: aheadOf(judged, today),
+    ahead: aheadOf(coming, months, nextMonth(months.at(-1)!)),
+    weeks: aheadOf(coming, weeks, dayOf(dayNumber(weeks.at(-1)!) + DAYS_PER_WEEK)),
     reckoning: judged.filter(({ row }) => !row.is_reckoned).length,
   };
 }

@@ -41,12 +41,12 @@ export const thirstyPlantSchema = z.object({
 });
 export type ThirstyPlant = z.infer<typeof thirstyPlantSchema>;
 
-export const monthAheadSchema = z.object({
-  /** YYYY-MM */
-  month: z.string(),
+/** What comes in a week or a month that begins on a day, by place. */
+export const spanAheadSchema = z.object({
+  from: z.string(),
   places: z.array(z.object({ placeName: z.string(), repot: z.number(), flush: z.number(), look: z.number() })),
 });
-export type MonthAhead = z.infer<typeof monthAheadSchema>;
+export type SpanAhead = z.infer<typeof spanAheadSchema>;
 
 export const dueListSchema = z.object({
   today: z.string(),
@@ -55,7 +55,9 @@ export const dueListSchema = z.object({
   total: z.number(),
   water: z.array(thirstyPlantSchema),
   /** The twelve months from this one on. */
-  ahead: z.array(monthAheadSchema),
+  ahead: z.array(spanAheadSchema),
+  /** The five weeks from this day on. */
+  weeks: z.array(spanAheadSchema),
   /** Of so many plants what is to come is being worked out yet. */
   reckoning: z.number(),
 });

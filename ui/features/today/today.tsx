@@ -34,7 +34,7 @@ export function TodayView({ firstDue, firstWaiting }: TodayProps) {
           <WaitingPlants first={firstWaiting} />
         </div>
       </div>
-      <YearAhead ahead={due.ahead} />
+      <YearAhead due={due} />
       <Lately />
     </div>
   );

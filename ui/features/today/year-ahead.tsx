@@ -1,11 +1,13 @@
 'use client';
 
-/** The year ahead, month by month and place by place: how many plants want a new pot, a flush, a look. */
+/** The year ahead by months, or the next weeks, place by place: how many plants want a new pot, a flush, a look. */
 import dayjs from 'dayjs';
-import type { MonthAhead } from '@server/due/schemas';
+import { useState } from 'react';
+import type { DueList, SpanAhead } from '@server/due/schemas';
+import { Choice } from '../../controls/choice';
 import styles from './today.module.css';
 
-type Counts = Pick<MonthAhead['places'][number], 'repot' | 'flush' | 'look'>;
+type Counts = Pick<SpanAhead['places'][number], 'repot' | 'flush' | 'look'>;
 
 const sorts = [
   { key: 'repot', name: 'new pot', mark: '●' },
@@ -13,8 +15,15 @@ const sorts = [
   { key: 'look', name: 'look over', mark: '○' },
 ] as const satisfies readonly { readonly key: keyof Counts; readonly name: string; readonly mark: string }[];
 
-export function YearAhead({ ahead }: { readonly ahead: readonly MonthAhead[] }) {
-  const places = [...new Set(ahead.flatMap((month) => month.places.map(({ placeName }) => placeName)))].sort();
+const spans = [
+  { value: 'year', label: 'Year' },
+  { value: 'weeks', label: 'Next weeks' },
+] as const;
+
+export function YearAhead({ due }: { readonly due: Pick<DueList, 'ahead' | 'weeks'> }) {
+  const [span, setSpan] = useState<(typeof spans)[number]['value']>('year');
+  const ahead = span === 'year' ? due.ahead : due.weeks;
+  const places = [...new Set(due.ahead.flatMap((month) => month.places.map(({ placeName }) => placeName)))].sort();
   if (places.length === 0) return null;
   const most = Math.max(
     1,
@@ -23,6 +32,7 @@ export function YearAhead({ ahead }: { readonly ahead: readonly MonthAhead[] }) 
   return (
     <section aria-label="The year ahead">
       <h2>The year ahead</h2>
+      <Choice label="How far ahead" options={spans} value={span} onChange={setSpan} />
       <p className={styles.key}>
         {sorts.map(({ key, name, mark }) => (
           <span key={key} data-sort={key}>
@@ -30,14 +40,14 @@ export function YearAhead({ ahead }: { readonly ahead: readonly MonthAhead[] }) 
           </span>
         ))}
       </p>
-      <div className={styles.scroll} tabIndex={0} role="region" aria-label="Month by month">
+      <div className={styles.scroll} tabIndex={0} role="region" aria-label="Month by month, or week by week">
         <table className={styles.year}>
           <thead>
             <tr>
               <th scope="col">Place</th>
-              {ahead.map(({ month }) => (
-                <th key={month} scope="col">
-                  {dayjs(`${month}-01`).format('MMM')}
+              {ahead.map(({ from }) => (
+                <th key={from} scope="col">
+                  {span === 'year' ? dayjs(from).format('MMM') : `from ${dayjs(from).format('D MMM')}`}
                 </th>
               ))}
             </tr>
@@ -46,9 +56,9 @@ export function YearAhead({ ahead }: { readonly ahead: readonly MonthAhead[] }) 
             {places.map((placeName) => (
               <tr key={placeName}>
                 <th scope="row">{placeName || 'No place said'}</th>
-                {ahead.map(({ month, places: ofMonth }) => (
-                  <td key={month}>
-                    <Cell counts={ofMonth.find((one) => one.placeName === placeName)} most={most} />
+                {ahead.map(({ from, places: ofSpan }) => (
+                  <td key={from}>
+                    <Cell counts={ofSpan.find((one) => one.placeName === placeName)} most={most} />
                   </td>
                 ))}
               </tr>
