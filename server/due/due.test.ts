@@ -190,11 +190,11 @@ describe('the list', () => {
   test('five weeks from today, with what falls on their days, are part of the year', async () => {
     const { ahead, weeks } = await dueList(em(), scope, TODAY);
     expect(weeks.map(({ from }) => from)).toEqual([
-      '2026-06-15',
-      '2026-06-22',
-      '2026-06-29',
-      '2026-07-06',
-      '2026-07-13',
+      '2026-06-10',
+      '2026-06-17',
+      '2026-06-24',
+      '2026-07-01',
+      '2026-07-08',
     ]);
     const sum = (spans: typeof weeks) =>
       spans
