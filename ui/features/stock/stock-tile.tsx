@@ -66,7 +66,10 @@ export function StockTile({ row, onChange }: StockTileProps) {
           All washed<span className="visually-hidden">: {name}</span>
         </Button>
       ) : (
-        <Button isBusy={isBusy} onClick={() => void say(boughtText(row), { kind: 'bought', amount: bought })}>
+        <Button
+          isBusy={isBusy}
+          onClick={() => void say(moreSaid(row), { kind: isUsed(row) ? 'back' : 'bought', amount: bought })}
+        >
           {moreText(row)}
           <span className="visually-hidden"> of {name}</span>
         </Button>
@@ -83,7 +86,11 @@ function moreText(row: StockRow): string {
   return isByLitre(row) ? '+ 1 L' : '+ 1';
 }
 
-function boughtText(row: StockRow): string {
+/** What was used before is not bought: it comes back. */
+const isUsed = ({ data: { thing } }: StockRow): boolean => thing.kind !== 'sundry' && thing.used !== undefined;
+
+function moreSaid(row: StockRow): string {
+  if (isUsed(row)) return isByLitre(row) ? '1 L came back' : '1 came back';
   if (row.data.bagL !== undefined) return `a bag of ${row.data.bagL} L bought`;
   return isByLitre(row) ? '1 L bought' : '1 bought';
 }
