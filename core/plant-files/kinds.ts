@@ -1,6 +1,6 @@
 /** A kind as a grower writes it, matched with the genera of the catalogue. */
 import { distance } from 'fastest-levenshtein';
-import { grouped } from '../base';
+import { grouped, lazily } from '../base';
 import { generaCatalogue } from '../catalogue/genera';
 import { plain } from './columns';
 import { k } from './constants';
@@ -25,21 +25,23 @@ function callsOf(name: string): readonly string[] {
   return [name, before, ...parts, ...parts.map((part) => part.split(' ')[0] ?? '')];
 }
 
-const calls: readonly Called[] = [
-  ...generaCatalogue.flatMap(({ id: genusId, name, alsoCalled }) =>
-    [...callsOf(name), ...alsoCalled, ...alsoCalled.map((call) => call.replace(/ group$/, ''))].map((call) => ({
-      words: plain(call),
-      genusId,
-    })),
-  ),
-  ...Object.entries(otherNames).flatMap(([call, genusIds]) =>
-    genusIds.value.map((genusId) => ({ words: plain(call), genusId })),
-  ),
-].filter(({ words }) => words !== '' && !['other', 'kin', 'its', 'rock', 'small'].includes(words));
+const calls = (): readonly Called[] =>
+  [
+    ...generaCatalogue.flatMap(({ id: genusId, name, alsoCalled }) =>
+      [...callsOf(name), ...alsoCalled, ...alsoCalled.map((call) => call.replace(/ group$/, ''))].map((call) => ({
+        words: plain(call),
+        genusId,
+      })),
+    ),
+    ...Object.entries(otherNames).flatMap(([call, genusIds]) =>
+      genusIds.value.map((genusId) => ({ words: plain(call), genusId })),
+    ),
+  ].filter(({ words }) => words !== '' && !['other', 'kin', 'its', 'rock', 'small'].includes(words));
 
-const genusOfCall = grouped(calls, ({ words }) => words);
+/** Made when the first list is read. */
+const genusOfCall = lazily(() => grouped(calls(), ({ words }) => words));
 const idsOf = (words: string): readonly string[] => [
-  ...new Set((genusOfCall.get(words) ?? []).map(({ genusId }) => genusId)),
+  ...new Set((genusOfCall().get(words) ?? []).map(({ genusId }) => genusId)),
 ];
 
 /** Slips of the pen that are forgiven in a word of so many letters. */
@@ -47,7 +49,7 @@ const slipsFor = (word: string): number => Math.floor(word.length / k.LETTERS_PE
 
 function nearly(word: string): readonly string[] {
   if (word.length < k.FUZZY_FROM_LETTERS) return [];
-  const near = [...genusOfCall.keys()]
+  const near = [...genusOfCall().keys()]
     .map((call) => ({ call, slips: distance(word, call) }))
     .filter(({ slips }) => slips <= slipsFor(word))
     .sort((a, b) => a.slips - b.slips);
@@ -69,7 +71,7 @@ export function kindOf(text: string): KindMatch {
   }
   const [first = ''] = words;
   if (first.length >= k.SURE_LETTERS) {
-    const longer = [...genusOfCall.keys()].filter((call) => call.startsWith(first)).flatMap(idsOf);
+    const longer = [...genusOfCall().keys()].filter((call) => call.startsWith(first)).flatMap(idsOf);
     if (longer.length > 0) return found('likely', longer);
   }
   const near = nearly(first);

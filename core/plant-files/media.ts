@@ -1,8 +1,9 @@
 /** A medium as a grower writes it, matched with the catalogue; the words of common practice, no source. */
+import { lazily } from '../base';
 import { mediaCatalogue } from '../catalogue/media';
 import { plain } from './columns';
 
-const named = mediaCatalogue.map(({ id, name }) => ({ id, words: plain(name) }));
+const named = lazily(() => mediaCatalogue.map(({ id, name }) => ({ id, words: plain(name) })));
 
 /** What a word alone stands for: the everyday grade. */
 const everyday: readonly (readonly [RegExp, string])[] = [
@@ -23,6 +24,6 @@ const everyday: readonly (readonly [RegExp, string])[] = [
 export function mediumOf(text: string): string | null {
   const words = plain(text);
   if (words === '') return null;
-  const exact = named.find((medium) => medium.words === words);
+  const exact = named().find((medium) => medium.words === words);
   return exact?.id ?? everyday.find(([pattern]) => pattern.test(words))?.[1] ?? null;
 }
