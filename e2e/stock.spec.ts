@@ -89,7 +89,7 @@ test('the bench proposes from stock; potted, stock has less; undone, it has it a
   await bench.goto(`${app.address}/stock`);
   const tile = bench.getByRole('listitem').filter({ has: bench.getByText(pot, { exact: true }) });
   await tile.getByRole('button', { name: new RegExp(`^${pot}`) }).click();
-  await expect(tile.getByText(/1 taken for/)).toBeVisible();
+  await expect(tile.getByText(/1 taken for Potted from stock/)).toBeVisible();
   const after = Number(/(\d+) pieces/.exec(await tile.innerText())![1]);
   await tile.getByRole('link', { name: 'Potted from stock' }).first().click();
   await bench.getByRole('button', { name: 'Put away' }).first().click();

@@ -26,6 +26,7 @@ jest.mock('../data/client', () => {
       savePlace: jest.fn(),
       plant: jest.fn(),
       places: jest.fn(),
+      stock: () => Promise.resolve({ items: [], unreadable: [] }),
     },
   };
 });
