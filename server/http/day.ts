@@ -4,7 +4,11 @@ import * as z from 'zod';
 
 export const serverDay = (): string => dayjs().format('YYYY-MM-DD');
 
-const daySchema = z.iso.date();
+/** What lies beyond is no grower's day, and beyond what a calendar can be reckoned in. */
+const FIRST_DAY = '1900-01-01';
+const LAST_DAY = '2199-12-31';
+
+const daySchema = z.iso.date().refine((day) => day >= FIRST_DAY && day <= LAST_DAY);
 
 /** "?today=2026-11-27"; what is no date is not told. */
 export function dayOfRequest(request: Request): string {

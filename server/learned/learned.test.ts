@@ -5,6 +5,7 @@ import { careInputSchema } from '../care/schemas';
 import { setEventHidden } from '../events/hide';
 import { recordInspection, recordPotting } from '../events/repository';
 import { inspectionInputSchema, pottingInputSchema } from '../events/schemas';
+import { dayOfRequest, serverDay } from '../http/day';
 import { findPlant, plantLog } from '../plants/repository';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
@@ -109,4 +110,10 @@ test('an empty record says nothing, and no other’s says anything here', async 
     stands: [],
     lately: { counts: [], newest: [] },
   });
+});
+
+test('a day that is none, or no grower’s, is the server’s own', () => {
+  const of = (today: string) => dayOfRequest(new Request(`http://localhost/api/learned?today=${today}`));
+  expect(of('2026-11-27')).toBe('2026-11-27');
+  for (const wrong of ['2026-02-30', '0001-01-01', '9999-12-31', '']) expect(of(wrong)).toBe(serverDay());
 });
