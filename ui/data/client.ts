@@ -3,7 +3,7 @@
  * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
  */
 import * as z from 'zod';
-import { type Place, stockName } from '@core';
+import type { Place } from '@core';
 import { type CareKept, careKeptSchema } from '@server/care/entry-schemas';
 import type { CareInput } from '@server/care/schemas';
 import { type DueList, dueListSchema } from '@server/due/schemas';
@@ -18,20 +18,8 @@ import {
   type PlantPage,
   plantPageSchema,
 } from '@server/plants/schemas';
-import { type Learned, learnedSchema } from '@server/learned/schemas';
-import { type Intakes, intakesSchema, type ListInput, type TakenIn, takenInSchema } from '@server/lists/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
 import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
-import {
-  type StockAdd,
-  type StockDeed,
-  type StockEntries,
-  stockEntriesSchema,
-  type StockKept,
-  stockKeptSchema,
-  type StockList,
-  stockListSchema,
-} from '@server/stock/schemas';
 import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
 import {
   type OwnEntry,
@@ -46,22 +34,11 @@ import {
 
 import { today } from './look-days';
 import { outbox } from './outbox/outbox';
-import { call } from './transport';
+import { ask, understood } from './ask';
 
 export type { OwnKind } from '@server/own/schemas';
 export { NotYetKeptError } from './outbox/letter';
 export { ConflictError, UnreachableError } from './transport';
-
-/** An answer that is not what the route promises is a fault of the program, said as such. */
-function understood<T>(schema: z.ZodType<T>, answer: unknown): T {
-  const parsed = schema.safeParse(answer);
-  if (!parsed.success) throw new Error('The server answered something this page does not understand. Load it again.');
-  return parsed.data;
-}
-
-async function ask<T>(schema: z.ZodType<T>, path: string): Promise<T> {
-  return understood(schema, await call('GET', path));
-}
 
 const after = (cursor: string | null): string => (cursor === null ? '' : `?after=${encodeURIComponent(cursor)}`);
 
@@ -87,7 +64,6 @@ export const client = {
   /** today: the grower's day, YYYY-MM-DD. */
   plant: (id: string, today: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}?today=${today}`),
   due: (today: string): Promise<DueList> => ask(dueListSchema, `/api/due?today=${today}`),
-  learned: (today: string): Promise<Learned> => ask(learnedSchema, `/api/learned?today=${today}`),
   /** title: what it is, for the grower. */
   saveCare: async (title: string, form: CareForm): Promise<CareKept> =>
     understood(careKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
@@ -130,27 +106,6 @@ export const client = {
     return understood(plantLogSchema, await outbox.deliver({ title, method: 'POST', path: '/api/looks', body: form }));
   },
   waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
-
-  intakes: (): Promise<Intakes> => ask(intakesSchema, '/api/lists'),
-  /**
-   * A whole list at once. It is too large to wait in this browser: where the server is not reached it is sent again by hand,
-   * and kept once by its key.
-   */
-  takeInList: async (form: ListInput): Promise<TakenIn> =>
-    understood(takenInSchema, await call('POST', '/api/lists', { body: form })),
-  stock: (): Promise<StockList> => ask(stockListSchema, '/api/stock'),
-  stockEntries: (itemId: string): Promise<StockEntries> => ask(stockEntriesSchema, `/api/stock/${itemId}/entries`),
-  /** A new thing in stock, with its first count. */
-  addToStock: async (form: StockAdd): Promise<StockKept> => {
-    const title = `${stockName(form.item.thing)} into stock`;
-    return understood(stockKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/stock', body: form }));
-  },
-  /** Counted, bought, taken, come back or washed. title: what it is, for the grower. */
-  saveStock: async (title: string, form: StockDeed): Promise<StockKept> =>
-    understood(
-      stockKeptSchema,
-      await outbox.deliver({ title, method: 'POST', path: '/api/stock/entries', body: form }),
-    ),
 
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
   savePlace: async (place: Place): Promise<Place> => {

@@ -5,7 +5,6 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClie
 import type { DueList } from '@server/due/schemas';
 import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/plants/schemas';
 import type { InspectionInput, LookInput } from '@server/events/schemas';
-import type { Learned } from '@server/learned/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
 import { client, type PlantsAsked, type PottedForm } from './client';
 import { today } from './look-days';
@@ -41,12 +40,6 @@ export function useDue(first: DueList): DueList {
     refetchInterval: ({ state }) => ((state.data?.reckoning ?? 0) > 0 ? ASK_AGAIN_MS : false),
   });
   return data;
-}
-
-/** undefined until it has come: the rest of the page does not wait for it. */
-export function useLearned(): Learned | undefined {
-  const day = today();
-  return useQuery({ queryKey: ['plants', 'learned', day], queryFn: () => client.learned(day) }).data;
 }
 
 export function usePlant(log: PlantLog): PlantLog {

@@ -6,6 +6,7 @@ import { useCallback, useState } from 'react';
 import { type AtHand, atHandOf, type InStock, stockName } from '@core';
 import type { StockAdd, StockDeed, StockEntries, StockList, StockRow } from '@server/stock/schemas';
 import { client } from './client';
+import { stockCalls } from './stock-calls';
 import { today } from './look-days';
 import { messages } from './messages';
 import { useKeep } from './use-keep';
@@ -15,7 +16,7 @@ const key = ['stock'] as const;
 
 /** undefined until it has come. first: what the page brought. */
 export function useStock(first?: StockList): StockList | undefined {
-  const { data } = useQuery({ queryKey: key, queryFn: client.stock, ...(first ? { initialData: first } : {}) });
+  const { data } = useQuery({ queryKey: key, queryFn: stockCalls.stock, ...(first ? { initialData: first } : {}) });
   return data;
 }
 
@@ -29,7 +30,7 @@ export function useAtHand(plantName: string | null): AtHand {
 
 /** Asked only while it is shown. */
 export function useStockEntries(itemId: string): StockEntries | undefined {
-  return useQuery({ queryKey: [...key, 'entries', itemId], queryFn: () => client.stockEntries(itemId) }).data;
+  return useQuery({ queryKey: [...key, 'entries', itemId], queryFn: () => stockCalls.stockEntries(itemId) }).data;
 }
 
 /** Seconds in which it can be taken back on the spot. */
@@ -68,7 +69,7 @@ export function useStockWork() {
       // One key a deed: sent again after a lost answer it is kept once.
       const form = { ...deed, itemId: row.id, happenedOn: today(), note: '', idempotencyKey: crypto.randomUUID() };
       return keep(async () => {
-        const { batchId } = await client.saveStock(title, form);
+        const { batchId } = await stockCalls.saveStock(title, form);
         messages.success(`${title}.`, {
           key: batchId,
           seconds: UNDO_SECONDS,
@@ -79,7 +80,7 @@ export function useStockWork() {
     [keep, takeBack],
   );
 
-  const add = useCallback((form: StockAdd) => keep(() => client.addToStock(form)), [keep]);
+  const add = useCallback((form: StockAdd) => keep(() => stockCalls.addToStock(form)), [keep]);
 
   const change = useCallback(
     (row: StockRow, data: StockRow['data']) => keep(() => client.changeOwn('stock', row, data)),

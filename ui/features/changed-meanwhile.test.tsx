@@ -26,10 +26,12 @@ jest.mock('../data/client', () => {
       savePlace: jest.fn(),
       plant: jest.fn(),
       places: jest.fn(),
-      stock: () => Promise.resolve({ items: [], unreadable: [] }),
     },
   };
 });
+jest.mock('../data/stock-calls', () => ({
+  stockCalls: { stock: () => Promise.resolve({ items: [], unreadable: [] }) },
+}));
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push: jest.fn() }) }));
 const server = client as jest.Mocked<typeof client>;
 

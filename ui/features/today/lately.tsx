@@ -8,7 +8,7 @@ import { monthNames, number, percent, years } from '@core/words';
 import type { Learned } from '@server/learned/schemas';
 import type { EventKind } from '@server/events/schemas';
 import { useOwnPlaces } from '../../data/places';
-import { useLearned } from '../../data/plants';
+import { useLearned } from '../../data/learned';
 import styles from './today.module.css';
 
 const doneWords: Readonly<Record<EventKind, string>> = {

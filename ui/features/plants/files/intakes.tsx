@@ -4,6 +4,7 @@
 import dayjs from 'dayjs';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { client } from '../../../data/client';
+import { listCalls } from '../../../data/list-calls';
 import { messages } from '../../../data/messages';
 import { messageOf } from '../../../data/worker/long-work';
 import { Button } from '../../../controls/button';
@@ -25,7 +26,7 @@ export function useUndoIntake(): (id: string, isUndone: boolean) => Promise<void
 }
 
 export function Intakes() {
-  const { data } = useQuery({ queryKey, queryFn: client.intakes });
+  const { data } = useQuery({ queryKey, queryFn: listCalls.intakes });
   const undo = useUndoIntake();
   if (!data || data.intakes.length === 0) return null;
   return (

@@ -5,7 +5,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { demoPlaces, type PlantTable, readPlantTable } from '@core';
-import { client } from '../../../data/client';
+import { listCalls } from '../../../data/list-calls';
 import { today } from '../../../data/look-days';
 import { messages } from '../../../data/messages';
 import { useOwnPlaces } from '../../../data/places';
@@ -78,7 +78,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
     setFault(null);
     try {
       const body = bodyOf(file.name, today(), table, settled, sorted.taken, places, demoIds);
-      const { id, plants } = await client.takeInList({ ...body, idempotencyKey });
+      const { id, plants } = await listCalls.takeInList({ ...body, idempotencyKey });
       await Promise.all([
         queries.invalidateQueries({ queryKey: ['plants'] }),
         queries.invalidateQueries({ queryKey: ['intakes'] }),

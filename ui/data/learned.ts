@@ -1,0 +1,14 @@
+'use client';
+
+/** What changed lately, and what the record says. */
+import { useQuery } from '@tanstack/react-query';
+import { type Learned, learnedSchema } from '@server/learned/schemas';
+import { ask } from './ask';
+import { today } from './look-days';
+
+/** undefined until it has come: the rest of the page does not wait for it. */
+export function useLearned(): Learned | undefined {
+  const day = today();
+  const queryFn = () => ask(learnedSchema, `/api/learned?today=${day}`);
+  return useQuery({ queryKey: ['plants', 'learned', day], queryFn }).data;
+}
