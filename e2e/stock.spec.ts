@@ -66,7 +66,7 @@ test('spent bark is no stock; used stones say how they serve', async ({ visitor,
   await dialog.getByLabel('New or used').selectOption({ label: 'used, for the same plant' });
   await dialog.getByLabel('How much there is, litres').fill('1');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
-  await expect(dialog.getByRole('alert')).toContainText('usedWith must not be empty');
+  await expect(dialog.getByRole('alert')).toContainText('the plant it came from must not be empty');
 });
 
 test('the bench proposes from stock; potted, stock has less; undone, it has it again', async ({ bench, app }) => {

@@ -49,18 +49,18 @@ const mediumThing = z
     ownName: textOf('name of the medium', 1, 60).optional(),
     used: oneOf('used', usedMediumStates).optional(),
     /** Which plant it came from; only with used. */
-    usedWith: textOf('usedWith', 1, 120).optional(),
+    usedWith: textOf('the plant it came from', 1, 120).optional(),
   })
   .superRefine(({ mediumId, used, usedWith }, check) => {
     const refuse = (path: string, message: string) => check.addIssue({ code: 'custom', path: [path], message });
     if (used === undefined) {
-      if (usedWith !== undefined) refuse('usedWith', faultCode({ code: 'only used', field: 'usedWith' }));
+      if (usedWith !== undefined) refuse('usedWith', faultCode({ code: 'only used', field: 'the plant it came from' }));
       return;
     }
     const left = usesLeftOf(mediumId);
     if (!left.includes(used)) refuse('used', faultCode({ code: 'not used again', left }));
     if (used === 'same plant' && usedWith === undefined) {
-      refuse('usedWith', faultCode({ code: 'not empty', field: 'usedWith' }));
+      refuse('usedWith', faultCode({ code: 'not empty', field: 'the plant it came from' }));
     }
   });
 
@@ -88,7 +88,7 @@ export const stockThingSchema = z.discriminatedUnion(
       kind: z.literal('sundry'),
       sundry: oneOf('sundry', sundryKinds),
       /** What exactly; of "other" it is the name. */
-      ownName: textOf('ownName', 1, 60).optional(),
+      ownName: textOf('name', 1, 60).optional(),
     }),
   ],
   { error: faultCode({ code: 'one of', field: 'kind', names: ['medium', 'pot', 'mount', 'sundry'] }) },
