@@ -66,7 +66,8 @@ const placeNameOf = (place: string): string =>
 
 const staysSql = `with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text)),
   first as (
-    select plant_id, min(happened_on) as on_day from event where collection_id = ? and hidden_at is null group by plant_id
+    select plant_id, min(happened_on) as on_day from event
+    where collection_id = ? and kind = 'potted' and hidden_at is null group by plant_id
   ), moved as (
     select event.plant_id, json_agg(json_build_object('on', event.happened_on,
       'from', ${placeNameOf(`event.data->'from'->'place'`).replaceAll('named.', 'was.')},

@@ -60,6 +60,14 @@ export class Migration20261203000000 extends Migration {
     // What changed lately is asked by day, over all plants.
     this.addSql(`create index "event_day_index"
       on "event" ("collection_id", "happened_on" desc, "recorded_at" desc) where "hidden_at" is null;`);
+    // What the record says is asked over all plants at once: it reads these and not the lives themselves.
+    this.addSql(`create index "event_potted_index"
+      on "event" ("collection_id", "plant_id", "happened_on", "recorded_at") include ("medium_id")
+      where "kind" = 'potted' and "hidden_at" is null;`);
+    this.addSql(`create index "event_bad_index" on "event" ("collection_id", "plant_id", "happened_on")
+      where "kind" = 'inspected' and "hidden_at" is null and "data"->>'condition' in ('breaking down', 'gone sour');`);
+    this.addSql(`create index "event_moved_index" on "event" ("collection_id", "plant_id")
+      where "kind" = 'moved' and "hidden_at" is null;`);
     this.addSql(`create table "intake" (
       "id" uuid not null primary key,
       "collection_id" uuid not null references "collection" ("id"),
@@ -93,7 +101,7 @@ export class Migration20261203000000 extends Migration {
       add constraint "own_item_kind_check" check ("kind" in ('medium', 'pot', 'genus'));`);
     this.addSql(`drop table "stock_entry";`);
     this.addSql(`drop table "intake";`);
-    this.addSql(`drop index "event_day_index";`);
+    for (const name of ['day', 'potted', 'bad', 'moved']) this.addSql(`drop index "event_${name}_index";`);
     this.addSql(`alter table "event" drop column "medium_id";`);
     this.addSql(`drop function "main_medium_of";`);
   }
