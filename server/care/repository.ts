@@ -3,13 +3,13 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { GrowersCollection } from '../collections/entity';
 import { PlantEvent } from '../events/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
 import { refreshStandings } from '../standings/refresh';
 import type { CareKept } from './entry-schemas';
-import { type CareInput, careVersions, keptSchemas } from './schemas';
+import { newCare } from './new-event';
+import { type CareInput, keptSchemas } from './schemas';
 
 export type CareRecorded =
   | ({ readonly status: 'recorded' | 'known already' } & CareKept)
@@ -66,20 +66,13 @@ async function record(em: EntityManager, scope: Scope, key: string, input: CareI
   const batchId = randomUUID();
   plantIds.forEach((id, n) => {
     const plant = byId.get(id)!;
-    em.create(PlantEvent, {
-      id: randomUUID(),
-      collection: em.getReference(GrowersCollection, scope.collectionId),
+    newCare(em, scope, {
       plant,
       kind,
       happenedOn,
-      title: kind,
       data: kind === 'moved' ? moved(plant, input.details) : input.details,
-      dataVersion: careVersions.newest,
-      recordedAt: new Date(),
       idempotencyKey: `${key}:${n}`,
       batchId,
-      version: 1,
-      hiddenAt: null,
     });
   });
   await em.flush();

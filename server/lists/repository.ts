@@ -4,9 +4,8 @@ import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { DAYS_PER_YEAR, dayNumber, type PlanCase, ranges } from '@core';
 import type { CareKind } from '../care/entry-schemas';
-import { careVersions } from '../care/schemas';
+import { newCare } from '../care/new-event';
 import { GrowersCollection } from '../collections/entity';
-import { PlantEvent } from '../events/entity';
 import { newPlant } from '../events/repository';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../scope';
@@ -63,21 +62,7 @@ async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListI
   const plantIds: string[] = [];
   let written = 0;
   const write = (plant: PlantRow, kind: CareKind, happenedOn: string, data: object) => {
-    em.create(PlantEvent, {
-      id: randomUUID(),
-      collection: em.getReference(GrowersCollection, scope.collectionId),
-      plant,
-      kind,
-      happenedOn,
-      title: kind,
-      data,
-      dataVersion: careVersions.newest,
-      recordedAt: new Date(),
-      idempotencyKey: `${key}:${written}`,
-      batchId: id,
-      version: 1,
-      hiddenAt: null,
-    });
+    newCare(em, scope, { plant, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: id });
     written += 1;
   };
   for (let from = 0; from < input.plants.length; from += PLANTS_AT_ONCE) {

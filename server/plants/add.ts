@@ -4,8 +4,7 @@ import { UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type PlanCase, questionVersions } from '@core';
 import { type CareKind } from '../care/entry-schemas';
-import { careVersions } from '../care/schemas';
-import { GrowersCollection } from '../collections/entity';
+import { newCare } from '../care/new-event';
 import { PlantEvent } from '../events/entity';
 import { newPlant } from '../events/repository';
 import type { Scope } from '../scope';
@@ -64,21 +63,7 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
   const noted = note === '' ? {} : { note };
   let written = 0;
   const write = (of: PlantRow, kind: CareKind, data: object) => {
-    em.create(PlantEvent, {
-      id: randomUUID(),
-      collection: em.getReference(GrowersCollection, scope.collectionId),
-      plant: of,
-      kind,
-      happenedOn,
-      title: kind,
-      data,
-      dataVersion: careVersions.newest,
-      recordedAt: new Date(),
-      idempotencyKey: `${key}:${written}`,
-      batchId: null,
-      version: 1,
-      hiddenAt: null,
-    });
+    newCare(em, scope, { plant: of, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: null });
     written += 1;
   };
   if (other && like!.isDivision) {
