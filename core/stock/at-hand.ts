@@ -1,6 +1,7 @@
 /** What the bench may propose from: the media and pots of which there is something. */
 import type { OwnPot } from '../case';
 import type { InStock } from './needs';
+import { servesNow } from './serves';
 
 export interface AtHand {
   /** Names of the catalogue. */
@@ -10,17 +11,10 @@ export interface AtHand {
 
 /** plantName: used pieces serve the plant they came from. */
 export function atHandOf(stock: readonly InStock[], plantName: string | null): AtHand {
-  const there = stock.filter(({ amount }) => amount > 0);
-  const media = there.flatMap(({ thing }) =>
-    thing.kind === 'medium' &&
-    (thing.used === undefined ||
-      thing.used === 'boiled' ||
-      (thing.used === 'same plant' && thing.usedWith === plantName))
-      ? [thing.mediumId]
-      : [],
-  );
+  const there = stock.filter(({ thing, amount }) => amount > 0 && servesNow(thing, plantName));
+  const media = there.flatMap(({ thing }) => (thing.kind === 'medium' ? [thing.mediumId] : []));
   const pots = there.flatMap(({ thing, amount }): OwnPot[] => {
-    if (thing.kind !== 'pot' || thing.used === 'to be washed') return [];
+    if (thing.kind !== 'pot') return [];
     const { potKindId, rimDiameterCm, heightCm, baseDiameterCm } = thing;
     return [
       {

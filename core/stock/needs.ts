@@ -1,6 +1,8 @@
 /** What a potting takes out of stock, and out of which of the things there are. */
 import type { SetupSpec } from '../case';
 import { toThousandths } from './amount';
+import { k } from './constants';
+import { servesNow } from './serves';
 import type { StockThing } from './thing';
 
 export interface StockNeed {
@@ -60,40 +62,32 @@ export interface StockTake extends StockNeed {
 }
 
 /** A pot is taken for another where its rim is as wide and, where both are measured, as deep. */
-const SAME_CM = 0.5;
 const isSameCm = (one: number | undefined, other: number | undefined): boolean =>
-  one === undefined || other === undefined || Math.abs(one - other) <= SAME_CM;
+  one === undefined || other === undefined || Math.abs(one - other) <= k.SAME_CM;
 
-/** Whether what is wanted can be taken from what there is, for the plant of that name. */
-export function canServe(wanted: StockThing, there: StockThing, plantName: string | null): boolean {
+function isSuch(wanted: StockThing, there: StockThing): boolean {
   switch (wanted.kind) {
     case 'medium':
-      if (there.kind !== 'medium' || there.mediumId !== wanted.mediumId || there.ownName !== wanted.ownName)
-        return false;
-      return (
-        there.used === undefined ||
-        there.used === 'boiled' ||
-        (there.used === 'same plant' && plantName !== null && there.usedWith === plantName)
-      );
+      return there.kind === 'medium' && there.mediumId === wanted.mediumId && there.ownName === wanted.ownName;
     case 'pot':
       return (
         there.kind === 'pot' &&
         there.potKindId === wanted.potKindId &&
-        there.used !== 'to be washed' &&
         isSameCm(there.rimDiameterCm, wanted.rimDiameterCm) &&
         isSameCm(there.heightCm, wanted.heightCm)
       );
     case 'mount':
       return (
-        there.kind === 'mount' &&
-        there.mountKindId === wanted.mountKindId &&
-        there.used !== 'to be washed' &&
-        isSameCm(there.widthCm, wanted.widthCm)
+        there.kind === 'mount' && there.mountKindId === wanted.mountKindId && isSameCm(there.widthCm, wanted.widthCm)
       );
     case 'sundry':
       return there.kind === 'sundry' && there.sundry === wanted.sundry;
   }
 }
+
+/** Whether what is wanted can be taken from what there is, for the plant of that name. */
+export const canServe = (wanted: StockThing, there: StockThing, plantName: string | null): boolean =>
+  isSuch(wanted, there) && servesNow(there, plantName);
 
 /** What was used before is used up first, if there is enough of it; else what there is most of. */
 function preference(amount: number) {

@@ -143,6 +143,18 @@ test('the bench proposes what there is something of', () => {
   });
 });
 
+test('what was used before is at hand only for whom it may serve', () => {
+  const stone = mediumIds.find((id) => usesLeftOf(id).includes('boiled'))!;
+  const used = (state: object) => [
+    there('it', stockThingSchema.parse({ kind: 'medium', mediumId: stone, ...state }), 5),
+  ];
+  const mine = used({ used: 'same plant', usedWith: 'Old Vanda' });
+  expect(atHandOf(mine, 'Old Vanda').mediaAtHand).toEqual([stone]);
+  expect(atHandOf(mine, 'Another').mediaAtHand).toEqual([]);
+  expect(atHandOf(used({ used: 'crocking' }), 'Old Vanda').mediaAtHand).toEqual([]);
+  expect(atHandOf(used({ used: 'boiled' }), null).mediaAtHand).toEqual([stone]);
+});
+
 test('a litre costs its share of the bag; sums stay apart by currency; what has no price is told', () => {
   const bag = { price: { amount: 18, currency: 'EUR' }, bagL: 20 };
   expect(unitPrice(bag)).toBeCloseTo(0.9, 12);
