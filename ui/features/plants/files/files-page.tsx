@@ -28,7 +28,7 @@ function InBrowser() {
   if (list.file) {
     return (
       // Another file is another list: nothing of the one before it stays.
-      <SettleList key={list.file.name} file={list.file} onSettle={list.settle} onDone={list.putAside} />
+      <SettleList key={list.file.key} file={list.file} onSettle={list.settle} onDone={list.putAside} />
     );
   }
   return (

@@ -16,6 +16,7 @@ const FIRST_BYTES = 4096;
 
 const field = z.enum(listFields as [string, ...string[]]).nullable();
 const keptSchema = z.object({
+  key: z.string(),
   name: z.string(),
   text: z.string(),
   settled: z.object({
@@ -30,6 +31,8 @@ const keptSchema = z.object({
 });
 
 export interface ListFile {
+  /** Of this list alone: sent again after a lost answer, also after a reload, it is kept once. */
+  readonly key: string;
   readonly name: string;
   readonly text: string;
   readonly settled: Settled;
@@ -50,7 +53,7 @@ export function useListFile() {
   };
   const take = (name: string, text: string) => {
     setFault(null);
-    put({ name, text, settled: nothingSettled });
+    put({ key: crypto.randomUUID(), name, text, settled: nothingSettled });
   };
   const open = async (chosen: File) => {
     if (chosen.size > MOST_BYTES) return setFault(`The file is larger than ${MOST_BYTES / 1e6} MB.`);

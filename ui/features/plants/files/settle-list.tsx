@@ -64,8 +64,6 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
   });
   const [isBusy, setBusy] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
-  // One key for this list: sent again after a lost answer it is kept once.
-  const [idempotencyKey] = useState(() => crypto.randomUUID());
   const queries = useQueryClient();
   const router = useRouter();
   const undo = useUndoIntake();
@@ -78,7 +76,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
     setFault(null);
     try {
       const body = bodyOf(file.name, today(), table, settled, sorted.taken, places, demoIds);
-      const { id, plants } = await listCalls.takeInList({ ...body, idempotencyKey });
+      const { id, plants } = await listCalls.takeInList({ ...body, idempotencyKey: file.key });
       await Promise.all([
         queries.invalidateQueries({ queryKey: ['plants'] }),
         queries.invalidateQueries({ queryKey: ['intakes'] }),
