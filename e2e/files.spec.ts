@@ -69,6 +69,26 @@ test('a list with slips, an unknown kind and days that could be two', async ({ v
   await expect(count).toHaveText(before);
 });
 
+test('a list whose answer was lost is kept once', async ({ visitor, app }) => {
+  await visitor.goto(`${app.address}/plants/files`);
+  await visitor.getByLabel('Or paste it').fill('Name,Genus\nTwice Asked,Phalaenopsis\nTwice Sent,Vanda');
+  await visitor.getByRole('button', { name: 'Read what I pasted' }).click();
+  // It arrives, and its answer does not.
+  await visitor.route('**/api/lists', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue();
+    await route.fetch();
+    return route.abort();
+  });
+  await visitor.getByRole('button', { name: 'Take in 2 plants' }).click();
+  await expect(visitor.getByRole('alert').filter({ hasText: /reached/ })).toBeVisible();
+  await visitor.unroute('**/api/lists');
+  // Sent again it is the same; read anew, they are here already.
+  await visitor.getByRole('button', { name: 'Take in 2 plants' }).click();
+  await expect(visitor.getByText('2 plants are on record.')).toBeVisible();
+  await visitor.goto(`${app.address}/plants?search=Twice`);
+  await expect(visitor.getByRole('link', { name: /Twice (Asked|Sent)/ })).toHaveCount(2);
+});
+
 test('what is no list says why', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/plants/files`);
   await visitor.getByLabel('Or paste it').fill('Colour,Size\nred,3');

@@ -18,6 +18,7 @@ import { Migration20261130000000 } from './migrations/Migration20261130000000';
 import { Migration20261201000000 } from './migrations/Migration20261201000000';
 import { Migration20261202000000 } from './migrations/Migration20261202000000';
 import { Migration20261203000000 } from './migrations/Migration20261203000000';
+import { Migration20261204000000 } from './migrations/Migration20261204000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -38,6 +39,7 @@ const migrations = [
   Migration20261201000000,
   Migration20261202000000,
   Migration20261203000000,
+  Migration20261204000000,
 ];
 
 /** The steps that this program knows. */

@@ -14,8 +14,11 @@ import { serverDay } from '../http/day';
 import { changeFacts } from '../plants/facts';
 import { plantFactsSchema } from '../plants/facts-schemas';
 import { findPlant } from '../plants/repository';
-import { recordInspection, recordLook, recordPotting } from '../events/repository';
-import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../events/schemas';
+import { recordInspection, recordLook, recordPlan, recordPotting } from '../events/repository';
+import { inspectionInputSchema, lookInputSchema, planInputSchema, pottingInputSchema } from '../events/schemas';
+import { demoMeant } from '../demo/meant';
+import { demoSetups } from '../demo/setups';
+import { Plant } from '../plants/entity';
 import { pictureOf } from '../demo/pictures';
 import { demoPlants } from '../demo/plants';
 import { demoViews } from '../demo/views';
@@ -141,6 +144,22 @@ async function loadLives(em: EntityManager, today: string): Promise<number> {
   return lives.length;
 }
 
+/** What is meant to be done. */
+async function loadMeant(em: EntityManager, today: string): Promise<void> {
+  const { collectionId } = homeScope;
+  for (const { name: plantName, setup, plannedDaysAgo, forInDays, note } of demoMeant) {
+    const { id: plantId, lastCase: planCase } = await em.findOneOrFail(Plant, {
+      name: plantName,
+      collection: collectionId,
+    });
+    const spec = demoSetups[setup[0]](setup[1]);
+    const plannedOn = dayjs(today).subtract(plannedDaysAgo, 'day').format('YYYY-MM-DD');
+    const forOn = forInDays === null ? null : dayjs(today).add(forInDays, 'day').format('YYYY-MM-DD');
+    const input = planInputSchema.parse({ plantId, plantName, planCase, spec, plannedOn, forOn, note });
+    plantIdOf(plantName, await recordPlan(em, homeScope, input, titleOf(spec, metricWords)));
+  }
+}
+
 async function loadStock(em: EntityManager, today: string): Promise<void> {
   const daysAgo = (count: number) => dayjs(today).subtract(count, 'day').format('YYYY-MM-DD');
   for (const { item, counted, since = [] } of demoStock) {
@@ -163,6 +182,7 @@ async function main(): Promise<void> {
       if (demoLoadedAt) return 0;
       await loadPlanned(em);
       const others = await loadLives(em, serverDay());
+      await loadMeant(em, serverDay());
       await loadStock(em, serverDay());
       for (const view of demoViews) await saveOwn(em, homeScope, 'view', ownSchemas.view.parse(view));
       (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();

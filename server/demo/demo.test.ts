@@ -13,6 +13,7 @@ import { careInputSchema } from '../care/schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
 import { demoLines } from './collection';
 import { livesUpTo } from './lives';
+import { demoMeant } from './meant';
 import { pictureOf } from './pictures';
 import { demoPlants } from './plants';
 import { demoSetups } from './setups';
@@ -33,6 +34,14 @@ test('every setup fits its pot', () => {
   for (const { setup } of demoLines) {
     const [kind, cm] = setup;
     expect(checkWith(setupSpecSchema, demoSetups[kind](cm))).toMatchObject({ status: 'ok' });
+  }
+});
+
+test('what is meant is of a plant that is still there, in a setup that fits', () => {
+  for (const { name, setup } of demoMeant) {
+    expect(demoLines.find((line) => line.name === name)).toMatchObject({ name });
+    expect(demoLines.find((line) => line.name === name)!.left).toBeUndefined();
+    expect(checkWith(setupSpecSchema, demoSetups[setup[0]](setup[1]))).toMatchObject({ status: 'ok' });
   }
 });
 

@@ -19,6 +19,8 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/plants/[id]/history': ['GET'],
   '/api/plants/[id]/restore': ['POST'],
   '/api/pottings': ['POST'],
+  '/api/pottings/[id]': ['PUT'],
+  '/api/plans': ['POST'],
   '/api/inspections': ['POST'],
   '/api/looks': ['POST'],
   '/api/waiting': ['GET'],

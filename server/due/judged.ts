@@ -6,6 +6,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type Need, needsOf } from '@core';
 import type { Scope } from '../scope';
+import type { Planned } from './schemas';
 import { type StandingRow, standingColumns, standingsOf, waterNextOf, type WaterNext } from './standings';
 
 /** Who it is, for a list. */
@@ -17,6 +18,7 @@ export interface Told {
   readonly place_name: string | null;
   readonly spot: string | null;
   readonly watered_on: string | null;
+  readonly planned: Planned | null;
   readonly is_reckoned: boolean;
 }
 
@@ -35,7 +37,7 @@ const isHere = `plant.collection_id = ? and plant.deleted_at is null and plant_n
 const marksSql = `select plant.id, ${MARK} as mark from plant join plant_now on plant_now.plant_id = plant.id where ${isHere}`;
 
 const rowsOf = (which: string): string => `
-  select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.spot, plant_now.place_name, ${MARK} as mark,
+  select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.spot, plant_now.place_name, plant_now.planned, ${MARK} as mark,
     plant_now.outlook_of is not distinct from plant_now.outlook_key as is_reckoned, ${standingColumns}
   from plant join plant_now on plant_now.plant_id = plant.id
   where plant.collection_id = ? and plant.deleted_at is null and ${which}`;
@@ -46,9 +48,9 @@ const ofOne = rowsOf('plant.id = ?');
 
 /** Only what is shown is held: outlooks are many times as long. */
 function judged(row: Row, today: string): Judged {
-  const { id, name, genus_id, tag_number, place_name, spot, watered_on, is_reckoned } = row;
+  const { id, name, genus_id, tag_number, place_name, spot, watered_on, planned, is_reckoned } = row;
   return {
-    row: { id, name, genus_id, tag_number, place_name, spot, watered_on, is_reckoned },
+    row: { id, name, genus_id, tag_number, place_name, spot, watered_on, planned, is_reckoned },
     needs: needsOf(standingsOf(row), today),
     next: waterNextOf(row),
   };

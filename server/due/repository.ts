@@ -2,7 +2,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { dayNumber, dayOf, firstNeed, type Need, nextMonth, urgencyOf } from '@core';
 import type { Scope } from '../scope';
-import type { DueList, DuePlant, SpanAhead, ThirstyPlant } from './schemas';
+import type { DueList, DuePlant, PlannedPlant, SpanAhead, ThirstyPlant } from './schemas';
 import { type Judged, judgedPlant, judgedPlants, type Told } from './judged';
 import { type Sort, sortOf } from './sorts';
 import type { WaterNext } from './standings';
@@ -20,6 +20,7 @@ const told = (row: Told) => ({
   tagNumber: row.tag_number,
   placeName: row.place_name,
   spot: row.spot,
+  planned: row.planned,
 });
 
 const MONTHS_AHEAD = 12;
@@ -116,6 +117,16 @@ function thirsty(judged: readonly Judged[], today: string): ThirstyPlant[] {
     .map(({ row, next: { on: waterOn, days } }) => ({ ...told(row), wateredOn: row.watered_on!, waterOn, days }));
 }
 
+/** Days are written so that this comes after all of them. */
+const NO_DAY = '9999-12-31';
+
+function plannedPlants(judged: readonly Judged[]): PlannedPlant[] {
+  return judged
+    .flatMap(({ row }) => (row.planned ? [{ ...told(row), planned: row.planned }] : []))
+    .sort((a, b) => inOrder(a.planned.forOn ?? NO_DAY, b.planned.forOn ?? NO_DAY) || inOrder(a.name, b.name))
+    .slice(0, MOST_SHOWN);
+}
+
 /** today: YYYY-MM-DD, by the grower's clock. */
 export async function dueList(em: EntityManager, scope: Scope, today: string): Promise<DueList> {
   const judged = await judgedPlants(em, scope, today);
@@ -127,6 +138,7 @@ export async function dueList(em: EntityManager, scope: Scope, today: string): P
     plants: due.shown,
     total: due.total,
     water: thirsty(judged, today),
+    planned: plannedPlants(judged),
     ahead: aheadOf(coming, months, nextMonth(months.at(-1)!)),
     weeks: aheadOf(coming, weeks, dayOf(dayNumber(weeks.at(-1)!) + DAYS_PER_WEEK)),
     reckoning: judged.filter(({ row }) => !row.is_reckoned).length,

@@ -12,6 +12,16 @@ export const needSchema = z.object({
   waitsFor: z.enum(timingSigns).nullable(),
 });
 
+/** A setup that is meant for a plant and not yet done. Days as YYYY-MM-DD. */
+export const plannedSchema = z.object({
+  /** The entry in the plant's life. */
+  id: z.uuid(),
+  on: z.string(),
+  forOn: z.string().nullable(),
+  title: z.string(),
+});
+export type Planned = z.infer<typeof plannedSchema>;
+
 const duePlant = {
   plantId: z.uuid(),
   name: z.string(),
@@ -19,7 +29,11 @@ const duePlant = {
   tagNumber: z.string().nullable(),
   placeName: z.string().nullable(),
   spot: z.string().nullable(),
+  planned: plannedSchema.nullable(),
 };
+
+export const plannedPlantSchema = z.object({ ...duePlant, planned: plannedSchema });
+export type PlannedPlant = z.infer<typeof plannedPlantSchema>;
 
 export const duePlantSchema = z.object({
   ...duePlant,
@@ -54,6 +68,8 @@ export const dueListSchema = z.object({
   /** How many there are in all. */
   total: z.number(),
   water: z.array(thirstyPlantSchema),
+  /** Those with a plan, the soonest first; those without a day last. */
+  planned: z.array(plannedPlantSchema),
   /** The twelve months from this one on. */
   ahead: z.array(spanAheadSchema),
   /** The five weeks from this day on. */

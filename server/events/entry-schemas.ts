@@ -38,6 +38,19 @@ export const pottingEntrySchema = z.object({
 });
 export type PottingEntry = z.infer<typeof pottingEntrySchema>;
 
+export const planEntrySchema = z.object({
+  id: z.uuid(),
+  version: z.number(),
+  plannedOn: z.string(),
+  /** The day it is meant for; null where none is set. */
+  forOn: z.string().nullable(),
+  title: z.string(),
+  note: z.string(),
+  planCase: z.unknown(),
+  spec: z.unknown(),
+});
+export type PlanEntry = z.infer<typeof planEntrySchema>;
+
 export const inspectionEntrySchema = z.object({
   id: z.uuid(),
   version: z.number(),

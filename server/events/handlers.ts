@@ -9,18 +9,25 @@ import { readAsked, readBody } from '../http/read-body';
 import { seenVersionOf } from '../http/seen-version';
 import { plantLog } from '../plants/repository';
 import type { Recorded } from './keep';
-import { correctEvent, eventBefore } from './correct';
+import { correctEvent, correctPotting, type Corrected, eventBefore } from './correct';
 import { type Correction, correctionSchema } from './correct-schemas';
 import { setEventHidden } from './hide';
-import { recordInspection, recordLook, recordPotting } from './repository';
-import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from './schemas';
+import { NoSuchStockError } from '../stock/repository';
+import { recordInspection, recordLook, recordPlan, recordPotting } from './repository';
+import {
+  inspectionInputSchema,
+  lookInputSchema,
+  planInputSchema,
+  pottingInputSchema,
+  pottingRightSchema,
+} from './schemas';
+
+const noSuchStock = (): Response => problem(404, 'Some of this stock is not there. Nothing was kept.');
 
 /** What was recorded, as the plant's log with it; 200 where it was known already. */
 async function answerWithLog({ em, scope }: Inside, recorded: Recorded, sent: SentName): Promise<Response> {
   if (recorded.status === 'no such plant') return notFound('plant');
-  if (recorded.status === 'no such stock') {
-    return problem(404, 'Some of this stock is not there. Nothing was kept.');
-  }
+  if (recorded.status === 'no such stock') return noSuchStock();
   if (recorded.status === 'changed meanwhile') return changedMeanwhile('plant', recorded.current, sent);
   wakeOutlooks();
   const log = await plantLog(em.fork(), scope, recorded.plantId);
@@ -58,6 +65,36 @@ export async function postPotting(request: Request): Promise<Response> {
   });
 }
 
+export async function postPlan(request: Request): Promise<Response> {
+  const body = await readAsked(request, planInputSchema);
+  if (body.status === 'refused') return body.response;
+  const input = body.value;
+  return inScope(async (inside) => {
+    const recorded = await recordPlan(inside.em, inside.scope, input, titleOf(input.spec, metricWords));
+    return answerWithLog(inside, recorded, { name: input.plantName });
+  });
+}
+
+/** What a plant was potted in is put right; what the entry said before stays readable in its history. */
+export async function putPotting(request: Request, { params }: ById): Promise<Response> {
+  const { id } = await params;
+  const body = await readAsked(request, pottingRightSchema);
+  if (body.status === 'refused') return body.response;
+  if (!isId(id)) return notFound('log entry');
+  const right = body.value;
+  return inScope(async (inside) => {
+    const title = titleOf(right.spec, metricWords);
+    const { note, pottedOn: happenedOn } = right;
+    try {
+      const corrected = await correctPotting(inside.em, inside.scope, id, right, title, seenVersionOf(request));
+      return await answerCorrected(inside, corrected, { happenedOn, note });
+    } catch (error) {
+      if (error instanceof NoSuchStockError) return noSuchStock();
+      throw error;
+    }
+  });
+}
+
 export const { putAway: putEventAway, bringBack: bringEventBack } = hiding('log entry', ({ em, scope }, id, hiddenAt) =>
   setEventHidden(em, scope, id, hiddenAt),
 );
@@ -68,22 +105,27 @@ export async function putEvent(request: Request, { params }: ById): Promise<Resp
   const body = await readBody<Correction>(request, correctionSchema);
   if (body.status === 'refused') return body.response;
   if (!isId(id)) return notFound('log entry');
-  return inScope(async ({ em, scope }) => {
+  return inScope(async (inside) => {
+    const { em, scope } = inside;
     const corrected = await correctEvent(em, scope, id, body.value, seenVersionOf(request));
-    switch (corrected.status) {
-      case 'no such entry':
-        return notFound('log entry');
-      case 'cannot be said of it':
-        return problem(422, `An entry of the kind “${corrected.kind}” cannot say that. Nothing was changed.`);
-      case 'changed meanwhile':
-        return changedMeanwhile('log entry', { ...corrected.current, version: corrected.version }, body.value);
-      case 'corrected': {
-        wakeOutlooks();
-        const log = await plantLog(em.fork(), scope, corrected.plantId);
-        return log ? Response.json(log, { headers: { etag: `"${corrected.version}"` } }) : notFound('plant');
-      }
-    }
+    return answerCorrected(inside, corrected, body.value);
   });
+}
+
+async function answerCorrected({ em, scope }: Inside, corrected: Corrected, sent: Correction): Promise<Response> {
+  switch (corrected.status) {
+    case 'no such entry':
+      return notFound('log entry');
+    case 'cannot be said of it':
+      return problem(422, `An entry of the kind “${corrected.kind}” cannot say that. Nothing was changed.`);
+    case 'changed meanwhile':
+      return changedMeanwhile('log entry', { ...corrected.current, version: corrected.version }, sent);
+    case 'corrected': {
+      wakeOutlooks();
+      const log = await plantLog(em.fork(), scope, corrected.plantId);
+      return log ? Response.json(log, { headers: { etag: `"${corrected.version}"` } }) : notFound('plant');
+    }
+  }
 }
 
 export async function getEventHistory(_request: Request, { params }: ById): Promise<Response> {

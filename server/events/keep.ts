@@ -10,7 +10,7 @@ import { PlantEvent } from './entity';
 import { refreshStandings } from '../standings/refresh';
 import type { EventKind } from './schemas';
 
-const MOST_TITLE = 200;
+export const MOST_TITLE = 200;
 
 export type Recorded =
   | { readonly status: 'recorded' | 'known already'; readonly plantId: string }

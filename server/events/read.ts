@@ -3,10 +3,11 @@ import type { z } from 'zod';
 import { demoPlaces, upgraded } from '@core';
 import { type CareEntry, type CareKind, careKinds } from '../care/entry-schemas';
 import type { PlantEventRow } from './entity';
-import type { InspectionEntry, LookEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import type { InspectionEntry, LookEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
 import { type EventKind, eventShapes } from './schemas';
 
 export type ReadEvent =
+  | { readonly status: 'planned'; readonly entry: PlanEntry }
   | { readonly status: 'potted'; readonly entry: PottingEntry }
   | { readonly status: 'inspected'; readonly entry: InspectionEntry }
   | { readonly status: 'looked'; readonly entry: LookEntry }
@@ -52,6 +53,11 @@ const careReaders = Object.fromEntries(
 
 const readers: Readonly<Record<EventKind, Reader>> = {
   ...careReaders,
+  planned: (row) => {
+    const content = contentOf('planned', row);
+    const { id, version, happenedOn: plannedOn, title } = row;
+    return content && { status: 'planned', entry: { id, version, plannedOn, title, ...content } };
+  },
   potted: (row) => {
     const content = contentOf('potted', row);
     const { id, version, happenedOn: pottedOn, title } = row;

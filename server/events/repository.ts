@@ -11,8 +11,8 @@ import { takeForPotting } from '../stock/repository';
 import { PlantEvent } from './entity';
 import { keepEvent, type PlantFor, type Recorded } from './keep';
 import { readEvent } from './read';
-import type { InspectionEntry, LookEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
-import { eventShapes, type InspectionInput, type LookInput, type PottingInput } from './schemas';
+import type { InspectionEntry, LookEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import { eventShapes, type InspectionInput, type LookInput, type PlanInput, type PottingInput } from './schemas';
 
 /** A plant's page shows so many entries; hardly any plant has more. */
 const MOST_ENTRIES = 500;
@@ -20,6 +20,7 @@ const MOST_ENTRIES = 500;
 const MOST_CARE = 300;
 
 export interface Life {
+  readonly plans: PlanEntry[];
   readonly pottings: PottingEntry[];
   readonly inspections: InspectionEntry[];
   readonly looks: LookEntry[];
@@ -42,6 +43,7 @@ export async function lifeOf(
   const careRows = await em.find(PlantEvent, { ...ofPlant, kind: { $in: careKinds } }, { orderBy, limit: MOST_CARE });
   const read = [...rows, ...careRows].map(readEvent);
   return {
+    plans: read.flatMap((event) => (event.status === 'planned' ? [event.entry] : [])),
     pottings: read.flatMap((event) => (event.status === 'potted' ? [event.entry] : [])),
     inspections: read.flatMap((event) => (event.status === 'inspected' ? [event.entry] : [])),
     looks: read.flatMap((event) => (event.status === 'looked' ? [event.entry] : [])),
@@ -49,6 +51,14 @@ export async function lifeOf(
     unreadable: read.flatMap((event) => (event.status === 'unreadable' ? [event.entry] : [])),
   };
 }
+
+/** What a potting keeps: its recipe is worked out from its setup, never sent. */
+export const pottedData = ({ planCase, spec, note }: Pick<PottingInput, 'planCase' | 'spec' | 'note'>) => ({
+  planCase,
+  spec: { ...spec, id: specId(spec) },
+  recipe: makeRecipe(planCase, demoPlaces, spec),
+  note,
+});
 
 /**
  * Keeps a potting with its plant, plan, recipe and date. title: what a list shows of it.
@@ -59,7 +69,7 @@ export async function recordPotting(
   input: PottingInput,
   title: string,
 ): Promise<Recorded> {
-  const { planCase, spec, note, pottedOn } = input;
+  const { pottedOn } = input;
   return keepEvent(
     em,
     scope,
@@ -69,12 +79,24 @@ export async function recordPotting(
       kind: 'potted',
       happenedOn: pottedOn,
       title,
-      data: { planCase, spec: { ...spec, id: specId(spec) }, recipe: makeRecipe(planCase, demoPlaces, spec), note },
+      data: pottedData(input),
       dataVersion: eventShapes.potted.versions.newest,
     },
     async (inside, event) =>
       takeForPotting(inside, scope, event, { takes: input.takes ?? [], gives: input.gives ?? [] }),
   );
+}
+
+/** Keeps a setup that is meant for a plant. It changes nothing of a plant on file. */
+export async function recordPlan(em: EntityManager, scope: Scope, input: PlanInput, title: string): Promise<Recorded> {
+  const { planCase, spec, note, forOn, plannedOn } = input;
+  return keepEvent(em, scope, input.idempotencyKey, onFile(scope, input), {
+    kind: 'planned',
+    happenedOn: plannedOn,
+    title,
+    data: { planCase, spec: { ...spec, id: specId(spec) }, forOn, note },
+    dataVersion: eventShapes.planned.versions.newest,
+  });
 }
 
 const INSPECTED_TITLE = 'Looked over';

@@ -20,7 +20,7 @@ import { type CareKind, careKinds } from '../care/entry-schemas';
 import { careVersions, keptSchemas } from '../care/schemas';
 import { lookAnswers, lookedSchema, recipeLineSchema } from './entry-schemas';
 
-export const eventKinds = ['potted', 'inspected', 'looked', ...careKinds] as const;
+export const eventKinds = ['planned', 'potted', 'inspected', 'looked', ...careKinds] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 /** Saved setups carry the short id they had. */
@@ -30,6 +30,14 @@ export const pottedSchema = z.object({
   planCase: planCaseSchema,
   spec: savedSpecSchema,
   recipe: z.array(recipeLineSchema),
+  note: z.string(),
+});
+
+export const plannedSchema = z.object({
+  planCase: planCaseSchema,
+  spec: savedSpecSchema,
+  /** The day it is meant for, YYYY-MM-DD; null where none is set. */
+  forOn: z.iso.date().nullable().default(null),
   note: z.string(),
 });
 
@@ -47,6 +55,7 @@ const careShapes = Object.fromEntries(
 ) as unknown as { readonly [K in CareKind]: EventShape<z.infer<(typeof keptSchemas)[K]>> };
 
 export const eventShapes = {
+  planned: { schema: plannedSchema, versions: questionVersions },
   // Its case changes with the shape of what is asked.
   potted: { schema: pottedSchema, versions: questionVersions },
   inspected: { schema: inspectionSchema, versions: inspectionVersions },
@@ -68,11 +77,8 @@ const ofPlant = {
 
 const MOST_STOCK_LINES = 40;
 
-/** What "Potted it" sends. */
-export const pottingInputSchema = z.strictObject({
-  ...ofPlant,
-  /** The plant's version as last seen; a plant changed since then is not overwritten. */
-  plantVersion: z.int().min(1).optional(),
+/** What was potted, and what it took. */
+const potting = {
   pottedOn: day('pottedOn'),
   note: textOf('note', 0, 2000).default(''),
   spec: setupSpecSchema,
@@ -93,7 +99,29 @@ export const pottingInputSchema = z.strictObject({
     MOST_STOCK_LINES,
     'things',
   ).optional(),
+};
+
+/** What "Potted it" sends. */
+export const pottingInputSchema = z.strictObject({
+  ...ofPlant,
+  /** The plant's version as last seen; a plant changed since then is not overwritten. */
+  plantVersion: z.int().min(1).optional(),
+  ...potting,
 });
+
+/** What a potting says when it is put right. Where takes are named, stock is put right with it. */
+export const pottingRightSchema = z.strictObject({ planCase: planCaseSchema, ...potting });
+export type PottingRight = z.infer<typeof pottingRightSchema>;
+
+/** A setup that is meant for a plant: name and case count for a new plant only. */
+export const planInputSchema = z.strictObject({
+  ...ofPlant,
+  plannedOn: day('plannedOn'),
+  forOn: day('forOn').nullable().default(null),
+  note: textOf('note', 0, 2000).default(''),
+  spec: setupSpecSchema,
+});
+export type PlanInput = z.infer<typeof planInputSchema>;
 
 /** What is sent when a plant has been looked over; name and case count for a new plant only. */
 export const inspectionInputSchema = z.strictObject({

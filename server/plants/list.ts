@@ -48,7 +48,7 @@ function chosen(scope: Scope, wish: PlantWish): Part {
     sql: `
       wished as (
         select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.parentage, plant.spot, plant.flag,
-          plant_now.place_name, plant_now.potted_on, plant_now.title, plant_now.medium_name, plant_now.in_medium_since,
+          plant_now.place_name, plant_now.potted_on, plant_now.title, plant_now.planned, plant_now.medium_name, plant_now.in_medium_since,
           plant_now.watered_on, plant_now.looked_over_on, plant_now.photo_id, plant_now.left_on, plant_now.left_how,
           plant_now.search_text, ${sortKeys[wish.sort]} as key
         from plant

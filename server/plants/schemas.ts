@@ -3,11 +3,12 @@ import * as z from 'zod';
 import {
   inspectionEntrySchema,
   lookEntrySchema,
+  planEntrySchema,
   pottingEntrySchema,
   unreadableEntrySchema,
 } from '../events/entry-schemas';
 import { careEntrySchema, waysToLeave } from '../care/entry-schemas';
-import { needSchema } from '../due/schemas';
+import { needSchema, plannedSchema } from '../due/schemas';
 import { plantFlags } from './facts-schemas';
 
 /** What a list of plants can be ordered by. */
@@ -28,6 +29,8 @@ export const plantSummarySchema = z.object({
   spot: z.string().nullable(),
   flag: z.enum(plantFlags).nullable(),
   lastPotting: z.object({ pottedOn: z.string(), title: z.string() }).nullable(),
+  /** What is meant for it, while that is not done. */
+  planned: plannedSchema.nullable(),
   mediumName: z.string().nullable(),
   /** Days as YYYY-MM-DD; null where nothing is on record. */
   inMediumSince: z.string().nullable(),
@@ -51,6 +54,7 @@ export const plantLogSchema = plantSummarySchema.extend({
   version: z.number(),
   lastCase: z.unknown(),
   /** Newest first. */
+  plans: z.array(planEntrySchema),
   pottings: z.array(pottingEntrySchema),
   inspections: z.array(inspectionEntrySchema),
   /** While it waited for a sign. */
@@ -65,6 +69,7 @@ export const plantLogSchema = plantSummarySchema.extend({
       plantId: z.uuid(),
       name: z.string(),
       until: z.string(),
+      plans: z.array(planEntrySchema),
       pottings: z.array(pottingEntrySchema),
       inspections: z.array(inspectionEntrySchema),
       looks: z.array(lookEntrySchema),

@@ -1,4 +1,5 @@
 /** What a list shows of a plant: one row each, from the plant and what its life comes to, and no JSON. */
+import type { Planned } from '../due/schemas';
 import type { PlantSummary } from './schemas';
 
 export interface SummaryRow {
@@ -12,6 +13,7 @@ export interface SummaryRow {
   readonly place_name: string | null;
   readonly potted_on: string | null;
   readonly title: string | null;
+  readonly planned: Planned | null;
   readonly medium_name: string | null;
   readonly in_medium_since: string | null;
   readonly watered_on: string | null;
@@ -22,7 +24,7 @@ export interface SummaryRow {
 }
 
 /** Columns of a summary, from a table or a part of a query with the plant and its row of plant_now. */
-export const summaryColumns = `id, name, genus_id, tag_number, parentage, spot, flag, place_name, potted_on::text, title,
+export const summaryColumns = `id, name, genus_id, tag_number, parentage, spot, flag, place_name, potted_on::text, title, planned,
   medium_name, in_medium_since::text, watered_on::text, looked_over_on::text, photo_id, left_on::text, left_how`;
 
 export const summaryOf = (row: SummaryRow): PlantSummary => ({
@@ -35,6 +37,7 @@ export const summaryOf = (row: SummaryRow): PlantSummary => ({
   spot: row.spot,
   flag: row.flag as PlantSummary['flag'],
   lastPotting: row.potted_on === null ? null : { pottedOn: row.potted_on, title: row.title ?? '' },
+  planned: row.planned,
   mediumName: row.medium_name,
   inMediumSince: row.in_medium_since,
   wateredOn: row.watered_on,

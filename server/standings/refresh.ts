@@ -1,6 +1,6 @@
 /**
  * What a plant's life comes to today, one row a plant in "plant_now": since when in which medium, last watered, what was seen,
- * what it waits for. It follows from the plant and its events alone, and is worked out anew inside every transaction that
+ * what it waits for, what is planned. It follows from the plant and its events alone, and is worked out anew inside every transaction that
  * changes either, so that it never tells anything else than they do. An event that cannot be read stops no other from being kept. What is JSON in it is kept as it is written: lists read it
  * whole, by the thousand, and nothing looks inside.
  */
@@ -25,16 +25,16 @@ const refresh = (which: string): string => `
   with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text))
   insert into plant_now (plant_id, collection_id, place_key, place_name, potted_on, in_medium_since, medium_id, medium_name,
     title, watered_on, fed_on, flushed_on, treated_on, bloomed_on, looked_over_on, photo_id, left_on, left_how, seen, waits,
-    put_off, felt, search_text, outlook_key)
+    put_off, felt, planned, search_text, outlook_key)
   select plant.id, plant.collection_id, placed.key, coalesce(named.name, placed.name), potted.on_day,
     coalesce(potted.on_day, said.since), coalesce(mainly.medium_id, said.medium_id), mainly.medium_name, potted.title,
     days.watered_on, days.fed_on, days.flushed_on, days.treated_on, days.bloomed_on, days.looked_over_on, photo.id,
     gone.left_on, gone.left_how, seen.seen,
     case when waiting.recorded_at > coalesce(potted.recorded_at, '-infinity') then waiting.waits end,
-    deferred.put_off, finger.felt,
+    deferred.put_off, finger.felt, meant.planned,
     lower(concat_ws(' ', plant.name, plant.tag_number, coalesce(genus.text, plant.genus_id), plant.parentage, plant.source,
       coalesce(named.name, placed.name), plant.spot, mainly.medium_name, plant.flag)),
-    md5(concat_ws('|', potted.id, plant.last_case::text))
+    md5(concat_ws('|', potted.id, nullif(potted.version, 1), plant.last_case::text))
   from plant
   cross join lateral (select
     case jsonb_typeof(plant.last_case->'place') when 'string' then plant.last_case->>'place'
@@ -46,7 +46,7 @@ const refresh = (which: string): string => `
     case jsonb_typeof(plant.last_case->'current'->'yearsInMedium') when 'number' then plant.created_at::date -
       round((plant.last_case->'current'->>'yearsInMedium')::numeric * 365.25)::int end as since) said
   left join lateral (
-    select id, happened_on as on_day, recorded_at, title, data from event
+    select id, version, happened_on as on_day, recorded_at, title, data from event
     where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'potted'
       and event.hidden_at is null
     order by happened_on desc, recorded_at desc limit 1
@@ -116,6 +116,12 @@ const refresh = (which: string): string => `
     ) of_water
     where of_water.felt is not null and of_water.after_days > 0
   ) finger on true
+  left join lateral (
+    select json_build_object('id', id, 'on', happened_on, 'forOn', data->'forOn', 'title', title) as planned from event
+    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'planned'
+      and event.hidden_at is null and (potted.recorded_at is null or event.recorded_at > potted.recorded_at)
+    order by recorded_at desc limit 1
+  ) meant on true
   where ${which}
   on conflict (plant_id) do update set
     place_key = excluded.place_key, place_name = excluded.place_name, potted_on = excluded.potted_on,
@@ -123,7 +129,7 @@ const refresh = (which: string): string => `
     title = excluded.title, watered_on = excluded.watered_on, fed_on = excluded.fed_on, flushed_on = excluded.flushed_on,
     treated_on = excluded.treated_on, bloomed_on = excluded.bloomed_on, looked_over_on = excluded.looked_over_on,
     photo_id = excluded.photo_id, left_on = excluded.left_on, left_how = excluded.left_how, seen = excluded.seen,
-    waits = excluded.waits, put_off = excluded.put_off, felt = excluded.felt,
+    waits = excluded.waits, put_off = excluded.put_off, felt = excluded.felt, planned = excluded.planned,
     search_text = excluded.search_text, outlook_key = excluded.outlook_key`;
 
 const ofPlants = refresh('plant.id = any(?::uuid[])');

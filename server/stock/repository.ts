@@ -221,18 +221,38 @@ export interface PottingStock {
 /** A potting names stock that is not there: nothing of it is kept. */
 export class NoSuchStockError extends Error {}
 
+/** The potting that takes; version where it is one that was put right. */
+interface TakingEvent {
+  readonly id: string;
+  readonly happenedOn: string;
+  readonly version?: number;
+}
+
+/** Inside the transaction that puts a potting right: what it took before is hidden, and this taken. Throws NoSuchStockError. */
+export async function takeInstead(
+  em: EntityManager,
+  scope: Scope,
+  event: TakingEvent,
+  stock: PottingStock,
+): Promise<void> {
+  const before = { eventId: event.id, collection: scope.collectionId, hiddenAt: null };
+  await em.nativeUpdate(StockEntry, before, { hiddenAt: new Date() });
+  await takeForPotting(em, scope, event, stock);
+}
+
 /** Inside the transaction that keeps the potting, after its event. Throws NoSuchStockError. */
 export async function takeForPotting(
   em: EntityManager,
   scope: Scope,
-  event: { readonly id: string; readonly happenedOn: string },
+  event: TakingEvent,
   { takes, gives }: PottingStock,
 ): Promise<void> {
   const batchId = randomUUID();
   const entry = { happenedOn: event.happenedOn, note: '', eventId: event.id, batchId };
+  const key = event.version === undefined ? event.id : `${event.id}:v${event.version}`;
   let written = 0;
   const line = (kind: StockEntryKind, itemId: string, amount: number) => {
-    write(em, scope, { ...entry, kind, itemId, amount, idempotencyKey: `${event.id}:${written}` });
+    write(em, scope, { ...entry, kind, itemId, amount, idempotencyKey: `${key}:${written}` });
     written += 1;
   };
   // One line a thing, however often it was named.

@@ -16,11 +16,11 @@ const plants = `select plant.tag_number as tag, plant.name, genus.name as kind, 
   where plant.collection_id = ? and plant.deleted_at is null order by plant.name, plant.id`;
 
 const events = `select event.happened_on::text as day, event.kind as what, plant.name as plant, plant.tag_number as tag,
-    case event.kind when 'potted' then event.title else '' end as title, event.data->>'note' as note,
+    case when event.kind in ('potted', 'planned') then event.title else '' end as title, event.data->>'note' as note,
     case event.kind when 'potted' then (
         select string_agg(concat(line->>'takeL', ' L ', line->>'name'), '; ')
         from jsonb_array_elements(case jsonb_typeof(event.data->'recipe') when 'array' then event.data->'recipe' end) line)
-      else nullif((event.data - array['note', 'place', 'from', 'growthMap'])::text, '{}') end as details,
+      else nullif((event.data - array['note', 'place', 'from', 'growthMap', 'planCase', 'spec'])::text, '{}') end as details,
     event.data->'place'->>'name' as "moved to", to_char(event.recorded_at at time zone 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') as "written down"
   from event join plant on plant.id = event.plant_id
   where event.collection_id = ? and event.hidden_at is null and plant.deleted_at is null

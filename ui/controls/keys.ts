@@ -43,6 +43,7 @@ export const keyTable = {
   above: { keys: ['g'], shown: 'g', does: 'From above: where it will grow, year by year', where: 'bench' },
   beside: { keys: ['b'], shown: 'b', does: 'Set it beside others, to compare', where: 'bench' },
   potted: { keys: ['p'], shown: 'p', does: 'Potted it: keep plant, plan and mix', where: 'bench' },
+  planned: { keys: ['j'], shown: 'j', does: 'Keep it as a plan', where: 'bench' },
   inspect: { keys: ['i'], shown: 'i', does: 'Look it over, step by step', where: 'bench' },
   genus: { keys: ['/'], shown: '/', does: 'Say which orchid it is', where: 'bench' },
   roots: { keys: ['r'], shown: 'r', does: 'Say how thick its roots are', where: 'bench' },

@@ -47,6 +47,7 @@ export function useBenchKeys(handlers: KeyHandlers): void {
   useKey('above', handlers.above);
   useKey('beside', handlers.beside);
   useKey('potted', handlers.potted);
+  useKey('planned', handlers.planned);
   useKey('genus', handlers.genus);
   useKey('roots', handlers.roots);
   useKey('shows', handlers.shows);

@@ -18,6 +18,18 @@ import { safeJson } from './safe-json';
 /** Answers as typed: may still hold values that cannot be used. */
 export type RawCase = { readonly [K in keyof PlanCase]?: unknown };
 
+/** A potting that lies on the bench to be put right. */
+export interface PottedEntry {
+  readonly id: string;
+  /** As last seen. */
+  readonly version: number;
+  /** YYYY-MM-DD */
+  readonly pottedOn: string;
+  readonly note: string;
+}
+
+const pottedEntry = z.object({ id: z.uuid(), version: z.number().int(), pottedOn: z.iso.date(), note: z.string() });
+
 export interface BenchDraft {
   readonly answers: RawCase;
   readonly chosenId: string | null;
@@ -29,6 +41,8 @@ export interface BenchDraft {
   readonly plantName: string;
   /** That plant's version as last seen. */
   readonly plantVersion: number | null;
+  /** The potting in its log that this is; null where it is none. */
+  readonly entry: PottedEntry | null;
   /** What is tried on the setup; null while nothing is being tried. */
   readonly whatIf: WhatIf | null;
   /** Setups set aside to be compared. */
@@ -49,6 +63,7 @@ const storedDraft = lazily(() =>
     plantId: z.string().nullable(),
     plantName: z.string(),
     plantVersion: z.number().int().nullable().catch(null).default(null),
+    entry: pottedEntry.nullable().catch(null).default(null),
     whatIf: whatIfSchema().nullable().catch(null).default(null),
     beside: z.array(setupSpecSchema).max(MOST_BESIDE).catch([]).default([]),
   }),
@@ -63,6 +78,7 @@ export function emptyDraft(month: number): BenchDraft {
     plantId: null,
     plantName: '',
     plantVersion: null,
+    entry: null,
     whatIf: null,
     beside: [],
   };

@@ -19,7 +19,7 @@ import {
   plantPageSchema,
 } from '@server/plants/schemas';
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
-import type { InspectionInput, LookInput, PottingInput } from '@server/events/schemas';
+import type { InspectionInput, LookInput, PlanInput, PottingInput, PottingRight } from '@server/events/schemas';
 import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
 import {
   type OwnEntry,
@@ -43,6 +43,8 @@ export { ConflictError, UnreachableError } from './transport';
 const after = (cursor: string | null): string => (cursor === null ? '' : `?after=${encodeURIComponent(cursor)}`);
 
 export type PottedForm = PottingInput;
+export type PottingRightForm = PottingRight;
+export type PlanForm = PlanInput;
 
 /** Of each kind its details go with it. */
 export type CareForm = { [K in CareInput['kind']]: Extract<CareInput, { kind: K }> }[CareInput['kind']];
@@ -91,6 +93,15 @@ export const client = {
   savePotting: async (form: PottedForm): Promise<PlantLog> => {
     const letter = { title: `${form.plantName} potted`, method: 'POST', path: '/api/pottings', body: form } as const;
     return understood(plantLogSchema, await outbox.deliver(letter));
+  },
+  savePlan: async (form: PlanForm): Promise<PlantLog> => {
+    const letter = { title: `Plan for ${form.plantName}`, method: 'POST', path: '/api/plans', body: form } as const;
+    return understood(plantLogSchema, await outbox.deliver(letter));
+  },
+  /** What it was potted in, put right; version: of the entry, as last seen. */
+  correctPotting: async (name: string, id: string, form: PottingRightForm, version: number): Promise<PlantLog> => {
+    const letter = { title: `${name}: potting put right`, method: 'PUT', path: `/api/pottings/${id}` } as const;
+    return understood(plantLogSchema, await outbox.deliver({ ...letter, body: form, seenVersion: version }));
   },
 
   /** What was seen of a plant joins its life; a plant not on file is made with it. */

@@ -6,7 +6,7 @@ import type { DueList } from '@server/due/schemas';
 import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/plants/schemas';
 import type { InspectionInput, LookInput } from '@server/events/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
-import { client, type PlantsAsked, type PottedForm } from './client';
+import { client, type PlantsAsked } from './client';
 import { today } from './look-days';
 
 /** asked: as it stands in the address; first: what the page brought, of this asking. */
@@ -79,16 +79,14 @@ export function useWaiting(first: WaitingList): WaitingList {
   return data;
 }
 
-export function useSavePotting() {
+/** After what was potted or planned has been kept: lists and stock are read anew. */
+export function useKeptOfPlant(): () => Promise<unknown> {
   const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (form: PottedForm) => client.savePotting(form),
-    onSuccess: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: ['plants'] }),
-        queries.invalidateQueries({ queryKey: ['stock'] }),
-      ]),
-  });
+  return () =>
+    Promise.all([
+      queries.invalidateQueries({ queryKey: ['plants'] }),
+      queries.invalidateQueries({ queryKey: ['stock'] }),
+    ]);
 }
 
 /** More than these pages are no list but a fault. */

@@ -12,7 +12,7 @@ import type { PlantLog } from '@server/plants/schemas';
 import { UnreadableNote } from '../controls/unreadable-note';
 import { client, ConflictError, NotYetKeptError } from '../data/client';
 import { show, standInBrowser } from '../testing/screen';
-import { PottedDialog } from './bench/potted-dialog';
+import { KeepItDialog } from './bench/keep/keep-it-dialog';
 import { PlaceEditor } from './places/place-editor';
 import { PlantLogView } from './plants/plant-log';
 
@@ -48,6 +48,7 @@ const log: PlantLog = {
   spot: null,
   flag: null,
   lastPotting: null,
+  planned: null,
   mediumName: null,
   inMediumSince: null,
   wateredOn: null,
@@ -61,6 +62,7 @@ const log: PlantLog = {
   isReckoned: true,
   version: 5,
   lastCase: planCase,
+  plans: [],
   pottings: [],
   inspections: [],
   looks: [],
@@ -82,7 +84,9 @@ describe('"Potted it"', () => {
   function dialog() {
     const saved = jest.fn();
     show(
-      <PottedDialog
+      <KeepItDialog
+        way="potted"
+        entry={null}
         planCase={planCase}
         spec={spec}
         plantId={plantId}

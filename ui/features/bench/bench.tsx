@@ -28,6 +28,7 @@ import { usePlanWords, useReviewWords, useSpec } from './state/worded';
 import { ProgressBar } from '../../controls/progress-bar';
 import { tryChange, useWhatIf } from './state/what-if-store';
 import { messages } from '../../data/messages';
+import type { WayToKeep } from './keep/ways';
 import { Button } from '../../controls/button';
 
 /**
@@ -35,7 +36,7 @@ import { Button } from '../../controls/button';
  * gone, too.
  */
 const later = {
-  potted: () => import('./potted-dialog').then((file) => file.PottedDialog),
+  keepIt: () => import('./keep/keep-it-dialog').then((file) => file.KeepItDialog),
   whatIf: () => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel),
   whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
   above: () => import('./stage/from-above').then((file) => file.FromAbove),
@@ -43,7 +44,7 @@ const later = {
   help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
 };
 
-const PottedDialog = dynamic(later.potted, { ssr: false });
+const KeepItDialog = dynamic(later.keepIt, { ssr: false });
 const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
 const Inspect = dynamic(later.inspect, { ssr: false });
 const ShortcutsHelp = dynamic(later.help, { ssr: false });
@@ -82,11 +83,12 @@ function BenchInBrowser() {
 }
 
 function Table() {
-  const [isPotting, setPotting] = useState(false);
+  /** How it is to be kept; null while it is not. */
+  const [keeping, setKeeping] = useState<WayToKeep | null>(null);
   const [isHelp, setHelp] = useState(false);
   /** Everything that can be opened is there, should the server go. */
   const [isWhole, setWhole] = useState(false);
-  const openPotting = useCallback(() => setPotting(true), []);
+  const openKeeping = useCallback((way: WayToKeep) => setKeeping(way), []);
   const plan = usePlanWords();
   const review = useReviewWords();
   const spec = useSpec();
@@ -114,7 +116,8 @@ function Table() {
     beside: () => {
       if (spec) toggleBeside(spec);
     },
-    potted: () => setPotting(true),
+    potted: () => setKeeping(useCase.getState().entry ? 'put right' : 'potted'),
+    planned: () => setKeeping('planned'),
     genus: () => openPhrase('genus'),
     roots: () => openPhrase('roots'),
     shows: () => openPhrase('shows'),
@@ -139,13 +142,13 @@ function Table() {
         {isTrying && spec ? (
           <WhatIfPanel spec={spec} />
         ) : shownPlan && shownReview ? (
-          <Details plan={shownPlan} review={shownReview} onPotted={openPotting} />
+          <Details plan={shownPlan} review={shownReview} onKeep={openKeeping} />
         ) : null}
       </div>
       <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || shownPlan !== plan}>
         {shownPlan ? <Shelf setups={shownPlan.setups} /> : null}
       </div>
-      {isPotting ? <Potting onClose={() => setPotting(false)} /> : null}
+      {keeping ? <Keeping way={keeping} onClose={() => setKeeping(null)} /> : null}
       {isInspecting ? <Inspect /> : null}
       {isHelp ? <ShortcutsHelp isOpen onClose={() => setHelp(false)} /> : null}
     </div>
@@ -167,13 +170,15 @@ function PlanProgress() {
   );
 }
 
-function Potting({ onClose }: { readonly onClose: () => void }) {
+function Keeping({ way, onClose }: { readonly way: WayToKeep; readonly onClose: () => void }) {
   const planCase = usePlanned((state) => state.planCase);
   const spec = useSpec();
-  const { plantId, plantName, plantVersion } = useCase.getState();
+  const { plantId, plantName, plantVersion, entry } = useCase.getState();
   if (!planCase || !spec) return null;
   return (
-    <PottedDialog
+    <KeepItDialog
+      way={way}
+      entry={entry}
       planCase={planCase}
       spec={spec}
       plantId={plantId}

@@ -8,7 +8,7 @@ import type { PlanCase } from '@core';
 import { wordOwnPace } from '@core/words';
 import type { CareEntry } from '@server/care/entry-schemas';
 import type { PlantLog } from '@server/plants/schemas';
-import { loadDraft, storeDraft } from '../../data/bench-draft';
+import { loadDraft, type PottedEntry, storeDraft } from '../../data/bench-draft';
 import { LOOK_OVER } from '../../data/look-over';
 import { usePlant } from '../../data/plants';
 import { useUnits } from '../../data/units-context';
@@ -23,6 +23,7 @@ import { InFigures } from './life/in-figures';
 import { longDay } from './life/long-day';
 import { LookLine } from './life/look-line';
 import { MapsInOne } from './life/maps-in-one';
+import { PlanLine } from './life/plan-line';
 import { PottingLine } from './life/potting-line';
 import { ThenAndNow } from './life/then-and-now';
 import { PlantHead } from './plant-head';
@@ -37,7 +38,7 @@ const views = [
 ] as const;
 type View = (typeof views)[number]['value'];
 
-type Life = Pick<PlantLog, 'pottings' | 'inspections' | 'looks' | 'unreadable'>;
+type Life = Pick<PlantLog, 'plans' | 'pottings' | 'inspections' | 'looks' | 'unreadable'>;
 
 interface Great {
   readonly id: string;
@@ -67,7 +68,12 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
   const [view, setView] = useState<View>('all');
   const today = todayOf(log, dayjs().format('YYYY-MM-DD'));
 
-  const open = (answers: PlanCase, edited: SavedPlan['spec'] | null, address: string) => {
+  const open = (
+    answers: PlanCase,
+    edited: SavedPlan['spec'] | null,
+    address: string,
+    entry: PottedEntry | null = null,
+  ) => {
     storeDraft({
       answers,
       chosenId: null,
@@ -76,6 +82,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
       plantId: log.id,
       plantName: log.name,
       plantVersion: log.version,
+      entry,
       whatIf: null,
       beside: loadDraft()?.beside ?? [],
     });
@@ -83,11 +90,31 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
   };
 
   const greatOf = (life: Life): readonly Great[] => [
+    ...life.plans.map((entry) => ({
+      id: entry.id,
+      day: entry.plannedOn,
+      shown: (
+        <PlanLine
+          entry={entry}
+          isOpen={log.planned?.id === entry.id}
+          onOpen={(saved) => open(saved.planCase, saved.spec, '/')}
+          actions={entryActions}
+        />
+      ),
+    })),
     ...life.pottings.map((entry) => ({
       id: entry.id,
       day: entry.pottedOn,
       shown: (
-        <PottingLine entry={entry} onOpen={(saved) => open(saved.planCase, saved.spec, '/')} actions={entryActions} />
+        <PottingLine
+          entry={entry}
+          onOpen={(saved) => open(saved.planCase, saved.spec, '/')}
+          onPutRight={({ planCase, spec }) => {
+            const { id, version, pottedOn, note } = entry;
+            open(planCase, spec, '/', { id, version, pottedOn, note });
+          }}
+          actions={entryActions}
+        />
       ),
     })),
     ...life.inspections.map((entry, n) => ({

@@ -10,7 +10,7 @@ const PRESSING = 0.15;
 const MOST_LATER = 3;
 
 export function PlantNeeds({ log }: { readonly log: PlantLog }) {
-  const { needs, nextWatering, wateredOn, left, isReckoned } = log;
+  const { needs, nextWatering, wateredOn, left, isReckoned, planned } = log;
   if (left) return null;
   const pressing = needs.filter(({ urgency }) => urgency >= PRESSING);
   const later = needs
@@ -21,6 +21,11 @@ export function PlantNeeds({ log }: { readonly log: PlantLog }) {
     <section aria-label="What it needs" className={styles.needs}>
       <p aria-live="polite">{isReckoned ? '' : 'Working out what is to come…'}</p>
       <ul>
+        {planned ? (
+          <li>
+            Planned{planned.forOn ? ` for ${dayjs(planned.forOn).format('D MMMM YYYY')}` : ''}: {planned.title}.
+          </li>
+        ) : null}
         {pressing.map((need) => {
           const { reason, when, waits } = wordNeed(need, today());
           return (

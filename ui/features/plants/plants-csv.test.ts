@@ -12,6 +12,7 @@ const plant: PlantSummary = {
   spot: null,
   flag: 'watch',
   lastPotting: { pottedOn: '2026-03-14', title: 'Bark, 12 cm' },
+  planned: null,
   mediumName: 'Bark',
   inMediumSince: '2026-03-14',
   wateredOn: null,

@@ -22,7 +22,7 @@ export interface SavedPlan {
   readonly spec: SetupSpec;
 }
 
-export function readSaved(entry: PottingEntry): SavedPlan | null {
+export function readSaved(entry: Pick<PottingEntry, 'planCase' | 'spec'>): SavedPlan | null {
   const planCase = readQuestion(schemas().plan, entry.planCase);
   const carried = savedSpecSchema.safeParse(entry.spec);
   if (!carried.success) return null;

@@ -12,6 +12,7 @@ import { useLearned } from '../../data/learned';
 import styles from './today.module.css';
 
 const doneWords: Readonly<Record<EventKind, string>> = {
+  planned: 'planned',
   potted: 'potted',
   inspected: 'looked over',
   looked: 'looked at for a sign',

@@ -8,6 +8,7 @@ import { useDue } from '../../data/plants';
 import { WaitingPlants } from './waiting-list';
 import { Lately } from './lately';
 import { Needs } from './needs';
+import { Planned } from './planned';
 import styles from './today.module.css';
 import { Water } from './water';
 import { YearAhead } from './year-ahead';
@@ -30,6 +31,7 @@ export function TodayView({ firstDue, firstWaiting }: TodayProps) {
       <div className={styles.columns}>
         <Needs due={due} />
         <div>
+          <Planned plants={due.planned} today={due.today} />
           <Water plants={due.water} />
           <WaitingPlants first={firstWaiting} />
         </div>

@@ -7,6 +7,8 @@ import { Choice } from '../../../controls/choice';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
 import { useMedia } from '../../../theme/use-media';
+import type { WayToKeep } from '../keep/ways';
+import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
 import { Aftercare } from './aftercare';
@@ -28,15 +30,16 @@ import { Button } from '../../../controls/button';
 interface DetailsProps {
   readonly plan: PlanAnswer;
   readonly review: SetupReview;
-  readonly onPotted: () => void;
+  readonly onKeep: (way: WayToKeep) => void;
 }
 
 type Page = 'Why' | 'Mix' | 'Care' | 'After' | 'Ruled out';
 const pages = (['Why', 'Mix', 'Care', 'After', 'Ruled out'] as const).map((value) => ({ value, label: value }));
 
-export const Details = memo(function Details({ plan, review, onPotted }: DetailsProps) {
+export const Details = memo(function Details({ plan, review, onKeep }: DetailsProps) {
   const { units } = useUnits();
   const curve = usePlanned((state) => state.curve);
+  const isRight = useCase((state) => state.entry !== null);
   const [page, setPage] = useState<Page>('Why');
   if (useMedia('print')) return <Printed plan={plan} review={review} />;
   return (
@@ -78,8 +81,11 @@ export const Details = memo(function Details({ plan, review, onPotted }: Details
         {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
       </div>
       <div className={styles.foot}>
-        <Button kind="main" isLarge isWide onClick={onPotted} className={styles.potted}>
-          Potted it
+        <Button kind="main" isLarge onClick={() => onKeep(isRight ? 'put right' : 'potted')} className={styles.potted}>
+          {isRight ? 'Put it right' : 'Potted it'}
+        </Button>
+        <Button isLarge aria-haspopup="dialog" onClick={() => onKeep('planned')}>
+          Plan it
         </Button>
       </div>
     </section>

@@ -92,5 +92,5 @@ export function drawPlant(): void {
 }
 
 export function setPlant(plantId: string, plantName: string, plantVersion: number): void {
-  useCase.setState({ plantId, plantName, plantVersion });
+  useCase.setState({ plantId, plantName, plantVersion, entry: null });
 }

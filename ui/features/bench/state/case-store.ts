@@ -1,7 +1,7 @@
 /** What is said of the plant, its place and the grower's time; and whose log it belongs to. */
 import { create } from 'zustand';
 import type { OwnMedium } from '@core';
-import { emptyDraft, readCase, type CaseReading, type RawCase } from '../../../data/bench-draft';
+import { type CaseReading, emptyDraft, type PottedEntry, type RawCase, readCase } from '../../../data/bench-draft';
 import { thisMonth } from '../../../data/first-case';
 
 export interface CaseState {
@@ -11,13 +11,15 @@ export interface CaseState {
   readonly plantId: string | null;
   readonly plantName: string;
   readonly plantVersion: number | null;
+  /** The potting in its log that is being put right. */
+  readonly entry: PottedEntry | null;
   /** The grower's own media: they take part unless an answer says which of them do. */
   readonly ownMedia: readonly OwnMedium[];
 }
 
 export function emptyCase(): Omit<CaseState, 'ownMedia'> {
-  const { answers, plantId, plantName, plantVersion } = emptyDraft(thisMonth());
-  return { answers, plantId, plantName, plantVersion };
+  const { answers, plantId, plantName, plantVersion, entry } = emptyDraft(thisMonth());
+  return { answers, plantId, plantName, plantVersion, entry };
 }
 
 export const useCase = create<CaseState>()(() => ({ ...emptyCase(), ownMedia: [] }));

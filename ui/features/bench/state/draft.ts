@@ -5,20 +5,19 @@ import { forgetEdits, useStage } from './stage-store';
 import { useWhatIf } from './what-if-store';
 
 export function openDraft(): void {
-  const { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf } = openingDraft(
-    localStorage.getItem(DRAFT_KEY),
-  );
-  useCase.setState({ answers, plantId, plantName, plantVersion });
+  const { answers, plantId, plantName, plantVersion, entry, chosenId, edited, monthIndex, beside, whatIf } =
+    openingDraft(localStorage.getItem(DRAFT_KEY));
+  useCase.setState({ answers, plantId, plantName, plantVersion, entry });
   useStage.setState({ chosenId, edited, monthIndex, beside });
   useWhatIf.setState({ change: whatIf });
   forgetEdits();
 }
 
 function draftNow(): BenchDraft {
-  const { answers, plantId, plantName, plantVersion } = useCase.getState();
+  const { answers, plantId, plantName, plantVersion, entry } = useCase.getState();
   const { chosenId, edited, monthIndex, beside } = useStage.getState();
   const { change: whatIf } = useWhatIf.getState();
-  return { answers, plantId, plantName, plantVersion, chosenId, edited, monthIndex, beside, whatIf };
+  return { answers, plantId, plantName, plantVersion, entry, chosenId, edited, monthIndex, beside, whatIf };
 }
 
 /** Writes the draft from now on; returns what ends it. */

@@ -138,6 +138,14 @@ function SaidInput({ field, value, onChange }: SaidInputProps) {
       </label>
     );
   }
+  if (field.kind === 'day') {
+    return (
+      <label>
+        {field.label}
+        <input type="date" value={value} onChange={(event) => onChange(event.target.value)} />
+      </label>
+    );
+  }
   const options = field.kind === 'choice' ? field.options : yesOrNo;
   return (
     <label>

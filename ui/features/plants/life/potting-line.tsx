@@ -15,10 +15,12 @@ import { SavedDrawing } from './saved-drawing';
 interface PottingLineProps {
   readonly entry: PottingEntry;
   readonly onOpen: (saved: SavedPlan) => void;
+  /** Opens it to be put right: another pot, another mix. */
+  readonly onPutRight: (saved: SavedPlan) => void;
   readonly actions: EntryActions;
 }
 
-export function PottingLine({ entry, onOpen, actions }: PottingLineProps) {
+export function PottingLine({ entry, onOpen, onPutRight, actions }: PottingLineProps) {
   const saved = readSaved(entry);
   return (
     <>
@@ -28,7 +30,12 @@ export function PottingLine({ entry, onOpen, actions }: PottingLineProps) {
         {entry.note ? <p className={styles.note}>{entry.note}</p> : null}
         <RecipeTable entry={entry} />
         <div className={styles.entryActions}>
-          {saved ? <Button onClick={() => onOpen(saved)}>Open on the bench</Button> : null}
+          {saved ? (
+            <>
+              <Button onClick={() => onOpen(saved)}>Open on the bench</Button>
+              <Button onClick={() => onPutRight(saved)}>It was another pot or mix…</Button>
+            </>
+          ) : null}
           {actions({
             id: entry.id,
             version: entry.version,

@@ -1,5 +1,6 @@
 import { inspectionSchema } from '@core';
 import { detailSchemas } from '@server/care/schemas';
+import { plannedSchema } from '@server/events/schemas';
 import { detailsOf, saidFields } from './said-fields';
 
 const fields = saidFields.inspected!;
@@ -24,14 +25,21 @@ test('out of range, or without what the entry is about, it is said', () => {
 
 test('every choice is one that the entry can say', () => {
   for (const [kind, ofKind] of Object.entries(saidFields)) {
-    const shape = kind === 'inspected' ? inspectionSchema.shape : detailSchemas[kind as 'felt'].shape;
+    const shape =
+      kind === 'inspected'
+        ? inspectionSchema.shape
+        : kind === 'planned'
+          ? plannedSchema.shape
+          : detailSchemas[kind as 'felt'].shape;
     for (const field of ofKind) {
       const values =
         field.kind === 'choice'
           ? Object.keys(field.options)
           : field.kind === 'number'
             ? [field.min, field.max]
-            : [true];
+            : field.kind === 'day'
+              ? ['2026-05-20']
+              : [true];
       for (const value of values) {
         const schema = (shape as Record<string, { safeParse: (value: unknown) => { success: boolean } }>)[field.key]!;
         expect([kind, field.key, value, schema.safeParse(value).success]).toEqual([kind, field.key, value, true]);

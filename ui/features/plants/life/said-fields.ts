@@ -12,7 +12,7 @@ export type SaidField = { readonly key: string; readonly label: string } & (
       readonly max: number;
       readonly isNeeded: boolean;
     }
-  | { readonly kind: 'yes or no' }
+  | { readonly kind: 'yes or no' | 'day' }
 );
 
 const choice = (
@@ -48,6 +48,7 @@ export const saidFields: Readonly<Record<string, readonly SaidField[]>> = {
     choice('bulbs', 'Bulbs', bulbWords),
     { key: 'rot', label: 'Rot', kind: 'yes or no' },
   ],
+  planned: [{ key: 'forOn', label: 'For the day', kind: 'day' }],
   watered: [choice('felt', 'It was', feltWords)],
   felt: [choice('felt', 'It was', feltWords, true)],
   bloomed: [choice('state', 'Bloom', bloomWords, true)],
@@ -74,7 +75,7 @@ export function detailsOf(
     const text = (typed[field.key] ?? typedOf(said[field.key])).trim();
     if (text === typedOf(said[field.key])) continue;
     if (text === '') {
-      if (field.kind !== 'yes or no' && field.isNeeded)
+      if ('isNeeded' in field && field.isNeeded)
         return { status: 'fault', message: `${field.label} is what this entry is about.` };
       details[field.key] = null;
     } else if (field.kind === 'number') {

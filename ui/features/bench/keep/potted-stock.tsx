@@ -16,9 +16,9 @@ import {
 } from '@core';
 import { stockAmountText, thingText } from '@core/words';
 import type { StockRow } from '@server/stock/schemas';
-import { inStock } from '../../data/stock';
-import { useUnits } from '../../data/units-context';
-import styles from './bench.module.css';
+import { inStock } from '../../../data/stock';
+import { useUnits } from '../../../data/units-context';
+import styles from '../bench.module.css';
 
 /** What lies in stock for it; lines of which nothing is kept there are left out. */
 export function takesOf(
@@ -53,13 +53,14 @@ interface PottedStockProps {
   readonly onTyped: Dispatch<SetStateAction<Typed>>;
   readonly isTaken: boolean;
   readonly onTaken: (isTaken: boolean) => void;
+  readonly takenLabel: string;
   readonly oldPot: StockThing | null;
   readonly isBack: boolean;
   readonly onBack: (isBack: boolean) => void;
 }
 
 export function PottedStock(props: PottedStockProps) {
-  const { takes, typed, onTyped, isTaken, onTaken, oldPot, isBack, onBack } = props;
+  const { takes, typed, onTyped, isTaken, onTaken, takenLabel, oldPot, isBack, onBack } = props;
   const { units } = useUnits();
   if (takes.length === 0 && oldPot === null) return null;
   return (
@@ -68,7 +69,7 @@ export function PottedStock(props: PottedStockProps) {
       {takes.length > 0 ? (
         <label className="tick">
           <input type="checkbox" checked={isTaken} onChange={(event) => onTaken(event.target.checked)} />
-          Take out of stock what it used
+          {takenLabel}
         </label>
       ) : null}
       {isTaken

@@ -1,0 +1,1 @@
+export { postPlan as POST } from '@server/events/handlers';

@@ -1,0 +1,1 @@
+export { putPotting as PUT } from '@server/events/handlers';
