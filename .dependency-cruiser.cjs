@@ -19,6 +19,7 @@ const floors = [
   ['decide/choice'],
   ['advise'],
   ['explore', 'proof', 'due', 'learned'],
+  ['day'],
   ['words'],
 ];
 const rooms = floors.flat();

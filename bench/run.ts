@@ -25,6 +25,7 @@ import {
   warmthOf,
   yearDrying,
 } from '@core';
+import { dayFigures } from './day';
 import { healthUnderLoad, runningAddress } from './health-under-load';
 import { integrate, referenceOf } from './ode-reference';
 
@@ -139,6 +140,7 @@ const figures = {
   candidates,
   placementMs: Number(placementMs.toFixed(0)),
   placementThreeMs: Number(placementThreeMs.toFixed(0)),
+  ...dayFigures(),
   growth: [...growth, { candidates, planMs: Number(planMs.toFixed(0)) }],
 };
 

@@ -99,6 +99,29 @@ test('cairn inspect puts what was seen into the case, and says what to do and wh
   expect([bad.code, bad.err]).toEqual([2, expect.stringMatching(/^inspection.smell: .*fresh, mouldy/)]);
 });
 
+test('cairn day prepares a day: order, mixes, pots, what is short, time; faults are named', () => {
+  const { code, out } = cairn(['day', 'examples/days/spring-saturday.json']);
+  expect(code).toBe(0);
+  const answer = JSON.parse(out) as {
+    plants: { name: string; stepTexts: { sentence: string }[] }[];
+    batches: { bagTexts: string[] }[];
+    shortages: { sentence: string }[];
+    timeText: string;
+  };
+  expect(answer.plants.map(({ name }) => name)[0]).toBe('Broken pot');
+  expect(answer.plants.at(-1)!.name).toBe('Slipper with a smell');
+  expect(answer.batches.length).toBeGreaterThan(2);
+  expect(answer.timeText).toMatch(/^About \d/);
+  const bad = cairn(['day', '-'], '{"on":"2027-03-06","hours":99,"plants":[]}');
+  expect([bad.code, bad.err.trim().split('\n')]).toEqual([
+    2,
+    ['hours: hours of a potting day must be between 0.25 and 16 h', 'plants: plants needs at least one plant'],
+  ]);
+  expect(Object.keys((JSON.parse(cairn(['schema', 'day']).out) as { properties: object }).properties)).toEqual(
+    expect.arrayContaining(['on', 'hours', 'helpers', 'plants', 'stock', 'version']),
+  );
+});
+
 test('cairn schema plan prints a JSON Schema', () => {
   const schema = JSON.parse(cairn(['schema', 'plan']).out) as { $schema: string; properties: object };
   expect(schema.$schema).toMatch(/json-schema/);

@@ -1,12 +1,14 @@
 /** The core on the command line: JSON in, JSON out. */
 import * as z from 'zod';
 import {
+  dayQuestionFor,
   demoPlaces,
   genusOf,
   growthInPots,
   inspectQuestionFor,
   makePlan,
   placeSchema,
+  prepareDay,
   type PlanCase,
   casesTable,
   missedIn,
@@ -21,6 +23,7 @@ import {
   resolveCase,
   runAllPractice,
   sensitivityOf,
+  settleDay,
   setupCurve,
   skippedSteps,
   type SetupSpec,
@@ -32,7 +35,16 @@ import {
   type WhatIf,
   withInspection,
 } from '@core';
-import { metricWords, wordPlan, wordSensitivity, wordToDo, wordTuning, wordTurn, wordWhatIf } from '@core/words';
+import {
+  metricWords,
+  wordDay,
+  wordPlan,
+  wordSensitivity,
+  wordToDo,
+  wordTuning,
+  wordTurn,
+  wordWhatIf,
+} from '@core/words';
 import { archiveSchema } from '../server/archive/schemas';
 import { listInputSchema } from '../server/lists/schemas';
 import { stockAddSchema } from '../server/stock/schemas';
@@ -47,6 +59,8 @@ const usage = `usage:
   cairn grow FILE       where a plant grows in pots of several sizes: how likely it is inside the rim after 1 to 4 years,
                         and where in the pot it stands best
   cairn inspect FILE    what was seen of a plant put into its case, what to do while it is out, and what nobody looked at
+  cairn day FILE        a potting day prepared: order of work by the clock, mixes in litres out of each bag, pots from stock,
+                        what is short, what to bring, how long it takes; plants without a "setup" get the bench's first choice
   cairn mix FILE        what a mix holds, and what to take out of the bags
   cairn place FILE      an EPW file, a logger's or a monthly CSV, or JSON, as a place with its summary;
                         where a file can be read in two ways: --temperature "HEADING",
@@ -54,7 +68,7 @@ const usage = `usage:
                         --latitude and --longitude of a logger's place, in degrees
   cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
                         --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
-  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, mix, place;
+  cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, day, mix, place;
                         and of files: archive, list, stock)
   cairn backup FILE     all that is kept, as of now, into a file; also while ./start runs
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
@@ -71,6 +85,7 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   tune: versioned(questions.tune),
   grow: versioned(questions.grow),
   inspect: versioned(inspectQuestionFor(places)),
+  day: versioned(dayQuestionFor(places)),
   mix: versioned(questions.mix),
   place: placeSchema,
   // What is kept and taken in, as the running application reads and writes it.
@@ -146,6 +161,11 @@ async function inspect(argument: string | undefined): Promise<void> {
   });
 }
 
+async function day(argument: string | undefined): Promise<void> {
+  const question = settleDay(await readJson(argument, dayQuestionFor(places)), places);
+  answer(wordDay(prepareDay(question, places), metricWords));
+}
+
 function schema(argument: string | undefined): void {
   const wanted = schemas[argument ?? ''];
   if (!wanted) throw new UsageError(`schema must be one of: ${Object.keys(schemas).join(', ')}`);
@@ -161,6 +181,7 @@ const commands: Readonly<
   tune,
   grow,
   inspect,
+  day,
   mix,
   place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
   practice: (argument) => {

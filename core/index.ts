@@ -346,3 +346,20 @@ export {
   type PlaceLived,
   type PlaceLosses,
 } from './learned';
+export {
+  type Batch,
+  type DayAsked,
+  type DayPlantAsked,
+  type DayQuestion,
+  dayQuestionFor,
+  type DayStep,
+  MOST_PLANTS_A_DAY,
+  type PotGiven,
+  type PreparedDay,
+  type PreparedPlant,
+  prepareDay,
+  settleDay,
+  settlePlant,
+  type Shortage,
+  type StepKind,
+} from './day';

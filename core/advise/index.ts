@@ -17,7 +17,7 @@ export { reviewSetup, type Verdict, verdictOn } from './review';
 export type { SetupFacts } from './setup-facts';
 export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
-export { makeRecipe } from './recipe';
+export { makeRecipe, type RecipeLine } from './recipe';
 export { type Finding, hear, shareWork } from './shared-work';
 export { decideTiming, type Timing } from './timing';
 export { type TimingSign, timingSigns, type WaitingRisk, waitingRisks } from './waits-for';

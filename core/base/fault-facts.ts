@@ -28,6 +28,7 @@ export type FaultFact =
   | { readonly code: 'unknown version'; readonly newest: number }
   | { readonly code: 'id'; readonly field: string; readonly of: string }
   | { readonly code: 'date'; readonly field: string }
+  | { readonly code: 'twice'; readonly field: string }
   | { readonly code: 'unknown field' }
   // Of what lies in stock.
   | { readonly code: 'not used again'; readonly left: readonly string[] }

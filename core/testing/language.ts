@@ -35,6 +35,9 @@ function sentencesOf({ reasons, findings, aftercare, changeOver, title, merit }:
   ];
 }
 
+/** Faults of single sentences. */
+export const allBad = (sentences: readonly string[]): readonly LanguageFault[] => sentences.flatMap(faultsOf);
+
 function faultsOf(sentence: string): readonly LanguageFault[] {
   const found = patterns.filter(([, pattern]) => pattern.test(sentence)).map(([fault]) => ({ fault, sentence }));
   return isCoarserThanEqual(sentence) ? [...found, { fault: 'coarser than an equal figure', sentence }] : found;

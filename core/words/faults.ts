@@ -37,6 +37,8 @@ export function faultMessage(fact: FaultFact): string {
       return `${fact.field} must be true or false`;
     case 'number between':
       return `${fact.field} must be between ${fact.min} and ${fact.max}`;
+    case 'twice':
+      return `${fact.field} must not be there twice`;
     case 'weekdays':
       return 'weekdays must be numbers from 0 (Monday) to 6 (Sunday)';
     case 'text length':

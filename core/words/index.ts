@@ -2,6 +2,18 @@ export { type AnswerLine, answerLine } from './answer-line';
 export type { AftercareStep } from './aftercare';
 export type { ChangeOver } from './change-over';
 export { type Difference, type WhatIfAnswer, wordDifferences, wordWhatIf } from './compare';
+export {
+  clockText,
+  type DayAnswer,
+  minutesText,
+  spanText,
+  stepNames,
+  wordDay,
+  type WordedBatch,
+  type WordedDayPlant,
+  type WordedShortage,
+  type WordedStep,
+} from './day';
 export { dayWords, needName, type NeedWords, wordNeed } from './due';
 export { type Fault, faultLine, faultMessage, faultsIn, parseWith, wordFault } from './faults';
 export {

@@ -44,6 +44,7 @@ export const safetyRules = [
     schools: { peroxide: ['where-rot', 'always'] },
     applies: ({ context }) =>
       context.resolved.stance.peroxide === 'always' ||
+      context.plant.signs.rot === true ||
       context.plant.bulbs === 'soft or oozing' ||
       isFailing(context.plant),
   }),
@@ -52,7 +53,9 @@ export const safetyRules = [
     topic: 'safety',
     effect: 'caution',
     applies: ({ context }) =>
-      context.plant.liveRootShare < k.ROOTS_ALIVE_SOUND || context.plant.bulbs === 'soft or oozing',
+      context.plant.liveRootShare < k.ROOTS_ALIVE_SOUND ||
+      context.plant.signs.rot === true ||
+      context.plant.bulbs === 'soft or oozing',
   }),
   practiceRule({
     id: 'boiling-and-baking',

@@ -1,0 +1,83 @@
+/** What is asked when a potting day is prepared: hours, hands and room, the plants with their setups, and what lies in stock. */
+import * as z from 'zod';
+import { faultCode } from '../base';
+import {
+  listOf,
+  type PlaceBook,
+  quantity,
+  questionSchemas,
+  type SetupSpec,
+  setupSpecSchema,
+  textOf,
+  upTo,
+  wholeQuantity,
+  yesOrNo,
+} from '../case';
+import { stockThingSchema } from '../stock';
+
+/** More than these nobody pots in a day. */
+export const MOST_PLANTS_A_DAY = 200;
+const MOST_STOCK = 2000;
+
+const sunSchema = z
+  .strictObject({ fromMinute: wholeQuantity('minuteOfDay'), untilMinute: wholeQuantity('minuteOfDay') })
+  .refine(({ fromMinute, untilMinute }) => fromMinute < untilMinute, {
+    path: ['untilMinute'],
+    error: faultCode({ code: 'not less than', field: 'untilMinute', than: 'fromMinute' }),
+  });
+
+export const dayPlantSchemaFor = (places: PlaceBook) =>
+  z.strictObject({
+    id: textOf('id', 1, 80),
+    name: textOf('name', 1, 120),
+    case: questionSchemas(places).plan,
+    /** What it goes into. */
+    setup: setupSpecSchema.optional(),
+    /** 0 to 1: how badly it needs it. */
+    urgency: quantity('share').default(0),
+    /** Something on it may spread: it comes last, with its own tools. */
+    isSuspect: yesOrNo('isSuspect').default(false),
+  });
+
+export const dayQuestionFor = (places: PlaceBook) =>
+  z
+    .strictObject({
+      on: z.iso.date({ error: faultCode({ code: 'date', field: 'on' }) }),
+      /** When it begins, minutes after midnight. */
+      beginsAtMinute: wholeQuantity('minuteOfDay').default(9 * 60),
+      hours: quantity('dayHours'),
+      helpers: wholeQuantity('helpers').default(0),
+      /** Room for pots that soak, side by side. */
+      benchCm: quantity('benchCm').optional(),
+      /** When the sun is on the bench. */
+      sun: sunSchema.optional(),
+      /** What is mixed beyond what the pots take. */
+      reserveShare: quantity('share').optional(),
+      plants: listOf('plants', dayPlantSchemaFor(places), MOST_PLANTS_A_DAY, 'plants', 'plant'),
+      stock: upTo(
+        'stock',
+        z.strictObject({ id: textOf('id', 1, 80), thing: stockThingSchema, amount: z.number() }),
+        MOST_STOCK,
+        'things',
+      ).default([]),
+    })
+    .superRefine(({ plants }, check) => {
+      const seen = new Set<string>();
+      plants.forEach(({ id }, n) => {
+        if (seen.has(id)) {
+          check.addIssue({
+            code: 'custom',
+            path: ['plants', n, 'id'],
+            message: faultCode({ code: 'twice', field: 'id' }),
+          });
+        }
+        seen.add(id);
+      });
+    });
+
+type Question = z.infer<ReturnType<typeof dayQuestionFor>>;
+export type DayPlantAsked = Question['plants'][number];
+/** With its setup settled. */
+export type DayPlant = Omit<DayPlantAsked, 'setup'> & { readonly setup: SetupSpec };
+export type DayQuestion = Omit<Question, 'plants'> & { readonly plants: readonly DayPlantAsked[] };
+export type DayAsked = Omit<Question, 'plants'> & { readonly plants: readonly DayPlant[] };

@@ -1,0 +1,42 @@
+/**
+ * What a plant and the setup it goes into come to, before water and years: kept while a day is changed about, since one thing
+ * changed leaves nearly all plants as they were.
+ */
+import { type Placement, placementOf } from '../advise';
+import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { type CandidateFacts, type CaseContext, contextOf, factsOf, layerVolumesL } from '../decide/setups';
+import { cautionsOf, type PlantCautions } from './bring';
+
+export interface Known {
+  readonly context: CaseContext;
+  readonly facts: CandidateFacts;
+  /** What each layer takes, settled. */
+  readonly litres: readonly number[];
+  readonly cautions: Omit<PlantCautions, 'plantId'>;
+  /** Where in the pot it stands, and how deep. */
+  readonly placement: Placement;
+}
+
+/** Twice the plants of the longest day, each in a second pot. */
+const MOST_KEPT = 400;
+const kept = new WeakMap<PlaceBook, Map<string, Known>>();
+
+export function knownOf(planCase: PlanCase, setup: SetupSpec, places: PlaceBook): Known {
+  const ofBook = kept.get(places) ?? new Map<string, Known>();
+  kept.set(places, ofBook);
+  const key = JSON.stringify([planCase, setup]);
+  const before = ofBook.get(key);
+  if (before) return before;
+  const context = contextOf(resolveCase(planCase, places));
+  const facts = factsOf(context, setup);
+  const known: Known = {
+    context,
+    facts,
+    litres: layerVolumesL(facts.setup),
+    cautions: cautionsOf(context, facts),
+    placement: placementOf(context, facts),
+  };
+  if (ofBook.size >= MOST_KEPT) ofBook.clear();
+  ofBook.set(key, known);
+  return known;
+}
