@@ -39,21 +39,39 @@ export const dayPlantSchemaFor = (places: PlaceBook) =>
     isSuspect: yesOrNo('isSuspect').default(false),
   });
 
+/** A day as it is kept: all but what lies in stock, which changes meanwhile. */
+const dayFields = (places: PlaceBook) => ({
+  on: z.iso.date({ error: faultCode({ code: 'date', field: 'on' }) }),
+  /** When it begins, minutes after midnight. */
+  beginsAtMinute: wholeQuantity('minuteOfDay').default(NINE),
+  hours: quantity('dayHours'),
+  helpers: wholeQuantity('helpers').default(0),
+  /** Room for pots that soak, side by side. */
+  benchCm: quantity('benchCm').optional(),
+  /** When the sun is on the bench. */
+  sun: sunSchema.optional(),
+  /** What is mixed beyond what the pots take. */
+  reserveShare: quantity('share').optional(),
+  plants: listOf('plants', dayPlantSchemaFor(places), MOST_PLANTS_A_DAY, 'plants', 'plant'),
+});
+
+const NINE = 9 * 60;
+
+function eachOnce(day: { readonly plants: readonly { readonly id: string }[] }, check: z.RefinementCtx): void {
+  const seen = new Set<string>();
+  day.plants.forEach(({ id }, n) => {
+    const message = faultCode({ code: 'twice', field: 'id' });
+    if (seen.has(id)) check.addIssue({ code: 'custom', path: ['plants', n, 'id'], message });
+    seen.add(id);
+  });
+}
+
+export const dayKeptFor = (places: PlaceBook) => z.strictObject(dayFields(places)).superRefine(eachOnce);
+
 export const dayQuestionFor = (places: PlaceBook) =>
   z
     .strictObject({
-      on: z.iso.date({ error: faultCode({ code: 'date', field: 'on' }) }),
-      /** When it begins, minutes after midnight. */
-      beginsAtMinute: wholeQuantity('minuteOfDay').default(9 * 60),
-      hours: quantity('dayHours'),
-      helpers: wholeQuantity('helpers').default(0),
-      /** Room for pots that soak, side by side. */
-      benchCm: quantity('benchCm').optional(),
-      /** When the sun is on the bench. */
-      sun: sunSchema.optional(),
-      /** What is mixed beyond what the pots take. */
-      reserveShare: quantity('share').optional(),
-      plants: listOf('plants', dayPlantSchemaFor(places), MOST_PLANTS_A_DAY, 'plants', 'plant'),
+      ...dayFields(places),
       stock: upTo(
         'stock',
         z.strictObject({ id: textOf('id', 1, 80), thing: stockThingSchema, amount: z.number() }),
@@ -61,20 +79,9 @@ export const dayQuestionFor = (places: PlaceBook) =>
         'things',
       ).default([]),
     })
-    .superRefine(({ plants }, check) => {
-      const seen = new Set<string>();
-      plants.forEach(({ id }, n) => {
-        if (seen.has(id)) {
-          check.addIssue({
-            code: 'custom',
-            path: ['plants', n, 'id'],
-            message: faultCode({ code: 'twice', field: 'id' }),
-          });
-        }
-        seen.add(id);
-      });
-    });
+    .superRefine(eachOnce);
 
+export type DayKept = z.infer<ReturnType<typeof dayKeptFor>>;
 type Question = z.infer<ReturnType<typeof dayQuestionFor>>;
 export type DayPlantAsked = Question['plants'][number];
 /** With its setup settled. */

@@ -1,7 +1,18 @@
 export { type BringKind, type DayCaution, type DayCautionId, type PlantCautions } from './bring';
 export type { PlantTimes } from './clock';
 export {
+  type DayEntry,
+  type DayEntryKind,
+  dayEntryKinds,
+  dayEntrySchemasFor,
+  type LeftReason,
+  leftReasons,
+} from './entries';
+export { runOf, type RunPlant, type RunState, type RunTimer } from './run';
+export {
   type DayAsked,
+  type DayKept,
+  dayKeptFor,
   type DayPlant,
   type DayPlantAsked,
   type DayQuestion,

@@ -4,6 +4,8 @@ import sharp from 'sharp';
 import { demoPlaces, genusById, type PlanCase } from '@core';
 import { recordCare } from '../care/repository';
 import { careInputSchema } from '../care/schemas';
+import { keepEntry, saveDay } from '../days/repository';
+import { dayEntryInputSchema, dayKeptSchema } from '../days/schemas';
 import { correctEvent } from '../events/correct';
 import { correctionSchema } from '../events/correct-schemas';
 import { setEventHidden } from '../events/hide';
@@ -106,6 +108,11 @@ async function fillCollection(): Promise<string> {
   const { id: _id, ...traits } = genusById('vanda');
   await saveOwn(em(), scope, 'genus', ownSchemas.genus.parse({ ...traits, name: 'Mine' }));
   await savePlace(em(), scope, { ...demoPlaces[0]!, id: randomUUID(), name: 'My sill' }, null);
+  const dayId = randomUUID();
+  const day = { on: '2027-03-06', hours: 3, plants: [{ id, name: 'Öncidium', case: planCase, setup: spec }] };
+  await saveDay(em(), scope, dayId, dayKeptSchema.parse(day), null);
+  const begun = { kind: 'begun', at: '2027-03-06T09:00:00.000Z', idempotencyKey: randomUUID() };
+  await keepEntry(em(), scope, dayId, dayEntryInputSchema.parse(begun));
   const list = {
     name: 'mine.csv',
     takenInOn: '2026-01-01',

@@ -122,6 +122,26 @@ const intake = z.strictObject({
   undoneAt: moment.nullable(),
 });
 
+const pottingDay = z.strictObject({
+  id,
+  onDay: z.iso.date(),
+  data: json,
+  dataVersion: count,
+  ...version,
+  createdAt: moment,
+  deletedAt: moment.nullable(),
+});
+
+const dayEntry = z.strictObject({
+  id,
+  dayId: id,
+  kind: text(20),
+  at: moment,
+  data: json,
+  recordedAt: moment,
+  idempotencyKey: key,
+});
+
 /** A JPEG begins so, in base64. */
 const JPEG_BEGINS = /^\/9j\//;
 const picture = z.base64().regex(JPEG_BEGINS, { error: 'must be a JPEG picture in base64' });
@@ -147,6 +167,8 @@ export const sectionSchemas = {
   events: event,
   eventsBefore: eventBefore,
   stockEntries: stockEntry,
+  pottingDays: pottingDay,
+  dayEntries: dayEntry,
   intakes: intake,
   photographs: photograph,
 } as const;

@@ -38,6 +38,11 @@ export const sections: Readonly<Record<SectionName, Section>> = {
     parent: { table: 'own_item', column: 'item_id' },
     orderBy: 'seq',
   }),
+  pottingDays: section('pottingDays', 'potting_day', { orderBy: 'created_at, id' }),
+  dayEntries: section('dayEntries', 'day_entry', {
+    parent: { table: 'potting_day', column: 'day_id' },
+    orderBy: 'seq',
+  }),
   intakes: section('intakes', 'intake'),
   photographs: section('photographs', 'photo'),
 };

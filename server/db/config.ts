@@ -1,6 +1,7 @@
 import { defineConfig } from '@mikro-orm/postgresql';
 import { Migrator } from '@mikro-orm/migrations';
 import { GrowersCollection } from '../collections/entity';
+import { DayEntryRow, PottingDay } from '../days/entity';
 import { EventBefore, PlantEvent } from '../events/entity';
 import { Intake } from '../lists/entity';
 import { OwnItem, OwnItemBefore } from '../own/entity';
@@ -19,6 +20,7 @@ import { Migration20261201000000 } from './migrations/Migration20261201000000';
 import { Migration20261202000000 } from './migrations/Migration20261202000000';
 import { Migration20261203000000 } from './migrations/Migration20261203000000';
 import { Migration20261204000000 } from './migrations/Migration20261204000000';
+import { Migration20261205000000 } from './migrations/Migration20261205000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -40,6 +42,7 @@ const migrations = [
   Migration20261202000000,
   Migration20261203000000,
   Migration20261204000000,
+  Migration20261205000000,
 ];
 
 /** The steps that this program knows. */
@@ -50,6 +53,8 @@ export function ormConfig(clientUrl: string) {
     clientUrl,
     entities: [
       GrowersCollection,
+      DayEntryRow,
+      PottingDay,
       EventBefore,
       Intake,
       OwnItem,

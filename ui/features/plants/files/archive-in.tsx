@@ -27,6 +27,8 @@ const sectionWords: Readonly<Record<SectionName, string>> = {
   events: 'entries of lives',
   eventsBefore: 'what entries said before',
   stockEntries: 'entries of stock',
+  pottingDays: 'potting days',
+  dayEntries: 'entries of potting days',
   intakes: 'lists taken in',
   photographs: 'photographs',
 };

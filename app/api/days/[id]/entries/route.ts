@@ -1,0 +1,1 @@
+export { postDayEntry as POST } from '@server/days/handlers';

@@ -1,0 +1,1 @@
+export { bringDayBack as POST } from '@server/days/handlers';

@@ -1,0 +1,1 @@
+export { getDays as GET } from '@server/days/handlers';
