@@ -1,4 +1,5 @@
 /** Every view, at three widths and in the dark: WCAG 2.2 AA by axe, nothing sticks out, and fingers find what they touch. */
+import { randomUUID } from 'node:crypto';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, sayGenus, test, waitForPlan } from './server';
@@ -12,6 +13,10 @@ const paths = [
   '/places',
   '/media',
   '/stock',
+  '/days',
+  'a potting day',
+  'a running day',
+  'a day on paper',
   '/library',
   '/compare',
   '/genera/phalaenopsis',
@@ -68,11 +73,44 @@ async function faults(page: Page, within?: string): Promise<readonly string[]> {
   ];
 }
 
+const dayPaths: ReadonlyMap<string, string> = new Map([
+  ['a potting day', ''],
+  ['a running day', '/run'],
+  ['a day on paper', '/print'],
+]);
+
+/** A day of two plants of the demo, made for this look. */
+async function aDay(page: Page, address: string): Promise<string> {
+  const { plants } = (await (await page.request.get(`${address}/api/plants?limit=2`)).json()) as {
+    readonly plants: readonly { readonly id: string; readonly name: string }[];
+  };
+  const id = randomUUID();
+  const setup = {
+    approach: 'organic pot',
+    vessel: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 12 },
+    layers: [{ role: 'main', mix: [{ mediumId: 'bark-6-12', parts: 1 }], heightCm: 8 }],
+  };
+  const planCase = { genus: 'oncidium', place: 'heated-flat', signs: { rot: true } };
+  const asked = plants.map((plant) => ({ id: plant.id, name: plant.name, case: planCase, setup }));
+  const data = { on: '2027-03-06', hours: 0.5, sun: { fromMinute: 600, untilMinute: 700 }, plants: asked };
+  const origin = new URL(address).origin;
+  await page.request.put(`${address}/api/days/${id}`, { data, headers: { origin } });
+  return id;
+}
+
 async function open(page: Page, address: string, path: (typeof paths)[number]): Promise<void> {
   if (path === 'a plant of the list') {
     await page.goto(`${address}/plants`);
     await page.locator('li a[href^="/plants/"]').first().click();
     await page.waitForURL(/\/plants\/./);
+  } else if (dayPaths.has(path)) {
+    await page.goto(`${address}/days/${await aDay(page, address)}${dayPaths.get(path)}`);
+    await page.locator('[data-whole]').waitFor({ timeout: 60_000 });
+    if (path === 'a running day') {
+      await page.locator('[data-part="big"]').click();
+      await page.locator('[data-part="big"]', { hasText: 'Take' }).click();
+      await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
+    }
   } else await page.goto(address + path);
   if (path === '/') await waitForPlan(page);
   await page.waitForLoadState('networkidle');

@@ -174,10 +174,13 @@ export function byClock(order: readonly PlantWork[], setting: DaySetting): DayBy
   const marks = newMarks(order.length);
   const { endMin, mixChanges } = run(order, setting, marks);
   const markOf = (marked: Float64Array, at: number): number | null => (marked[at]! < 0 ? null : marked[at]!);
+  // As late as will do: nothing stands in water for hours. Whoever stands there then stood there anyway, so there is room.
+  const soakFrom = (at: number): number | null =>
+    marks.soakFrom[at]! < 0 ? null : Math.max(marks.soakFrom[at]!, marks.begin[at]! - order[at]!.soakMin);
   return {
     times: order.map(({ id }, at) => ({
       id,
-      soakFromMin: markOf(marks.soakFrom, at),
+      soakFromMin: soakFrom(at),
       beginMin: marks.begin[at]!,
       fizzFromMin: markOf(marks.fizzFrom, at),
       endMin: marks.end[at]!,

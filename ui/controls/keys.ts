@@ -8,7 +8,7 @@ export interface KeyEntry {
   readonly shown: string;
   readonly does: string;
   /** On the whole bench, only while a control has the focus, or where one writes down what was done. */
-  readonly where: 'bench' | 'slider' | 'layer handle' | 'plants';
+  readonly where: 'bench' | 'slider' | 'layer handle' | 'plants' | 'day';
   /** With Ctrl, or the command key on a Mac. */
   readonly withCommand?: boolean;
 }
@@ -58,6 +58,15 @@ export const keyTable = {
   felt: { keys: ['t'], shown: 't', does: 'On a plant: a finger in it', where: 'plants' },
   bloomed: { keys: ['k'], shown: 'k', does: 'On a plant, or those chosen: bloom', where: 'plants' },
   noted: { keys: ['n'], shown: 'n', does: 'On a plant, or those chosen: a note or a photograph', where: 'plants' },
+  dayDone: {
+    keys: ['space', 'enter'],
+    shown: 'Space',
+    does: 'On a potting day: the step is done, then potted',
+    where: 'day',
+  },
+  dayBack: { keys: ['backspace'], shown: '⌫', does: 'On a potting day: the last step once more', where: 'day' },
+  dayNext: { keys: ['right'], shown: '→', does: 'On a potting day: take the next plant', where: 'day' },
+  dayLeave: { keys: ['l'], shown: 'l', does: 'On a potting day: leave it for another day', where: 'day' },
   help: { keys: ['?'], shown: '?', does: 'These keys', where: 'bench' },
 } as const satisfies Record<string, KeyEntry>;
 

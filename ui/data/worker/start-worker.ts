@@ -1,6 +1,7 @@
 /** Starts what computes or reads for long in workers of their own. */
 import * as Comlink from 'comlink';
 import type { BenchApi } from './bench-worker';
+import type { DayApi } from './day-worker';
 import type { FileApi } from './file-worker';
 import type { Running } from './long-work';
 
@@ -27,4 +28,9 @@ export function startWorker(): Running<BenchApi> {
 export function startFileWorker(): Running<FileApi> {
   const worker = new Worker(new URL('./file-worker.ts', import.meta.url));
   return { worker, api: Comlink.wrap<FileApi>(worker) };
+}
+
+export function startDayWorker(): Running<DayApi> {
+  const worker = new Worker(new URL('./day-worker.ts', import.meta.url));
+  return { worker, api: Comlink.wrap<DayApi>(worker) };
 }

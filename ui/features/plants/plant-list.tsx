@@ -163,6 +163,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             <Button kind="link" onClick={() => setChosen(new Map())}>
               Choose none
             </Button>
+            <Link className={styles.labels} href={`/days?ids=${[...chosen.keys()].join(',')}`}>
+              A potting day with them
+            </Link>
             <Link className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
               Labels to print
             </Link>

@@ -28,7 +28,7 @@ import { PottingLine } from './life/potting-line';
 import { ThenAndNow } from './life/then-and-now';
 import { PlantHead } from './plant-head';
 import { PlantNeeds } from './plant-needs';
-import { type SavedPlan, todayOf } from './saved-plan';
+import { type SavedPlan, todayOf } from '../../data/saved-plan';
 import styles from './plants.module.css';
 
 const views = [

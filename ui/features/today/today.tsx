@@ -2,6 +2,7 @@
 
 /** What needs a grower today: plants by need, pots that want water, signs to look for, and the year ahead. */
 import dayjs from 'dayjs';
+import Link from 'next/link';
 import type { DueList } from '@server/due/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
 import { useDue } from '../../data/plants';
@@ -22,7 +23,12 @@ export function TodayView({ firstDue, firstWaiting }: TodayProps) {
   const due = useDue(firstDue);
   return (
     <div className={styles.page}>
-      <h1>{dayjs(due.today).format('dddd, D MMMM')}</h1>
+      <div className={styles.head}>
+        <h1>{dayjs(due.today).format('dddd, D MMMM')}</h1>
+        <Link href="/days" className={styles.toDays}>
+          Potting days
+        </Link>
+      </div>
       <p className={styles.reckoning} aria-live="polite">
         {due.reckoning > 0
           ? `Working out ahead: ${due.reckoning} ${due.reckoning === 1 ? 'plant' : 'plants'} to go. The list may still change.`

@@ -7,7 +7,7 @@ import type { PlantLog } from '@server/plants/schemas';
 import { today } from '../../../data/look-days';
 import { useUnits } from '../../../data/units-context';
 import styles from '../plants.module.css';
-import { readSaved, type SavedPlan } from '../saved-plan';
+import { readSaved, type SavedPlan } from '../../../data/saved-plan';
 import { SavedDrawing } from './saved-drawing';
 
 const MONTHS_PER_YEAR = 12;

@@ -4,7 +4,7 @@
 import type { PlanEntry } from '@server/events/entry-schemas';
 import { Button } from '../../../controls/button';
 import styles from '../plants.module.css';
-import { readSaved, type SavedPlan } from '../saved-plan';
+import { readSaved, type SavedPlan } from '../../../data/saved-plan';
 import type { EntryActions } from './entry-actions';
 import { longDay } from './long-day';
 import { SavedDrawing } from './saved-drawing';

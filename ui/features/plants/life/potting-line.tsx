@@ -5,7 +5,7 @@ import { kindName, litres, mmRange, number } from '@core/words';
 import type { PottingEntry } from '@server/events/entry-schemas';
 import { useUnits } from '../../../data/units-context';
 import { Button } from '../../../controls/button';
-import { readSaved, type SavedPlan } from '../saved-plan';
+import { readSaved, type SavedPlan } from '../../../data/saved-plan';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
 import { longDay } from './long-day';

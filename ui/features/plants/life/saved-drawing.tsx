@@ -6,7 +6,7 @@ import { useUnits } from '../../../data/units-context';
 import { usePlacement } from '../../../data/use-placement';
 import { MountDrawing } from '../../../drawing/mount-drawing';
 import { PotDrawing } from '../../../drawing/pot-drawing';
-import type { SavedPlan } from '../saved-plan';
+import type { SavedPlan } from '../../../data/saved-plan';
 
 const DRAWN_PX = { widthPx: 560, heightPx: 300 };
 

@@ -9,7 +9,7 @@ import { useUnits } from '../../../data/units-context';
 import { KeptMap } from '../../../drawing/kept-map';
 import { Button } from '../../../controls/button';
 import styles from '../plants.module.css';
-import { readSaved } from '../saved-plan';
+import { readSaved } from '../../../data/saved-plan';
 import { longDay } from './long-day';
 import { Photos } from './photos';
 import { SavedDrawing } from './saved-drawing';

@@ -12,7 +12,7 @@ import { parseWith } from '@core/words';
 import * as z from 'zod';
 import type { PottingEntry } from '@server/events/entry-schemas';
 import type { PlantLog } from '@server/plants/schemas';
-import { schemas } from '../../data/question-schemas';
+import { schemas } from './question-schemas';
 
 /** Saved setups carry the short id they had. */
 const savedSpecSchema = z.object({ id: z.string() }).loose();

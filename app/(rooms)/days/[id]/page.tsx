@@ -1,0 +1,14 @@
+import { notFound } from 'next/navigation';
+import { dayOf } from '@server/days/repository';
+import { isId } from '@server/http/ids';
+import { inPage } from '@server/http/in-page';
+import { PreparePage } from '@ui/features/day/prepare/prepare-page';
+
+export const dynamic = 'force-dynamic';
+
+export default async function Page({ params }: { readonly params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const found = isId(id) ? await inPage(({ em, scope }) => dayOf(em, scope, id)) : null;
+  if (!found?.day) notFound();
+  return <PreparePage first={{ ...found, day: found.day }} />;
+}

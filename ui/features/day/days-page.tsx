@@ -1,0 +1,95 @@
+'use client';
+
+/** Potting days, the next and those that were; and plants that are due chosen for a new one. */
+import dayjs from 'dayjs';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { wordNeed } from '@core/words';
+import type { DayList } from '@server/days/schemas';
+import type { DueList } from '@server/due/schemas';
+import { Button } from '../../controls/button';
+import { useDue } from '../../data/plants';
+import styles from './day.module.css';
+import { useMakeDay } from './use-make-day';
+
+interface DaysPageProps {
+  readonly days: DayList['days'];
+  readonly firstDue: DueList;
+  /** Plants that were chosen elsewhere. */
+  readonly chosenIds: readonly string[];
+}
+
+const stateText = ({ plants, potted, isBegun, isStopped }: DayList['days'][number]): string => {
+  if (!isBegun) return `${plants} ${plants === 1 ? 'plant' : 'plants'}, prepared`;
+  if (potted === plants) return `all ${plants} potted`;
+  return `${potted} of ${plants} potted${isStopped ? ', stopped' : ''}`;
+};
+
+export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
+  const due = useDue(firstDue);
+  const needing = due.plants.filter(({ need }) => need.kind !== 'flush' && need.kind !== 'look it over');
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set(chosenIds));
+  const [on, setOn] = useState(dayjs(firstDue.today).format('YYYY-MM-DD'));
+  const { make, isBusy, done } = useMakeDay();
+  const router = useRouter();
+  const elsewhere = chosenIds.filter((id) => !needing.some(({ plantId }) => plantId === id)).length;
+  const toggle = (id: string) => {
+    const next = new Set(chosen);
+    if (!next.delete(id)) next.add(id);
+    setChosen(next);
+  };
+  const begin = async () => {
+    const id = await make(on, [...chosen]);
+    if (id !== null) router.push(`/days/${id}`);
+  };
+  return (
+    <div className={styles.page}>
+      <h1>Potting days</h1>
+      {days.length > 0 ? (
+        <ul className={styles.days}>
+          {days.map((day) => (
+            <li key={day.id}>
+              <Link href={`/days/${day.id}${day.isBegun && !day.isStopped ? '/run' : ''}`}>
+                <strong>{dayjs(day.on).format('dddd, D MMMM YYYY')}</strong>
+                <span>{stateText(day)}</span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      <section aria-label="A new one" className={styles.newDay}>
+        <h2>A new one</h2>
+        <p>
+          Choose who is done. Others come by choosing them under <Link href="/plants">Plants</Link>.
+        </p>
+        <ul className={styles.choose}>
+          {needing.map(({ plantId, name, placeName, need, planned }) => (
+            <li key={plantId}>
+              <label className="tick">
+                <input type="checkbox" checked={chosen.has(plantId)} onChange={() => toggle(plantId)} />
+                <span>
+                  <strong>{name}</strong> {placeName ? <small>{placeName}</small> : null}
+                  <small className={styles.why}>
+                    {wordNeed(need, due.today).reason}
+                    {planned ? ` Planned: ${planned.title}.` : ''}
+                  </small>
+                </span>
+              </label>
+            </li>
+          ))}
+        </ul>
+        {elsewhere > 0 ? <p>And {elsewhere} more that you chose among your plants.</p> : null}
+        <div className={`entry ${styles.begin}`}>
+          <label>
+            On <input type="date" value={on} onChange={(event) => setOn(event.target.value || on)} />
+          </label>
+          <Button kind="main" isLarge isBusy={isBusy} disabled={chosen.size === 0} onClick={() => void begin()}>
+            Prepare {chosen.size === 0 ? 'a day' : chosen.size === 1 ? 'one plant' : `${chosen.size} plants`}
+          </Button>
+          <span aria-live="polite">{isBusy ? `Reading ${done} of ${chosen.size}…` : ''}</span>
+        </div>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+/** A day made of plants on file: each as it is today, with the setup that is planned for it, if there is one. */
+import { type DayKept, type NeedKind } from '@core';
+import type { PlantLog } from '@server/plants/schemas';
+import { readSaved, todayOf } from '../../data/saved-plan';
+
+export type DayPlantKept = DayKept['plants'][number];
+
+/** Needs that a new pot answers. */
+const needsPot: ReadonlySet<NeedKind> = new Set([
+  'rot',
+  'failing roots',
+  'sour medium',
+  'medium breaks down',
+  'medium spent',
+  'shoot at the rim',
+  'near the rim',
+]);
+
+/** null where its case can no longer be read. today: YYYY-MM-DD. */
+export function dayPlantOf(log: PlantLog, today: string): DayPlantKept | null {
+  const now = todayOf(log, today);
+  if (!now) return null;
+  const plan = log.plans.find(({ id }) => id === log.planned?.id);
+  const planned = plan ? readSaved(plan) : null;
+  const urgencies = log.needs.filter(({ kind }) => needsPot.has(kind)).map(({ urgency }) => urgency);
+  return {
+    id: log.id,
+    name: log.name,
+    case: now.planCase as DayPlantKept['case'],
+    ...(planned ? { setup: planned.spec as NonNullable<DayPlantKept['setup']> } : {}),
+    urgency: Math.max(0, ...urgencies),
+    isSuspect: log.needs.some(({ kind }) => kind === 'pests'),
+  };
+}
+
+const USUAL_HOURS = 4;
+const NINE = 9 * 60;
+
+export const newDay = (on: string, plants: readonly DayPlantKept[]): DayKept => ({
+  on,
+  beginsAtMinute: NINE,
+  hours: USUAL_HOURS,
+  helpers: 0,
+  plants: [...plants],
+});

@@ -1,0 +1,151 @@
+'use client';
+
+/** The day in one line: when, how long, with whom, how much room, and when the sun is on the bench. */
+import dayjs from 'dayjs';
+import { type DayKept, ranges } from '@core';
+import { clockText } from '@core/words';
+import styles from '../day.module.css';
+
+interface SettingFieldsProps {
+  readonly day: DayKept;
+  readonly onChange: (patch: Partial<DayKept>) => void;
+}
+
+const MIN_PER_H = 60;
+const minuteOf = (text: string): number => Number(text.slice(0, 2)) * MIN_PER_H + Number(text.slice(3, 5));
+const NOON_SUN = { fromMinute: 11 * MIN_PER_H, untilMinute: 14 * MIN_PER_H };
+const USUAL_BENCH_CM = 120;
+const HOUR_STEPS = 4;
+
+const within = (value: number, { min, max }: { readonly min: number; readonly max: number }): boolean =>
+  Number.isFinite(value) && value >= min && value <= max;
+
+export function SettingFields({ day, onChange }: SettingFieldsProps) {
+  const { on, beginsAtMinute, hours, helpers, benchCm = USUAL_BENCH_CM, sun } = day;
+  return (
+    <div className={`entry ${styles.setting}`}>
+      <h1>Potting day, {dayjs(on).format('dddd D MMMM')}</h1>
+      <label>
+        Day
+        <input type="date" value={on} onChange={(event) => onChange({ on: event.target.value || on })} />
+      </label>
+      <label>
+        From
+        <input
+          type="time"
+          value={clockText(beginsAtMinute)}
+          onChange={(event) => event.target.value && onChange({ beginsAtMinute: minuteOf(event.target.value) })}
+        />
+      </label>
+      <NumberField
+        label="Hours"
+        value={hours}
+        step={1 / HOUR_STEPS}
+        range={ranges.dayHours}
+        onChange={(value) => onChange({ hours: value })}
+      />
+      <NumberField
+        label="Helpers"
+        value={helpers}
+        step={1}
+        range={ranges.helpers}
+        onChange={(value) => onChange({ helpers: Math.round(value) })}
+      />
+      <NumberField
+        label="Room to soak, cm"
+        value={benchCm}
+        step={10}
+        range={ranges.benchCm}
+        onChange={(value) => onChange({ benchCm: value })}
+      />
+      <label className="tick">
+        <input
+          type="checkbox"
+          checked={sun !== undefined}
+          onChange={(event) => onChange({ sun: event.target.checked ? NOON_SUN : undefined })}
+        />
+        Sun on the bench
+      </label>
+      {sun ? (
+        <>
+          <SunField
+            label="from"
+            minute={sun.fromMinute}
+            onChange={(fromMinute) => onChange(sunOf({ ...sun, fromMinute }))}
+          />
+          <SunField
+            label="until"
+            minute={sun.untilMinute}
+            onChange={(untilMinute) => onChange(sunOf({ ...sun, untilMinute }))}
+          />
+        </>
+      ) : null}
+    </div>
+  );
+}
+
+type Sun = NonNullable<DayKept['sun']>;
+/** Until comes after from. */
+const sunOf = ({ fromMinute, untilMinute }: Sun): Partial<DayKept> => ({
+  sun: { fromMinute, untilMinute: Math.max(untilMinute, Math.min(fromMinute + MIN_PER_H, ranges.minuteOfDay.max)) },
+});
+
+interface SunFieldProps {
+  readonly label: string;
+  readonly minute: number;
+  readonly onChange: (minute: number) => void;
+}
+
+function SunField({ label, minute, onChange }: SunFieldProps) {
+  return (
+    <label>
+      {label}
+      <input
+        type="time"
+        aria-label={`Sun ${label}`}
+        value={clockText(minute)}
+        onChange={(event) => event.target.value && onChange(minuteOf(event.target.value))}
+      />
+    </label>
+  );
+}
+
+interface NumberFieldProps {
+  readonly label: string;
+  readonly value: number;
+  readonly step: number;
+  readonly range: { readonly label: string; readonly unit: string; readonly min: number; readonly max: number };
+  readonly onChange: (value: number) => void;
+}
+
+/** A number by hand or by its two large buttons; what is out of range is not taken. */
+function NumberField({ label, value, step, range, onChange }: NumberFieldProps) {
+  const by = (change: number) => {
+    const next = Math.round((value + change) / step) * step;
+    if (within(next, range)) onChange(next);
+  };
+  return (
+    <div className={styles.number} role="group" aria-label={label}>
+      <span>{label}</span>
+      <div>
+        <button type="button" aria-label={`${label}: less`} onClick={() => by(-step)}>
+          −
+        </button>
+        <input
+          inputMode="decimal"
+          aria-label={label}
+          key={value}
+          defaultValue={String(value)}
+          onBlur={(event) => {
+            const typed = Number(event.target.value.replace(',', '.'));
+            if (within(typed, range)) onChange(typed);
+            else event.target.value = String(value);
+          }}
+        />
+        <button type="button" aria-label={`${label}: more`} onClick={() => by(step)}>
+          +
+        </button>
+      </div>
+    </div>
+  );
+}
