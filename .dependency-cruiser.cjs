@@ -6,7 +6,7 @@
 /** The core, from the ground up; rooms on one floor know each other only where listed. */
 const floors = [
   ['base'],
-  ['physics/air'],
+  ['physics/air', 'solutions'],
   ['physics/places', 'physics/media', 'physics/pots'],
   ['physics/drydown'],
   ['physics/stress', 'physics/salt'],

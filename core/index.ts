@@ -216,6 +216,7 @@ export {
   byFit,
   contextOf,
   factsOf,
+  fillPot,
   layerVolumesL,
   topDressings,
 } from './decide/setups';
@@ -374,3 +375,15 @@ export {
   type Shortage,
   type StepKind,
 } from './day';
+export {
+  type Bottle,
+  blendWaters,
+  caCo3Of,
+  calMagDose,
+  degreesOf,
+  dsMOf,
+  feedDose,
+  ofBottles,
+  ppmOf,
+  thinPeroxide,
+} from './solutions';

@@ -14,6 +14,7 @@ const paths = [
   '/media',
   '/stock',
   '/days',
+  '/solutions',
   'a potting day',
   'a running day',
   'a day on paper',

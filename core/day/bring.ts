@@ -1,5 +1,5 @@
 /** What lies ready before the first plant: tools, ties, tags; and the cautions of the day, each at the step where it applies. */
-import { allRules, type RuleFinding, runRules, safetyRules } from '../decide/rules';
+import { allRules, type RuleFinding, type RuleId, runRules, safetyRules } from '../decide/rules';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
 import type { PlantWork, StepKind } from './work';
 
@@ -48,22 +48,34 @@ export interface DayCaution {
 export interface PlantCautions {
   readonly plantId: string;
   readonly cautions: readonly DayCaution[];
-  /** What is to be done with it first or on the way, by the rules of the trade. */
+  /** What is to be done on the way, by the rules of the trade. */
   readonly steps: readonly RuleFinding[];
+  /** What is to be done with its media before the day: soaked, rinsed. */
+  readonly beforehand: readonly RuleFinding[];
 }
 
 /** Others would ask for its growth, which is not wanted here. */
 const stepRules = allRules.filter(({ effect }) => effect === 'require step');
 
+/** Media are made ready for all plants at once, the evening before. */
+const ofMedia: ReadonlySet<RuleId> = new Set([
+  'new-bark-hardly-wets',
+  'rinse-dust',
+  'soak-charcoal',
+  'rinse-husk-salts',
+]);
+
 /** What can be said of a plant before a year is computed. */
 export function cautionsOf(context: CaseContext, facts: CandidateFacts): Omit<PlantCautions, 'plantId'> {
   const input = { context, facts, judgement: null };
+  const told = runRules(stepRules, input);
   return {
     cautions: runRules(safetyRules, input).map((finding) => {
       const { ruleId } = finding;
       return { ruleId, step: stepOfCaution[ruleId], finding };
     }),
-    steps: runRules(stepRules, input),
+    steps: told.filter(({ ruleId }) => !ofMedia.has(ruleId)),
+    beforehand: told.filter(({ ruleId }) => ofMedia.has(ruleId)),
   };
 }
 

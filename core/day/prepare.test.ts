@@ -146,6 +146,15 @@ test('cautions stand at their step, once a day, and again where another danger i
   expect(bring).toEqual(expect.arrayContaining(['gloves', 'mask', 'peroxide', 'goggles', 'second blade', 'bucket']));
 });
 
+test('media are made ready the evening before, each once, and not said again with every plant', () => {
+  const { beforehand, plants } = day();
+  const ids = beforehand.map(({ ruleId }) => ruleId);
+  expect(ids.filter((id) => id === 'new-bark-hardly-wets')).toHaveLength(1);
+  expect(ids).toContain('rinse-dust');
+  const told = plants.flatMap(({ cautions }) => cautions.steps.map(({ ruleId }) => ruleId));
+  expect(told).not.toContain('new-bark-hardly-wets');
+});
+
 test('what sleeps or stands in water is not soaked; what moves whole is not washed', () => {
   const asleep = plant('asleep', 'catasetum', 'bark-6-12', { signs: { leavesShed: true, resting: true } });
   const wet = plant('wet', 'phalaenopsis', 'bark-6-12', {

@@ -5,6 +5,7 @@
 import { isOrganic } from '../physics/media';
 import { mainLayer, type PlaceBook, realiseMix, type SetupSpec } from '../case';
 import { makeRecipe, type Placement, type RecipeLine } from '../advise';
+import type { RuleFinding } from '../decide/rules';
 import { bringFor, type BringKind, type PlantCautions, saidOnce } from './bring';
 import { byClock, type DaySetting, type PlantTimes } from './clock';
 import { k } from './constants';
@@ -49,6 +50,8 @@ export interface PreparedDay {
   readonly mixingMin: number;
   readonly shortages: readonly Shortage[];
   readonly bring: readonly BringKind[];
+  /** What is done with the media the evening before, each once. */
+  readonly beforehand: readonly RuleFinding[];
   readonly time: DayTime;
   /** What to leave for another day; empty where all of it fits. */
   readonly drop: readonly string[];
@@ -82,6 +85,11 @@ function turnOf(works: readonly PlantWork[], at: number, sun: DaySetting['sun'],
   if (isDirty) return 'dirty before clean';
   if (isTender && sun !== null) return 'out of the sun';
   return litres > usualL ? 'large before tired' : 'as it fits';
+}
+
+function eachOnce(findings: readonly RuleFinding[]): readonly RuleFinding[] {
+  const byWhat = new Map(findings.map((finding) => [`${finding.ruleId} ${JSON.stringify(finding.figures)}`, finding]));
+  return [...byWhat.values()];
 }
 
 export function prepareDay(asked: DayAsked, places: PlaceBook): PreparedDay {
@@ -132,6 +140,7 @@ export function prepareDay(asked: DayAsked, places: PlaceBook): PreparedDay {
     mixingMin: setting.mixingMin,
     shortages: shortagesOf(batches, pots, stock),
     bring: bringFor(ready),
+    beforehand: eachOnce(ready.flatMap(({ cautions: { beforehand } }) => beforehand)),
     time,
     drop: time.fits ? [] : toDrop(order, setting, availableMin, (id) => urgency.get(id)!),
     asGivenEndMin: byClock(given, setting).endMin,

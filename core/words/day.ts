@@ -239,6 +239,7 @@ export interface DayAnswer extends Omit<PreparedDay, 'plants' | 'batches' | 'sho
   readonly batches: readonly WordedBatch[];
   readonly shortages: readonly WordedShortage[];
   readonly bringTexts: readonly string[];
+  readonly beforehandTexts: readonly string[];
   readonly timeText: string;
   /** Names of what to leave for another day; empty where all of it fits. */
   readonly dropText: string;
@@ -252,6 +253,7 @@ export function wordDay(day: PreparedDay, units: WordUnits): DayAnswer {
     plants: day.plants.map((plant) => wordPlant(plant, nameOf, units)),
     batches: day.batches.map((batch) => wordBatch(batch, units)),
     shortages: day.shortages.map((shortage) => wordShortage(shortage, units)),
+    beforehandTexts: day.beforehand.map((finding) => wordFinding(finding, units).sentence),
     bringTexts: day.bring.map((kind) => bringWords[kind]),
     timeText: timeText(day.time),
     dropText:

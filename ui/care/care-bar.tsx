@@ -7,6 +7,7 @@ import { Button } from '../controls/button';
 import { keyTable } from '../controls/keys';
 import { useCareKeys } from '../controls/use-bench-keys';
 import { today } from '../data/look-days';
+import { useTodaysFeed } from '../data/todays-feed';
 import { type CareOf, type Done, useCare } from '../data/use-care';
 import { CareDialog, type DetailKind } from './care-dialog';
 import { careWords } from './care-words';
@@ -38,6 +39,10 @@ export function CareBar({ plants, onKept }: CareBarProps) {
   const [day, setDay] = useState(today);
   const [open, setOpen] = useState<DetailKind | null>(null);
   const { isBusy, keep } = useCare();
+  const feed = useTodaysFeed();
+  // What was mixed today goes with it, without a word more.
+  const detailsOf = (kind: (typeof atOnce)[number]) =>
+    kind === 'fed' && feed !== null && day === today() ? { note: feed } : {};
   const when = day === today() ? '' : ` on ${dayjs(day).format('D MMM')}`;
   const keepDone = async (done: Done) => {
     const isKept = await keep(plants, `${careWords[done.kind].toLowerCase()}${when}`, done);
@@ -49,7 +54,7 @@ export function CareBar({ plants, onKept }: CareBarProps) {
   useCareKeys((name) => {
     if (plants.length === 0 || isBusy) return;
     if (name === 'watered' || name === 'fed' || name === 'flushed')
-      void keepDone({ kind: name, happenedOn: day, details: {} });
+      void keepDone({ kind: name, happenedOn: day, details: detailsOf(name) });
     else if (name !== 'felt' || plants.length === 1) setOpen(name);
   });
   // Of many at once no weight and no finger is the same.
@@ -62,7 +67,8 @@ export function CareBar({ plants, onKept }: CareBarProps) {
           kind="main"
           isBusy={isBusy}
           disabled={plants.length === 0}
-          onClick={() => void keepDone({ kind, happenedOn: day, details: {} })}
+          title={kind === 'fed' && feed !== null ? feed : undefined}
+          onClick={() => void keepDone({ kind, happenedOn: day, details: detailsOf(kind) })}
         >
           {careWords[kind]}
           <KeyOf kind={kind} />

@@ -16,7 +16,7 @@ import { MixParts } from './mix-parts';
 import { MixResults } from './mix-results';
 import { PorosityGuide } from './porosity-guide';
 import { Tub } from './tub';
-import { useMixDraft } from './use-mix-draft';
+import { useMixDraft } from '../../data/tub';
 import { Button } from '../../controls/button';
 
 export function MediaPage() {

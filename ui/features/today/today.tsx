@@ -25,9 +25,10 @@ export function TodayView({ firstDue, firstWaiting }: TodayProps) {
     <div className={styles.page}>
       <div className={styles.head}>
         <h1>{dayjs(due.today).format('dddd, D MMMM')}</h1>
-        <Link href="/days" className={styles.toDays}>
-          Potting days
-        </Link>
+        <nav aria-label="From here" className={styles.ways}>
+          <Link href="/days">Potting days</Link>
+          <Link href="/solutions">Feed and water</Link>
+        </nav>
       </div>
       <p className={styles.reckoning} aria-live="polite">
         {due.reckoning > 0

@@ -17,7 +17,7 @@ import { usePrepared } from '../use-prepared';
 import { Mixes } from './mixes';
 import { OrderOfWork } from './order-of-work';
 import { SettingFields } from './setting-fields';
-import { Bring, Short, Time } from './side';
+import { Beforehand, Bring, Short, Time } from './side';
 
 export function PreparePage({ first }: { readonly first: Day & { readonly day: DayKept } }) {
   const draft = useDayDraft(first);
@@ -72,6 +72,7 @@ export function PreparePage({ first }: { readonly first: Day & { readonly day: D
               <Time answer={answer} onDrop={() => without(answer.drop)} />
               <Short answer={answer} />
               <Mixes answer={answer} />
+              <Beforehand answer={answer} />
               <Bring answer={answer} dayId={first.id} />
             </div>
           </div>

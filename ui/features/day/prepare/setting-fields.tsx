@@ -4,6 +4,7 @@
 import dayjs from 'dayjs';
 import { type DayKept, ranges } from '@core';
 import { clockText } from '@core/words';
+import { NumberField } from '../../../controls/number-field';
 import styles from '../day.module.css';
 
 interface SettingFieldsProps {
@@ -16,9 +17,6 @@ const minuteOf = (text: string): number => Number(text.slice(0, 2)) * MIN_PER_H 
 const NOON_SUN = { fromMinute: 11 * MIN_PER_H, untilMinute: 14 * MIN_PER_H };
 const USUAL_BENCH_CM = 120;
 const HOUR_STEPS = 4;
-
-const within = (value: number, { min, max }: { readonly min: number; readonly max: number }): boolean =>
-  Number.isFinite(value) && value >= min && value <= max;
 
 export function SettingFields({ day, onChange }: SettingFieldsProps) {
   const { on, beginsAtMinute, hours, helpers, benchCm = USUAL_BENCH_CM, sun } = day;
@@ -107,45 +105,5 @@ function SunField({ label, minute, onChange }: SunFieldProps) {
         onChange={(event) => event.target.value && onChange(minuteOf(event.target.value))}
       />
     </label>
-  );
-}
-
-interface NumberFieldProps {
-  readonly label: string;
-  readonly value: number;
-  readonly step: number;
-  readonly range: { readonly label: string; readonly unit: string; readonly min: number; readonly max: number };
-  readonly onChange: (value: number) => void;
-}
-
-/** A number by hand or by its two large buttons; what is out of range is not taken. */
-function NumberField({ label, value, step, range, onChange }: NumberFieldProps) {
-  const by = (change: number) => {
-    const next = Math.round((value + change) / step) * step;
-    if (within(next, range)) onChange(next);
-  };
-  return (
-    <div className={styles.number} role="group" aria-label={label}>
-      <span>{label}</span>
-      <div>
-        <button type="button" aria-label={`${label}: less`} onClick={() => by(-step)}>
-          −
-        </button>
-        <input
-          inputMode="decimal"
-          aria-label={label}
-          key={value}
-          defaultValue={String(value)}
-          onBlur={(event) => {
-            const typed = Number(event.target.value.replace(',', '.'));
-            if (within(typed, range)) onChange(typed);
-            else event.target.value = String(value);
-          }}
-        />
-        <button type="button" aria-label={`${label}: more`} onClick={() => by(step)}>
-          +
-        </button>
-      </div>
-    </div>
   );
 }

@@ -51,6 +51,20 @@ export function Short({ answer: { shortages } }: { readonly answer: DayAnswer })
   );
 }
 
+export function Beforehand({ answer: { beforehandTexts } }: { readonly answer: DayAnswer }) {
+  if (beforehandTexts.length === 0) return null;
+  return (
+    <section aria-label="The evening before">
+      <h2>The evening before</h2>
+      <ul className={styles.short}>
+        {beforehandTexts.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** A list to tick off; the ticks stay on this device. */
 export function Bring({ answer, dayId }: { readonly answer: DayAnswer; readonly dayId: string }) {
   const key = `tender-cairn.bring.${dayId}`;

@@ -75,6 +75,7 @@ function RunSheet({ day, answer }: SheetProps) {
       <h2>
         {dayjs(day.on).format('dddd, D MMMM YYYY')}, from {clockText(day.beginsAtMinute)}. {answer.timeText}
       </h2>
+      {answer.beforehandTexts.length > 0 ? <p>The evening before: {answer.beforehandTexts.join(' ')}</p> : null}
       <p>Bring: {answer.bringTexts.join(', ')}.</p>
       <ol className={styles.plants}>
         {answer.plants.map((plant) => (

@@ -4,8 +4,8 @@
 import { useMemo } from 'react';
 import * as z from 'zod';
 import { mixCaseSchema, type MixPartSpec } from '@core';
-import { safeJson } from '../../data/safe-json';
-import { useStored, writeStored } from '../../data/stored';
+import { safeJson } from './safe-json';
+import { useStored, writeStored } from './stored';
 
 export interface MixDraft {
   readonly parts: readonly MixPartSpec[];
@@ -33,11 +33,17 @@ const startMix: MixDraft = {
   monthsOld: 0,
 };
 
+const readMix = (text: string | null): MixDraft => {
+  const parsed = storedMix.safeParse(text === null ? null : safeJson(text));
+  return parsed.success ? (parsed.data as MixDraft) : startMix;
+};
+
+/** The tub is asked for so much, with what is in it. */
+export const wantInTub = (wantedL: number): void =>
+  writeStored(STORE_KEY, JSON.stringify({ ...readMix(localStorage.getItem(STORE_KEY)), wantedL }));
+
 export function useMixDraft(): readonly [MixDraft, (draft: MixDraft) => void] {
   const stored = useStored(STORE_KEY);
-  const draft = useMemo(() => {
-    const parsed = storedMix.safeParse(stored === null ? null : safeJson(stored));
-    return parsed.success ? (parsed.data as MixDraft) : startMix;
-  }, [stored]);
+  const draft = useMemo(() => readMix(stored), [stored]);
   return [draft, (next) => writeStored(STORE_KEY, JSON.stringify(next))];
 }
