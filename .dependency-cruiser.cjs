@@ -18,6 +18,7 @@ const floors = [
   ['decide/rules', 'plant-files'],
   ['decide/choice'],
   ['advise'],
+  ['nursing'],
   ['explore', 'proof', 'due', 'learned'],
   ['day'],
   ['words'],

@@ -387,3 +387,11 @@ export {
   ppmOf,
   thinPeroxide,
 } from './solutions';
+export {
+  type NursedOn,
+  type NursingKind,
+  nursingKinds,
+  nursingNumbers,
+  type NursingTask,
+  nursingTasks,
+} from './nursing';

@@ -15,6 +15,7 @@ const paths = [
   '/stock',
   '/days',
   '/solutions',
+  '/nursing',
   'a potting day',
   'a running day',
   'a day on paper',

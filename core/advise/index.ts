@@ -12,7 +12,7 @@ export type { FitCause, FitVerdict, MonthFit, PlaceFit } from '../decide/place';
 export type { Division } from './division';
 export { type Placement, placementOf } from './placement';
 export { type BetterPlace, makePlan, type PlanFacts, planInSteps, type PlanStep } from './plan';
-export { judgeFully } from './setup-facts';
+export { aftercareOf, judgeFully } from './setup-facts';
 export { reviewSetup, type Verdict, verdictOn } from './review';
 export type { SetupFacts } from './setup-facts';
 export type { LayerWork } from './layer-work';

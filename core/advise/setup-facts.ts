@@ -110,14 +110,22 @@ export function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
     changeOver: changeOver(context, facts),
     costs: costsOf(context, facts, judgement.year, volumes),
     reservoirDays: judgement.reservoirDays,
-    aftercare: firstAftercare({
-      plant: context.plant,
-      stance: context.resolved.stance,
-      ...seasonOf(context.resolved),
-      isMount: setup.kind === 'mount',
-      hasReservoir: facts.hasReservoir,
-      waterDsM: context.feeding.waterDsM,
-      firstWeeks: firstWeeksOf(context, facts, judgement),
-    }),
+    aftercare: aftercareOf(context, judged),
   };
+}
+
+/** What follows after potting. */
+export function aftercareOf(
+  context: CaseContext,
+  { facts, judgement }: Pick<Judged, 'facts' | 'judgement'>,
+): readonly AftercareFact[] {
+  return firstAftercare({
+    plant: context.plant,
+    stance: context.resolved.stance,
+    ...seasonOf(context.resolved),
+    isMount: facts.setup.kind === 'mount',
+    hasReservoir: facts.hasReservoir,
+    waterDsM: context.feeding.waterDsM,
+    firstWeeks: firstWeeksOf(context, facts, judgement),
+  });
 }

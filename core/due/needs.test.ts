@@ -8,6 +8,7 @@ const outlook: Outlook = {
   rim: { years: 3, spreadYears: 0.5 },
   flushesPerYear: 6,
   waterDays: Array.from({ length: 12 }, () => 6),
+  nursing: [],
   restMonths: [10, 11, 0],
 };
 const lookedNothing: Seen = {

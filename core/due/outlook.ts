@@ -4,12 +4,13 @@
  * follows from it at once.
  */
 import * as z from 'zod';
-import { judgeFully } from '../advise';
+import { aftercareOf, judgeFully } from '../advise';
 import { type PlaceBook, type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
 import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
 import type { Forecast, Standing } from '../growth';
 import { daysOf } from '../physics/drydown';
+import { nursingSteps, nursingStepSchema } from '../nursing';
 import { mixLifeYears } from '../physics/media';
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
@@ -26,6 +27,8 @@ export const outlookSchema = z.object({
   waterDays: z.array(z.number()).length(12).nullable(),
   /** Months of rest of its kind in its place, 0 = January. */
   restMonths: z.array(z.number()),
+  /** What is done after it was potted, in days from that day. */
+  nursing: z.array(nursingStepSchema).default([]),
 });
 export type Outlook = z.infer<typeof outlookSchema>;
 
@@ -67,6 +70,7 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec, places: PlaceBook
     flushesPerYear: judgement.year.flushes,
     waterDays: judgement.byMonth.map((time) => hundredth(daysOf(time))),
     restMonths: restOf(context),
+    nursing: [...nursingSteps(aftercareOf(context, { facts, judgement }))],
   };
 }
 
@@ -83,5 +87,6 @@ export function roughOutlook(planCase: PlanCase, places: PlaceBook): Outlook {
     flushesPerYear: 0,
     waterDays: null,
     restMonths: restOf(context),
+    nursing: [],
   };
 }

@@ -54,6 +54,7 @@ const details: Readonly<Record<CareInput['kind'], object>> = {
   noted: { note: 'smells of vanilla' },
   'put off': { need: 'medium spent', until: '2027-03-01' },
   left: { how: 'given away', note: 'to the plant swap' },
+  nursed: { pottingId: '6f1de3a2-6c0f-4b6a-9a5e-0c5a1b2d3e4f', task: 'tug', outcome: 'done' },
 };
 
 const doneKinds = Object.keys(details) as CareInput['kind'][];

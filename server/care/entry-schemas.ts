@@ -1,6 +1,6 @@
 /** The kinds of what is done to a plant, and what is answered of them. Shared with the screens: nothing here reads a case. */
 import * as z from 'zod';
-import { feltWhenWatering, needKinds, pestKinds } from '@core';
+import { feltWhenWatering, needKinds, nursingKinds, pestKinds } from '@core';
 
 export const careKinds = [
   'watered',
@@ -15,6 +15,7 @@ export const careKinds = [
   'put off',
   'left',
   'divided',
+  'nursed',
 ] as const;
 export type CareKind = (typeof careKinds)[number];
 
@@ -23,6 +24,8 @@ export type BloomState = (typeof bloomStates)[number];
 
 export const waysToLeave = ['died', 'sold', 'given away'] as const;
 export type WayToLeave = (typeof waysToLeave)[number];
+
+export const nursingOutcomes = ['done', 'skipped'] as const;
 
 export const careEntrySchema = z.object({
   id: z.uuid(),
@@ -40,6 +43,10 @@ export const careEntrySchema = z.object({
   need: z.enum(needKinds).optional(),
   until: z.string().optional(),
   how: z.enum(waysToLeave).optional(),
+  /** Of nursing: what, after which potting, and whether it was done. */
+  task: z.enum(nursingKinds).optional(),
+  pottingId: z.uuid().optional(),
+  outcome: z.enum(nursingOutcomes).optional(),
   spot: z.string().optional(),
   placeName: z.string().optional(),
   fromName: z.string().optional(),

@@ -5,13 +5,14 @@ import {
   faultCode,
   feltWhenWatering,
   needKinds,
+  nursingKinds,
   oneOf,
   pestKinds,
   placeOrIdSchemaFor,
   textOf,
   type Versions,
 } from '@core';
-import { bloomStates, type CareKind, waysToLeave } from './entry-schemas';
+import { bloomStates, type CareKind, nursingOutcomes, waysToLeave } from './entry-schemas';
 
 const MOST_NOTE = 2000;
 const MOST_PHOTOS = 12;
@@ -51,6 +52,12 @@ export const detailSchemas = {
   /** Not this year: need stays untold until the day. */
   'put off': z.strictObject({ need: oneOf('need', needKinds), until: day('until'), ...noted }),
   left: z.strictObject({ how: oneOf('how', waysToLeave), ...noted }),
+  nursed: z.strictObject({
+    pottingId: uuid('pottingId', 'a potting'),
+    task: oneOf('task', nursingKinds),
+    outcome: oneOf('outcome', nursingOutcomes),
+    ...noted,
+  }),
 } as const satisfies Record<Exclude<CareKind, 'divided'>, z.ZodType>;
 
 const placeBefore = z.object({ place, spot: z.string().nullable() });
@@ -96,6 +103,7 @@ export const careInputSchema = z.discriminatedUnion(
     inputOf('noted'),
     inputOf('put off'),
     inputOf('left'),
+    inputOf('nursed'),
   ],
   { error: faultCode({ code: 'one of', field: 'kind', names: Object.keys(detailSchemas) }) },
 );

@@ -29,6 +29,8 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/care/[id]/restore': ['POST'],
   '/api/due': ['GET'],
   '/api/learned': ['GET'],
+  '/api/nursing': ['GET'],
+  '/api/nursing/calendar': ['GET'],
   '/api/events/[id]': ['PUT', 'DELETE'],
   '/api/events/[id]/history': ['GET'],
   '/api/events/[id]/restore': ['POST'],

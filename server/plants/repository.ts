@@ -3,6 +3,7 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { lifeOf } from '../events/repository';
 import { needsOfPlant } from '../due/repository';
 import { serverDay } from '../http/day';
+import { nursingList } from '../nursing/repository';
 import type { Scope } from '../scope';
 import { Plant, type PlantRow } from './entity';
 import type { PlantLog } from './schemas';
@@ -34,6 +35,7 @@ export async function plantLog(
     version: plant.version,
     lastCase: plant.lastCase,
     ...(await needsOfPlant(em, scope, plantId, today)),
+    nursing: (await nursingList(em, scope, today, plantId)).tasks,
     ...(await lifeOf(em, scope, plantId)),
     partOf: await partOf(em, scope, plant),
   };

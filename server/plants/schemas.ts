@@ -9,6 +9,7 @@ import {
 } from '../events/entry-schemas';
 import { careEntrySchema, waysToLeave } from '../care/entry-schemas';
 import { needSchema, plannedSchema } from '../due/schemas';
+import { nursingTaskSchema } from '../nursing/schemas';
 import { plantFlags } from './facts-schemas';
 
 /** What a list of plants can be ordered by. */
@@ -50,6 +51,8 @@ export const plantLogSchema = plantSummarySchema.extend({
   isReckoned: z.boolean(),
   /** Days to the next watering from the last; null where that is not reckoned. */
   nextWatering: z.object({ on: z.string(), days: z.number(), factor: z.number() }).nullable(),
+  /** What is done after it was potted, in the order of the days. */
+  nursing: z.array(nursingTaskSchema),
   /** Counts the changes of the plant itself. */
   version: z.number(),
   lastCase: z.unknown(),

@@ -25,13 +25,14 @@ const refresh = (which: string): string => `
   with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text))
   insert into plant_now (plant_id, collection_id, place_key, place_name, potted_on, in_medium_since, medium_id, medium_name,
     title, watered_on, fed_on, flushed_on, treated_on, bloomed_on, looked_over_on, photo_id, left_on, left_how, seen, waits,
-    put_off, felt, planned, search_text, outlook_key)
+    put_off, felt, planned, nursed, search_text, outlook_key)
   select plant.id, plant.collection_id, placed.key, coalesce(named.name, placed.name), potted.on_day,
     coalesce(potted.on_day, said.since), coalesce(mainly.medium_id, said.medium_id), mainly.medium_name, potted.title,
     days.watered_on, days.fed_on, days.flushed_on, days.treated_on, days.bloomed_on, days.looked_over_on, photo.id,
     gone.left_on, gone.left_how, seen.seen,
     case when waiting.recorded_at > coalesce(potted.recorded_at, '-infinity') then waiting.waits end,
     deferred.put_off, finger.felt, meant.planned,
+    case when potted.id is not null then json_build_object('pottingId', potted.id, 'done', coalesce(after.done, '[]'::json)) end,
     lower(concat_ws(' ', plant.name, plant.tag_number, coalesce(genus.text, plant.genus_id), plant.parentage, plant.source,
       coalesce(named.name, placed.name), plant.spot, mainly.medium_name, plant.flag)),
     md5(concat_ws('|', potted.id, nullif(potted.version, 1), plant.last_case::text))
@@ -122,6 +123,13 @@ const refresh = (which: string): string => `
       and event.hidden_at is null and (potted.recorded_at is null or event.recorded_at > potted.recorded_at)
     order by recorded_at desc limit 1
   ) meant on true
+  left join lateral (
+    select json_agg(json_build_object('kind', done.data->'task', 'on', done.happened_on, 'outcome', done.data->'outcome')
+      order by done.happened_on) as done
+    from event done
+    where done.collection_id = plant.collection_id and done.plant_id = plant.id and done.kind = 'nursed'
+      and done.hidden_at is null and done.data->>'pottingId' = potted.id::text
+  ) after on true
   where ${which}
   on conflict (plant_id) do update set
     place_key = excluded.place_key, place_name = excluded.place_name, potted_on = excluded.potted_on,
@@ -130,6 +138,7 @@ const refresh = (which: string): string => `
     treated_on = excluded.treated_on, bloomed_on = excluded.bloomed_on, looked_over_on = excluded.looked_over_on,
     photo_id = excluded.photo_id, left_on = excluded.left_on, left_how = excluded.left_how, seen = excluded.seen,
     waits = excluded.waits, put_off = excluded.put_off, felt = excluded.felt, planned = excluded.planned,
+    nursed = excluded.nursed,
     search_text = excluded.search_text, outlook_key = excluded.outlook_key`;
 
 const ofPlants = refresh('plant.id = any(?::uuid[])');

@@ -1,5 +1,5 @@
 /** What was done to a plant, in a grower's words. */
-import { dayWords, needName, pestWords } from '@core/words';
+import { dayWords, needName, nursingNames, pestWords } from '@core/words';
 import type { BloomState, CareEntry, CareKind, WayToLeave } from '@server/care/entry-schemas';
 
 export const careWords: Readonly<Record<CareKind, string>> = {
@@ -15,6 +15,7 @@ export const careWords: Readonly<Record<CareKind, string>> = {
   'put off': 'Put off',
   left: 'Left',
   divided: 'Divided',
+  nursed: 'After potting',
 };
 
 export const bloomWords: Readonly<Record<BloomState, string>> = {
@@ -50,6 +51,8 @@ export function careLine(entry: CareEntry): string {
       return entry.isPart
         ? `Divided off from ${entry.otherName ?? 'another'}`
         : `Divided: ${entry.otherName ?? 'a part'} taken off`;
+    case 'nursed':
+      return `${entry.task ? nursingNames[entry.task] : 'After potting'}${entry.outcome === 'skipped' ? ': skipped' : ''}`;
     case 'left':
       return leftWords[entry.how ?? 'died'];
     default:

@@ -58,6 +58,7 @@ const log: PlantLog = {
   source: null,
   acquiredOn: null,
   needs: [],
+  nursing: [],
   nextWatering: null,
   isReckoned: true,
   version: 5,

@@ -1,8 +1,17 @@
 import { Migration } from '@mikro-orm/migrations';
 
-/** Potting days: each as it was prepared, and what was written down while it ran, a list that only grows. */
+const KINDS_BEFORE = `'potted', 'inspected', 'looked', 'watered', 'fed', 'flushed', 'bloomed', 'treated', 'moved', 'weighed', 'noted', 'felt', 'divided', 'put off', 'left', 'planned'`;
+const KINDS = `${KINDS_BEFORE}, 'nursed'`;
+
+/** Potting days: each as it was prepared, and what was written down while it ran, a list that only grows; and what is done to a plant after it was
+ * potted. */
 export class Migration20261205000000 extends Migration {
   override up(): void {
+    this.addSql(`alter table "event" drop constraint "event_kind_check",
+      add constraint "event_kind_check" check ("kind" in (${KINDS}));`);
+    this.addSql(`alter table "plant_now" add column "nursed" json null;`);
+    // What is to come of a plant says more now: it is worked out anew.
+    this.addSql(`update "plant_now" set "outlook_of" = null;`);
     this.addSql(`create table "potting_day" (
       "id" uuid not null primary key,
       "collection_id" uuid not null references "collection" ("id"),
@@ -30,8 +39,11 @@ export class Migration20261205000000 extends Migration {
   override down(): void {
     // What the older program has no room for keeps it from going down: nothing is thrown away.
     this.addSql(`do $$ begin
-      if exists (select 1 from "potting_day") then raise exception 'there are potting days that the older tables cannot hold'; end if;
+      if exists (select 1 from "potting_day") or exists (select 1 from "event" where "kind" not in (${KINDS_BEFORE})) then raise exception 'there are potting days that the older tables cannot hold'; end if;
     end $$;`);
+    this.addSql(`alter table "plant_now" drop column "nursed";`);
+    this.addSql(`alter table "event" drop constraint "event_kind_check",
+      add constraint "event_kind_check" check ("kind" in (${KINDS_BEFORE}));`);
     this.addSql(`drop table "day_entry";`);
     this.addSql(`drop table "potting_day";`);
   }

@@ -15,6 +15,7 @@ import { useUnits } from '../../data/units-context';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { CareBar } from '../../care/care-bar';
+import { Nursing } from '../../care/nursing';
 import { AsToday } from './life/as-today';
 import { CareLines } from './life/care-lines';
 import { entryActions } from './life/entry-actions';
@@ -153,6 +154,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
     <div className={styles.page}>
       <PlantHead log={log} />
       <PlantNeeds log={log} />
+      {log.left ? null : <Nursing tasks={log.nursing} today={dayjs().format('YYYY-MM-DD')} ofOne />}
       {today ? (
         <div className={styles.entryActions}>
           <Button kind="main" isLarge onClick={() => open(today.planCase, null, '/')}>

@@ -28,6 +28,7 @@ const doneWords: Readonly<Record<EventKind, string>> = {
   'put off': 'put off',
   left: 'left',
   divided: 'divided',
+  nursed: 'nursed after potting',
 };
 
 export function Lately() {

@@ -4,10 +4,12 @@
 import dayjs from 'dayjs';
 import Link from 'next/link';
 import type { DueList } from '@server/due/schemas';
+import type { NursingList } from '@server/nursing/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
 import { useDue } from '../../data/plants';
 import { WaitingPlants } from './waiting-list';
 import { Lately } from './lately';
+import { AfterPotting } from './after-potting';
 import { Needs } from './needs';
 import { Planned } from './planned';
 import styles from './today.module.css';
@@ -17,9 +19,10 @@ import { YearAhead } from './year-ahead';
 interface TodayProps {
   readonly firstDue: DueList;
   readonly firstWaiting: WaitingList;
+  readonly firstNursing: NursingList;
 }
 
-export function TodayView({ firstDue, firstWaiting }: TodayProps) {
+export function TodayView({ firstDue, firstWaiting, firstNursing }: TodayProps) {
   const due = useDue(firstDue);
   return (
     <div className={styles.page}>
@@ -38,6 +41,7 @@ export function TodayView({ firstDue, firstWaiting }: TodayProps) {
       <div className={styles.columns}>
         <Needs due={due} />
         <div>
+          <AfterPotting first={firstNursing} />
           <Planned plants={due.planned} today={due.today} />
           <Water plants={due.water} />
           <WaitingPlants first={firstWaiting} />

@@ -1,0 +1,1 @@
+export { getNursingCalendar as GET } from '@server/nursing/handlers';

@@ -1,0 +1,1 @@
+export { getNursing as GET } from '@server/nursing/handlers';

@@ -1,0 +1,76 @@
+import { reviewSetup } from '../testing';
+import type { PlanCase, SetupSpec } from '../case';
+import { type NursingKind, nursingSteps } from './steps';
+import { type NursedOn, nursingTasks } from './tasks';
+
+const spec: SetupSpec = {
+  approach: 'organic pot',
+  vessel: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 12 },
+  layers: [{ role: 'main', mix: [{ mediumId: 'bark-6-12', parts: 1 }], heightCm: 8 }],
+};
+const stepsOf = (change: Partial<PlanCase> = {}) =>
+  nursingSteps(reviewSetup({ genus: 'oncidium', place: 'heated-flat', month: 4, ...change }, spec).aftercare);
+const steps = stepsOf();
+const tasks = (today: string, done: readonly NursedOn[] = [], restMonths: readonly number[] = []) =>
+  nursingTasks({ pottedOn: '2027-04-01', steps, restMonths, done }, today);
+const due = (kind: NursingKind, ...args: Parameters<typeof tasks>) =>
+  tasks(...args).find((task) => task.kind === kind)!.dueOn;
+
+test('common practice, no source: flush at once, look after a week, shade two weeks, then early sun a month, tug after four', () => {
+  expect(tasks('2027-04-01').map(({ kind, dueOn }) => [kind, dueOn])).toEqual([
+    ['flush', '2027-04-01'],
+    ['first water', '2027-04-05'],
+    ['look', '2027-04-08'],
+    ['out of the shade', '2027-04-15'],
+    ['feed', '2027-04-15'],
+    ['tug', '2027-04-29'],
+    ['to its light', '2027-05-15'],
+  ]);
+});
+
+test('common practice, no source: what sleeps is left alone, but for its feed when it grows', () => {
+  const asleep = stepsOf({ genus: 'catasetum', signs: { leavesShed: true, resting: true } });
+  expect(asleep.map(({ kind }) => kind)).toEqual(['feed']);
+});
+
+test('a feed comes with its strength, thinner for what bears little salt', () => {
+  const ppmOf = (change: Partial<PlanCase>) => stepsOf(change).find(({ kind }) => kind === 'feed')!.ppm!;
+  expect(ppmOf({ genus: 'cattleya-unifoliate' })).toEqual([50, 100]);
+  expect(ppmOf({ genus: 'miltoniopsis' })).toEqual([25, 50]);
+});
+
+test('done late it moves what hangs on it; done early it brings nothing forward', () => {
+  const out = (on: string): NursedOn => ({ kind: 'out of the shade', on, outcome: 'done' });
+  expect(due('to its light', '2027-04-25', [out('2027-04-25')])).toBe('2027-05-25');
+  expect(due('to its light', '2027-04-15', [out('2027-04-10')])).toBe('2027-05-15');
+  // Not done at all: it goes on moving, a day with each day.
+  expect(due('to its light', '2027-05-01')).toBe('2027-05-31');
+  expect(due('to its light', '2027-05-02')).toBe('2027-06-01');
+  expect(due('feed', '2027-04-20', [{ kind: 'first water', on: '2027-04-12', outcome: 'done' }])).toBe('2027-04-19');
+});
+
+test('nothing moves while all is in time, and the days stand still', () => {
+  const days = ['2027-04-01', '2027-04-08', '2027-04-16', '2027-04-20'].map((today) => due('to its light', today));
+  expect(new Set(days).size).toBe(1);
+});
+
+test('done or skipped it is settled; what was done before this potting does not count', () => {
+  const [look] = tasks('2027-04-10', [{ kind: 'look', on: '2027-04-09', outcome: 'skipped' }]).filter(
+    ({ kind }) => kind === 'look',
+  );
+  expect(look).toMatchObject({ state: 'skipped', doneOn: '2027-04-09' });
+  const old = tasks('2027-04-10', [{ kind: 'look', on: '2027-03-09', outcome: 'done' }]).find(
+    ({ kind }) => kind === 'look',
+  )!;
+  expect(old.state).toBe('open');
+});
+
+test('its rest begins with the first month of rest, in either hemisphere, also over the turn of the year', () => {
+  const restOf = (months: readonly number[]) =>
+    tasks('2027-04-01', [], months).find(({ kind }) => kind === 'rest')?.dueOn;
+  expect(restOf([10, 11, 0, 1])).toBe('2027-11-01');
+  expect(restOf([5, 6, 7])).toBe('2027-06-01');
+  expect(restOf([])).toBeUndefined();
+  // A rest that began before it has settled in is that of the next year, and too far off to be followed.
+  expect(restOf([3, 4])).toBeUndefined();
+});

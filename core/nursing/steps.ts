@@ -1,0 +1,65 @@
+/** What is done to a plant after it was potted, in days from that day: what the first weeks ask for (advise/aftercare), step by step. */
+import * as z from 'zod';
+import type { AftercareFact } from '../advise';
+import { k } from './constants';
+
+export const nursingKinds = [
+  'first water',
+  'flush',
+  'look',
+  'out of the shade',
+  'to its light',
+  'feed',
+  'tug',
+  'rest',
+] as const;
+export type NursingKind = (typeof nursingKinds)[number];
+
+export const nursingStepSchema = z.object({
+  kind: z.enum(nursingKinds),
+  /** Days after potting: from when, and until when it is in time. */
+  fromDay: z.number(),
+  untilDay: z.number(),
+  /** Of a feed: how strong, ppm of nitrogen. */
+  ppm: z.tuple([z.number(), z.number()]).nullable(),
+});
+export type NursingStep = z.infer<typeof nursingStepSchema>;
+
+const step = (kind: NursingKind, fromDay: number, untilDay: number, ppm: NursingStep['ppm'] = null): NursingStep => ({
+  kind,
+  fromDay,
+  untilDay,
+  ppm,
+});
+
+function stepsOf(fact: AftercareFact): readonly NursingStep[] {
+  switch (fact.code) {
+    case 'water': {
+      if (fact.how === 'keep nearly dry' || fact.how === 'just moist') return [];
+      const fromDay = fact.how === 'after the cuts have closed' ? fact.untilDay : fact.fromDay;
+      return [step('first water', fromDay, fromDay + k.FIRST_WATER_SPREAD_DAYS)];
+    }
+    case 'flush':
+      return [step('flush', fact.fromDay, fact.untilDay)];
+    case 'look':
+      return [step('look', fact.fromDay, fact.untilDay)];
+    case 'shade': {
+      const outDay = fact.untilDay;
+      const lightDay = outDay + k.EARLY_SUN_DAYS;
+      // What lives in shade for good has no other light to go to.
+      const isShade = fact.light === 'shade';
+      return [
+        step('out of the shade', outDay, outDay + k.LIGHT_SPREAD_DAYS),
+        ...(isShade ? [] : [step('to its light', lightDay, lightDay + k.LIGHT_SPREAD_DAYS)]),
+      ];
+    }
+    case 'feed':
+      return [step('feed', fact.fromDay, fact.fromDay + k.FEED_SPREAD_DAYS, [fact.leastPpm, fact.mostPpm])];
+    case 'tug':
+      return [step('tug', fact.fromDay, fact.untilDay)];
+    default:
+      return [];
+  }
+}
+
+export const nursingSteps = (aftercare: readonly AftercareFact[]): readonly NursingStep[] => aftercare.flatMap(stepsOf);

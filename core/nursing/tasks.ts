@@ -1,0 +1,96 @@
+/**
+ * The steps of a plant's nursing on the calendar. What was done late moves what hangs on it: the final light comes so long after the
+ * early sun, and no feed before roots have had water.
+ */
+import { dayNumber, dayOf } from '../base';
+import { k } from './constants';
+import { type NursingKind, nursingKinds, type NursingStep } from './steps';
+
+export interface NursedOn {
+  readonly kind: NursingKind;
+  /** YYYY-MM-DD */
+  readonly on: string;
+  readonly outcome: 'done' | 'skipped';
+}
+
+export interface Nursed {
+  readonly pottedOn: string;
+  readonly steps: readonly NursingStep[];
+  /** Months of rest of its kind in its place, 0 = January. */
+  readonly restMonths: readonly number[];
+  readonly done: readonly NursedOn[];
+}
+
+export interface NursingTask {
+  readonly kind: NursingKind;
+  readonly dueOn: string;
+  /** Until then it is in time. */
+  readonly untilOn: string;
+  readonly ppm: NursingStep['ppm'];
+  readonly state: 'open' | 'done' | 'skipped';
+  readonly doneOn: string | null;
+}
+
+/** What it hangs on, and how many days after that it comes at the earliest. */
+const hangsOn: Readonly<Partial<Record<NursingKind, { readonly on: NursingKind; readonly gapDays: number }>>> = {
+  'to its light': { on: 'out of the shade', gapDays: k.EARLY_SUN_DAYS },
+  feed: { on: 'first water', gapDays: k.FEED_AFTER_WATER_DAYS },
+};
+
+/** The first day of the first month of rest that begins after it has settled in; null for a kind without rest. */
+function restBegins(afterDay: number, restMonths: readonly number[]): number | null {
+  if (restMonths.length === 0 || restMonths.length === MONTHS) return null;
+  const first = restMonths.find((month) => !restMonths.includes((month + MONTHS - 1) % MONTHS))!;
+  const after = dayOf(afterDay);
+  for (let year = Number(after.slice(0, 4)); ; year += 1) {
+    const begins = dayNumber(`${year}-${String(first + 1).padStart(2, '0')}-01`);
+    if (begins >= afterDay) return begins;
+  }
+}
+
+const MONTHS = 12;
+/** The rest that begins within these days of potting is the one that the season decides, not the pot. */
+const SETTLED_DAYS = 60;
+
+function withRest({ pottedOn, steps, restMonths }: Nursed): readonly NursingStep[] {
+  // A plant that was potted asleep has nothing to rest from.
+  if (!steps.some(({ kind }) => kind === 'tug')) return steps;
+  const pottedDay = dayNumber(pottedOn);
+  const begins = restBegins(pottedDay + SETTLED_DAYS, restMonths);
+  if (begins === null || begins - pottedDay > k.FOLLOWED_DAYS) return steps;
+  const fromDay = begins - pottedDay;
+  return [...steps, { kind: 'rest', fromDay, untilDay: fromDay + k.REST_SPREAD_DAYS, ppm: null }];
+}
+
+/** today: YYYY-MM-DD. In the order of their days. */
+export function nursingTasks(nursed: Nursed, today: string): readonly NursingTask[] {
+  const pottedDay = dayNumber(nursed.pottedOn);
+  const dayNow = dayNumber(today);
+  const doneOf = (kind: NursingKind) => nursed.done.find((one) => one.kind === kind && one.on >= nursed.pottedOn);
+  const steps = withRest(nursed);
+  const shiftOf = ({ kind, fromDay }: NursingStep): number => {
+    const hangs = hangsOn[kind];
+    const before = hangs && steps.find((one) => one.kind === hangs.on);
+    if (!hangs || !before) return 0;
+    const done = doneOf(hangs.on);
+    // While that is open and late it can be done today at the earliest.
+    const beforeDay = done ? dayNumber(done.on) : Math.max(pottedDay + before.fromDay, dayNow);
+    const isOpenAndLate = done !== undefined || dayNow > pottedDay + before.untilDay;
+    return isOpenAndLate ? Math.max(0, beforeDay + hangs.gapDays - (pottedDay + fromDay)) : 0;
+  };
+  return steps
+    .map((step): NursingTask => {
+      const { kind, fromDay, untilDay, ppm } = step;
+      const shift = shiftOf(step);
+      const done = doneOf(kind);
+      return {
+        kind,
+        dueOn: dayOf(pottedDay + fromDay + shift),
+        untilOn: dayOf(pottedDay + untilDay + shift),
+        ppm,
+        state: done ? done.outcome : 'open',
+        doneOn: done?.on ?? null,
+      };
+    })
+    .sort((a, b) => a.dueOn.localeCompare(b.dueOn) || nursingKinds.indexOf(a.kind) - nursingKinds.indexOf(b.kind));
+}

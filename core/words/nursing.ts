@@ -1,0 +1,35 @@
+/** What is done after potting, in sentences. */
+import type { NursingKind, NursingTask } from '../nursing';
+import { number } from './format';
+
+export const nursingNames: Readonly<Record<NursingKind, string>> = {
+  'first water': 'First water',
+  flush: 'Flush',
+  look: 'Look at it',
+  'out of the shade': 'Out of the shade',
+  'to its light': 'To its light',
+  feed: 'First feed',
+  tug: 'Tug it gently',
+  rest: 'Its rest begins',
+};
+
+export function nursingSentence({ kind, ppm }: Pick<NursingTask, 'kind' | 'ppm'>): string {
+  switch (kind) {
+    case 'first water':
+      return 'Give it its first water.';
+    case 'flush':
+      return 'Flush until the run-off is clear.';
+    case 'look':
+      return 'Look once: the wettest corner, the weight in your hand, leaves that hang.';
+    case 'out of the shade':
+      return 'Into the gentle sun of early morning.';
+    case 'to its light':
+      return 'To the light it lives in.';
+    case 'feed':
+      return `Feed from now on${ppm ? `, ${number(ppm[0], 0)}–${number(ppm[1], 0)} ppm` : ''}. The label of your feed wins.`;
+    case 'tug':
+      return 'Tug it gently: if it holds, it has rooted.';
+    case 'rest':
+      return 'About half the water for two to three months, and little or no feed.';
+  }
+}

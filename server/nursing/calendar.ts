@@ -1,0 +1,33 @@
+/**
+ * The nursing as iCalendar (RFC 5545): a day's event for each step, under an identity that stays, so that a second import puts the
+ * first right. What is done or skipped is told as cancelled.
+ */
+import { createEvents, type DateArray, type EventAttributes } from 'ics';
+import { dayNumber, dayOf } from '@core';
+import { nursingNames, nursingSentence } from '@core/words';
+import type { PlantNursing } from './schemas';
+
+const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown as DateArray;
+
+const eventOf =
+  (origin: string, sequence: number) =>
+  ({ id, plantId, plantName, placeName, kind, ppm, dueOn, state }: PlantNursing): EventAttributes => ({
+    uid: `${id}@tender-cairn`,
+    sequence,
+    start: dateOf(dueOn),
+    end: dateOf(dayOf(dayNumber(dueOn) + 1)),
+    title: `${plantName}: ${nursingNames[kind].toLowerCase()}`,
+    description: nursingSentence({ kind, ppm }),
+    url: `${origin}/plants/${plantId}`,
+    status: state === 'open' ? 'CONFIRMED' : 'CANCELLED',
+    busyStatus: 'FREE',
+    productId: 'tender-cairn/nursing',
+    ...(placeName === null ? {} : { location: placeName }),
+  });
+
+/** sequence: grows with every writing, so that a later file counts for more. Throws where a step cannot be written. */
+export function calendarOf(tasks: readonly PlantNursing[], origin: string, sequence: number): string {
+  const { error, value } = createEvents(tasks.map(eventOf(origin, sequence)), { calName: 'After potting' });
+  if (error || typeof value !== 'string') throw error ?? new Error('the calendar came out empty');
+  return value;
+}

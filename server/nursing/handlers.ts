@@ -1,0 +1,25 @@
+/** The addresses of nursing: what is done after potting, as a list and as a calendar. */
+import { dayOfRequest } from '../http/day';
+import { inScope } from '../http/in-scope';
+import { calendarOf } from './calendar';
+import { nursingList } from './repository';
+
+const MS_PER_MIN = 60_000;
+
+export async function getNursing(request: Request): Promise<Response> {
+  return inScope(async ({ em, scope }) => Response.json(await nursingList(em, scope, dayOfRequest(request))));
+}
+
+/** To be taken in by a calendar, or asked for by it again and again. */
+export async function getNursingCalendar(request: Request): Promise<Response> {
+  return inScope(async ({ em, scope }) => {
+    const { tasks } = await nursingList(em, scope, dayOfRequest(request));
+    const text = calendarOf(tasks, new URL(request.url).origin, Math.floor(Date.now() / MS_PER_MIN));
+    return new Response(text, {
+      headers: {
+        'content-type': 'text/calendar; charset=utf-8',
+        'content-disposition': 'attachment; filename="after-potting.ics"',
+      },
+    });
+  });
+}

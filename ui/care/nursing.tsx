@@ -1,0 +1,93 @@
+'use client';
+
+/** Steps after potting: each done, or skipped, by one touch; late ones say so. */
+import dayjs from 'dayjs';
+import Link from 'next/link';
+import { nursingNames, nursingSentence } from '@core/words';
+import type { PlantNursing } from '@server/nursing/schemas';
+import { Button } from '../controls/button';
+import { today as todayNow } from '../data/look-days';
+import { type Done, useCare } from '../data/use-care';
+import styles from './nursing.module.css';
+
+interface NursingProps {
+  /** In the order of their days. */
+  readonly tasks: readonly PlantNursing[];
+  /** YYYY-MM-DD */
+  readonly today: string;
+  /** Of one plant, on its own page: it need not be named. */
+  readonly ofOne?: boolean;
+}
+
+/** So far ahead a plant's own page looks. */
+const AHEAD_DAYS = 60;
+
+function whenText({ dueOn, untilOn }: PlantNursing, today: string): string {
+  if (dueOn > today) return `on ${dayjs(dueOn).format('dddd, D MMMM')}`;
+  if (untilOn < today) return `late: it was for ${dayjs(dueOn).format('D MMMM')}`;
+  return dueOn === untilOn || untilOn === today ? 'today' : `now, until ${dayjs(untilOn).format('D MMMM')}`;
+}
+
+/** What is written down anyway is written down as such. */
+const asDone: Partial<Readonly<Record<PlantNursing['kind'], 'watered' | 'flushed' | 'fed'>>> = {
+  'first water': 'watered',
+  flush: 'flushed',
+  feed: 'fed',
+};
+
+const doneOf = ({ kind, pottingId }: PlantNursing, outcome: 'done' | 'skipped'): Done => {
+  const beside = outcome === 'done' ? asDone[kind] : undefined;
+  return beside
+    ? { kind: beside, happenedOn: todayNow(), details: {} }
+    : { kind: 'nursed', happenedOn: todayNow(), details: { pottingId, task: kind, outcome } };
+};
+
+export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
+  const { isBusy, keep } = useCare();
+  const until = dayjs(today).add(AHEAD_DAYS, 'day').format('YYYY-MM-DD');
+  const open = tasks.filter(({ state, dueOn }) => state === 'open' && (!ofOne || dueOn <= until));
+  if (open.length === 0) return null;
+  const list = (
+    <ul className={styles.tasks}>
+      {open.map((task) => {
+        const { id, plantId, plantName, placeName, kind, ppm, untilOn, dueOn } = task;
+        const of = [{ id: plantId, name: plantName }];
+        const name = nursingNames[kind].toLowerCase();
+        const write = (outcome: 'done' | 'skipped') => {
+          const said = outcome === 'done' ? name : `${name}, skipped`;
+          void keep(of, said, doneOf(task, outcome));
+        };
+        return (
+          <li key={id} data-late={untilOn < today ? '' : undefined} data-ahead={dueOn > today ? '' : undefined}>
+            <div>
+              {ofOne ? null : (
+                <p>
+                  <Link href={`/plants/${plantId}`}>{plantName}</Link> {placeName ? <small>{placeName}</small> : null}
+                </p>
+              )}
+              <p>
+                <strong>{nursingSentence({ kind, ppm })}</strong> <small>{whenText(task, today)}</small>
+              </p>
+            </div>
+            <div className={styles.actions} role="group" aria-label={`${plantName}: ${name}`}>
+              <Button kind={dueOn > today ? 'plain' : 'main'} isBusy={isBusy} onClick={() => write('done')}>
+                Done
+              </Button>
+              <Button kind="quiet" isBusy={isBusy} onClick={() => write('skipped')}>
+                Skip
+              </Button>
+            </div>
+          </li>
+        );
+      })}
+    </ul>
+  );
+  return ofOne ? (
+    <section aria-label="After potting">
+      <h2 className={styles.head}>After potting</h2>
+      {list}
+    </section>
+  ) : (
+    list
+  );
+}

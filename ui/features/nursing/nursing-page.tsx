@@ -1,0 +1,63 @@
+'use client';
+
+/** What is done after potting, all plants together, day by day; and the same as a calendar. */
+import dayjs from 'dayjs';
+import { nursingNames } from '@core/words';
+import type { NursingList, PlantNursing } from '@server/nursing/schemas';
+import { Nursing } from '../../care/nursing';
+import { useNursing } from '../../data/nursing';
+import styles from './nursing.module.css';
+
+function byDay(tasks: readonly PlantNursing[], today: string): readonly (readonly [string, readonly PlantNursing[]])[] {
+  const days = new Map<string, PlantNursing[]>();
+  for (const task of tasks) {
+    const day = task.dueOn > today ? task.dueOn : today;
+    days.set(day, [...(days.get(day) ?? []), task]);
+  }
+  return [...days].sort(([a], [b]) => a.localeCompare(b));
+}
+
+export function NursingPage({ first }: { readonly first: NursingList }) {
+  const { tasks, today } = useNursing(first);
+  const open = tasks.filter(({ state }) => state === 'open');
+  const done = tasks
+    .filter(({ state }) => state !== 'open')
+    .sort((a, b) => (b.doneOn ?? '').localeCompare(a.doneOn ?? ''))
+    .slice(0, SHOWN_DONE);
+  return (
+    <div className={styles.page}>
+      <h1>After potting</h1>
+      <p className={styles.told}>
+        <a href={`/api/nursing/calendar?today=${today}`} download="after-potting.ics">
+          As a calendar file (.ics)
+        </a>{' '}
+        Taken in again, it puts the first right.
+      </p>
+      {open.length === 0 ? <p>Nothing is open: no plant was potted lately, or all is done.</p> : null}
+      {byDay(open, today).map(([day, ofDay]) => (
+        <section key={day} aria-label={dayjs(day).format('D MMMM')}>
+          <h2>
+            {day === today ? 'Today' : dayjs(day).format('dddd, D MMMM')}{' '}
+            <span className={styles.count}>{ofDay.length}</span>
+          </h2>
+          <Nursing tasks={ofDay} today={today} />
+        </section>
+      ))}
+      {done.length > 0 ? (
+        <section aria-label="Done lately">
+          <h2>Done lately</h2>
+          <ul className={styles.done}>
+            {done.map(({ id, plantName, kind, state, doneOn }) => (
+              <li key={id}>
+                {doneOn ? dayjs(doneOn).format('D MMM') : ''} {plantName}: {nursingNames[kind].toLowerCase()}
+                {state === 'skipped' ? ', skipped' : ''}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+    </div>
+  );
+}
+
+const SHOWN_DONE = 12;

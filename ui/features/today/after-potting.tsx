@@ -1,0 +1,30 @@
+'use client';
+
+/** What plants that were potted ask for today. */
+import Link from 'next/link';
+import type { NursingList } from '@server/nursing/schemas';
+import { Nursing } from '../../care/nursing';
+import { useNursing } from '../../data/nursing';
+import styles from './today.module.css';
+
+/** As many as one looks over at a glance. */
+const SHOWN = 6;
+
+export function AfterPotting({ first }: { readonly first: NursingList }) {
+  const { tasks, today } = useNursing(first);
+  const due = tasks.filter(({ state, dueOn }) => state === 'open' && dueOn <= today);
+  const isAny = tasks.some(({ state }) => state === 'open');
+  if (!isAny) return null;
+  return (
+    <section aria-label="After potting">
+      <h2>
+        After potting <span className={styles.count}>{due.length}</span>
+      </h2>
+      {due.length === 0 ? <p className={styles.none}>Nothing today.</p> : null}
+      <Nursing tasks={due.slice(0, SHOWN)} today={today} />
+      <Link href="/nursing" className={styles.all}>
+        All of it, day by day
+      </Link>
+    </section>
+  );
+}
