@@ -66,10 +66,9 @@ test('three months after a potting, by touches alone', async ({ visitor, app }) 
   ).toHaveCount(0);
 
   // One file, each step an event of its own.
-  const [file] = await Promise.all([
-    visitor.waitForEvent('download'),
-    visitor.getByRole('link', { name: 'As a calendar file (.ics)' }).click(),
-  ]);
+  const asFile = visitor.getByRole('link', { name: 'As a calendar file (.ics)' });
+  await expect(asFile).toHaveAttribute('href', new RegExp(isoOn(90)));
+  const [file] = await Promise.all([visitor.waitForEvent('download'), asFile.click()]);
   const text = await readFile(await file.path(), 'utf8');
   expect(text).toContain('BEGIN:VCALENDAR');
   expect(text.replaceAll('\r\n\t', '')).toContain(`SUMMARY:${name}: tug it gently`);

@@ -60,11 +60,6 @@ await picture('plants', '/plants', desk);
 await picture('today', '/today', desk, (page) =>
   page.getByText(/Working out ahead/).waitFor({ state: 'detached', timeout: 60_000 }),
 );
-await picture('wall', '/plants', desk, async (page) => {
-  await page.getByText('Pictures', { exact: true }).click();
-  await page.locator('li img').first().waitFor();
-  await page.waitForLoadState('networkidle');
-});
 await picture('stock', '/stock', desk);
 await picture('places', '/places', desk);
 await picture('log', '/plants?search=purple', desk, async (page) => {
@@ -108,5 +103,24 @@ await picture('compare', '/', { width: 1280, height: 1000 }, async (page) => {
 await picture('media', '/media', desk, async (page) => {
   await page.getByText('It holds').waitFor();
 });
-await picture('genus', '/genera/cattleya-unifoliate', { width: 1280, height: 1000 });
+// A day of eight plants that are due, made for the pictures and put away again.
+const { plants } = await (await fetch(`${address}/api/due`)).json();
+const chosen = plants.slice(0, 8).map(({ plantId }) => plantId);
+let madeDay = '';
+await picture('day', `/days?ids=${chosen.join(',')}`, { width: 1280, height: 900 }, async (page) => {
+  await page.getByRole('button', { name: /^Prepare/ }).click();
+  await page.waitForURL(/days\/[0-9a-f-]{36}$/);
+  madeDay = page.url().split('/').at(-1);
+  await page.locator('[data-whole]').waitFor({ timeout: 60_000 });
+});
+await picture('run', `/days/${madeDay}/run`, tablet, async (page) => {
+  await page.locator('[data-whole]').waitFor({ timeout: 60_000 });
+  await page.locator('[data-part="big"]').click();
+  await page.locator('[data-part="big"]', { hasText: 'Take' }).click();
+  await page
+    .getByRole('button', { name: /^Timer, / })
+    .first()
+    .click();
+});
+await fetch(`${address}/api/days/${madeDay}`, { method: 'DELETE', headers: { origin: address } });
 await browser.close();

@@ -49,6 +49,12 @@ test('done late it moves what hangs on it; done early it brings nothing forward'
   expect(due('feed', '2027-04-20', [{ kind: 'first water', on: '2027-04-12', outcome: 'done' }])).toBe('2027-04-19');
 });
 
+test('what was missed for three weeks is asked for no longer, and holds up nothing for good', () => {
+  const stateOf = (kind: NursingKind, today: string) => tasks(today).find((task) => task.kind === kind)!.state;
+  expect([stateOf('look', '2027-05-06'), stateOf('look', '2027-05-07')]).toEqual(['open', 'past']);
+  expect(due('to its light', '2027-07-01')).toBe(due('to its light', '2028-01-01'));
+});
+
 test('nothing moves while all is in time, and the days stand still', () => {
   const days = ['2027-04-01', '2027-04-08', '2027-04-16', '2027-04-20'].map((today) => due('to its light', today));
   expect(new Set(days).size).toBe(1);

@@ -27,7 +27,8 @@ export interface NursingTask {
   /** Until then it is in time. */
   readonly untilOn: string;
   readonly ppm: NursingStep['ppm'];
-  readonly state: 'open' | 'done' | 'skipped';
+  /** past: missed so long ago that it is asked for no longer. */
+  readonly state: 'open' | 'done' | 'skipped' | 'past';
   readonly doneOn: string | null;
 }
 
@@ -73,22 +74,24 @@ export function nursingTasks(nursed: Nursed, today: string): readonly NursingTas
     const before = hangs && steps.find((one) => one.kind === hangs.on);
     if (!hangs || !before) return 0;
     const done = doneOf(hangs.on);
-    // While that is open and late it can be done today at the earliest.
-    const beforeDay = done ? dayNumber(done.on) : Math.max(pottedDay + before.fromDay, dayNow);
-    const isOpenAndLate = done !== undefined || dayNow > pottedDay + before.untilDay;
-    return isOpenAndLate ? Math.max(0, beforeDay + hangs.gapDays - (pottedDay + fromDay)) : 0;
+    const untilDay = pottedDay + before.untilDay;
+    // While that is open and late it can be done today at the earliest; missed for good it was done in the end, somehow.
+    const beforeDay = done ? dayNumber(done.on) : Math.min(dayNow, untilDay + k.ASKED_AFTER_DAYS);
+    const moves = done !== undefined || dayNow > untilDay;
+    return moves ? Math.max(0, beforeDay + hangs.gapDays - (pottedDay + fromDay)) : 0;
   };
   return steps
     .map((step): NursingTask => {
       const { kind, fromDay, untilDay, ppm } = step;
       const shift = shiftOf(step);
       const done = doneOf(kind);
+      const isPast = dayNow > pottedDay + untilDay + shift + k.ASKED_AFTER_DAYS;
       return {
         kind,
         dueOn: dayOf(pottedDay + fromDay + shift),
         untilOn: dayOf(pottedDay + untilDay + shift),
         ppm,
-        state: done ? done.outcome : 'open',
+        state: done ? done.outcome : isPast ? 'past' : 'open',
         doneOn: done?.on ?? null,
       };
     })

@@ -14,7 +14,10 @@ export async function getNursing(request: Request): Promise<Response> {
 export async function getNursingCalendar(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) => {
     const { tasks } = await nursingList(em, scope, dayOfRequest(request));
-    const text = calendarOf(tasks, new URL(request.url).origin, Math.floor(Date.now() / MS_PER_MIN));
+    // As whoever asks calls this machine: the door lets in its own names only.
+    const { protocol, host } = new URL(request.url);
+    const origin = `${protocol}//${request.headers.get('host') ?? host}`;
+    const text = calendarOf(tasks, origin, Math.floor(Date.now() / MS_PER_MIN));
     return new Response(text, {
       headers: {
         'content-type': 'text/calendar; charset=utf-8',

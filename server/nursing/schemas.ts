@@ -13,7 +13,7 @@ export const nursingTaskSchema = z.object({
   dueOn: z.string(),
   untilOn: z.string(),
   ppm: z.tuple([z.number(), z.number()]).nullable(),
-  state: z.enum(['open', 'done', 'skipped']),
+  state: z.enum(['open', 'done', 'skipped', 'past']),
   doneOn: z.string().nullable(),
 });
 export type PlantNursing = z.infer<typeof nursingTaskSchema>;

@@ -21,7 +21,7 @@ export function NursingPage({ first }: { readonly first: NursingList }) {
   const { tasks, today } = useNursing(first);
   const open = tasks.filter(({ state }) => state === 'open');
   const done = tasks
-    .filter(({ state }) => state !== 'open')
+    .filter(({ state }) => state === 'done' || state === 'skipped')
     .sort((a, b) => (b.doneOn ?? '').localeCompare(a.doneOn ?? ''))
     .slice(0, SHOWN_DONE);
   return (
