@@ -11,6 +11,8 @@ interface Found {
   readonly wateredOf: ReadonlyMap<string, number>;
   /** Tags left in each writer's stock, by the name of the thing. */
   readonly tags: ReadonlyMap<string, number>;
+  /** Pottings on potting days, by the name of the plant. */
+  readonly ofDays: ReadonlyMap<string, number>;
   /** Batches of two plants of which only one has it. */
   readonly halfBatches: number;
 }
@@ -48,6 +50,22 @@ interface Log {
   readonly unreadable: readonly unknown[];
 }
 
+interface DayKept {
+  readonly entries: readonly { readonly kind: string; readonly data: { readonly plantId?: string } }[];
+}
+
+/** Pottings on potting days by the id of the plant. */
+async function pottedOnDays(address: string): Promise<ReadonlyMap<string, number>> {
+  const { days } = await json<{ days: readonly { readonly id: string }[] }>(`${address}/api/days`);
+  const counts = new Map<string, number>();
+  for (const { id } of days) {
+    const { entries } = await json<DayKept>(`${address}/api/days/${id}`);
+    for (const { kind, data } of entries)
+      if (kind === 'potted') counts.set(data.plantId!, (counts.get(data.plantId!) ?? 0) + 1);
+  }
+  return counts;
+}
+
 export async function whatIsKept(address: string): Promise<Found> {
   const plantPages = await everyPage<Pick<Found, 'plants'>>(`${address}/api/plants`);
   const placePages = await everyPage<{
@@ -62,6 +80,7 @@ export async function whatIsKept(address: string): Promise<Found> {
   let unreadable = placePages.flatMap((page) => page.unreadable).length;
   const { items } = await json<{ items: readonly StockThing[] }>(`${address}/api/stock`);
   const tags = new Map(items.map(({ amount, data: { thing } }) => [thing.ownName ?? '', amount]));
+  const onDays = await pottedOnDays(address);
   for (const { id, name } of plants) {
     // Of forty alike one says as much as all.
     if (isListed(name)) continue;
@@ -80,6 +99,7 @@ export async function whatIsKept(address: string): Promise<Found> {
     entriesOf,
     wateredOf,
     tags,
+    ofDays: new Map(plants.flatMap(({ id, name }) => (onDays.has(id) ? [[name, onDays.get(id)!] as const] : []))),
     halfBatches: [...batches.values()].filter((count) => count !== 2).length,
   };
 }
@@ -92,8 +112,12 @@ export function faultsIn(tally: Tally, found: Found): readonly string[] {
   for (const name of tally.plants) {
     const count = times(name, found.plants);
     if (count !== 1) faults.push(`${name}: acknowledged, and kept ${count} times`);
-    if (found.entriesOf.get(name) !== 1) faults.push(`${name}: ${found.entriesOf.get(name) ?? 0} whole log entries`);
+    const entries = 1 + (found.ofDays.get(name) ?? 0);
+    if (found.entriesOf.get(name) !== entries)
+      faults.push(`${name}: ${found.entriesOf.get(name) ?? 0} whole log entries, should be ${entries}`);
   }
+  for (const name of tally.ofDays)
+    if (found.ofDays.get(name) !== 1) faults.push(`${name}: potted ${found.ofDays.get(name) ?? 0} times on its day`);
   const changedNames = new Map([...tally.changed].map(([id, change]) => [id, change]));
   for (const [id, { name, version }] of changedNames) {
     if (found.places.find((place) => place.id === id)?.name !== name) faults.push(`${name}: a change that was lost`);
@@ -116,8 +140,10 @@ export function faultsIn(tally: Tally, found: Found): readonly string[] {
   for (const name of tally.lists) if (times(name, found.plants) === 0) faults.push(`${name}: acknowledged, and lost`);
   for (const label of new Set([...tally.plants].map((name) => /^plant (w\d+)-/.exec(name)![1]!))) {
     const potted = found.plants.filter(({ name }) => name.startsWith(`plant ${label}-`)).length;
+    const onDays = [...found.ofDays].filter(([name]) => name.startsWith(`plant ${label}-`));
+    const taken = potted + onDays.reduce((sum, [, count]) => sum + count, 0);
     const left = found.tags.get(tagsOf(label));
-    if (left !== TAGS_AT_FIRST - potted) faults.push(`${tagsOf(label)}: ${left} left after ${potted} pottings`);
+    if (left !== TAGS_AT_FIRST - taken) faults.push(`${tagsOf(label)}: ${left} left after ${taken} pottings`);
   }
   const stray = found.plants.filter(({ name }) => isWritten(name) && !tally.sent.has(name));
   for (const { name } of stray) faults.push(`${name}: nobody sent it`);

@@ -18,6 +18,8 @@ export interface Tally {
   readonly plants: Set<string>;
   readonly places: Set<string>;
   readonly lists: Set<string>;
+  /** Plants whose potting on a potting day was acknowledged. */
+  readonly ofDays: Set<string>;
   /** The last acknowledged name of each place that was changed, by its id. */
   readonly changed: Map<string, { readonly name: string; readonly version: number }>;
   /** Names ever sent. */
@@ -34,6 +36,7 @@ export const newTally = (): Tally => ({
   plants: new Set(),
   places: new Set(),
   lists: new Set(),
+  ofDays: new Set(),
   changed: new Map(),
   watered: new Map(),
   sent: new Set(),
@@ -130,6 +133,33 @@ const listOf = (name: string) => ({
   idempotencyKey: randomUUID(),
 });
 
+interface Potting {
+  readonly planCase: unknown;
+  readonly spec: unknown;
+  readonly takes?: readonly { readonly itemId: string; readonly amount: number }[];
+}
+
+/** A potting day of one plant, which two tablets pot at the same moment: it is potted once, and stock is taken once. */
+async function runDay(
+  address: string,
+  plant: Written,
+  { planCase, spec, takes }: Potting,
+  tally: Tally,
+  run: Readonly<Run>,
+): Promise<void> {
+  const path = `/api/days/${randomUUID()}`;
+  const plants = [{ id: plant.id, name: plant.name, case: planCase, setup: spec }];
+  const day = { on: '2026-11-26', hours: 2, plants };
+  if (!(await untilKept(address, { method: 'PUT', path, body: day }, tally, run))) return;
+  const at = new Date().toISOString();
+  const potting = { planCase, spec, pottedOn: '2026-11-26', note: '', ...(takes ? { takes } : {}) };
+  const entry = () => ({ kind: 'potted', at, idempotencyKey: randomUUID(), data: { plantId: plant.id }, potting });
+  const tablets = [entry(), entry()].map((body) =>
+    untilKept(address, { method: 'POST', path: `${path}/entries`, body }, tally, run),
+  );
+  if ((await Promise.all(tablets)).every((kept) => kept !== null)) tally.ofDays.add(plant.name);
+}
+
 /** Writes plants, what is done to two of them at once, places and changes of places until told to stop; what is begun is brought to its end. */
 export async function write(address: () => string, label: string, run: Readonly<Run>, tally: Tally): Promise<void> {
   const { spec } = makePlan(planCase, demoPlaces).setups[0]!;
@@ -156,6 +186,10 @@ export async function write(address: () => string, label: string, run: Readonly<
       if (both.length === 2 && (await untilKept(address(), watered(both), tally, run))) {
         for (const one of both) tally.watered.set(one.name, (tally.watered.get(one.name) ?? 0) + 1);
       }
+    }
+
+    if (plant && count % EVERY_SO_MANY === 1) {
+      await runDay(address(), { id: plant.id, name: potting.plantName }, potting, tally, run);
     }
 
     if (count % EVERY_SO_MANY === 0) {

@@ -30,6 +30,6 @@ export function nursingSentence({ kind, ppm }: Pick<NursingTask, 'kind' | 'ppm'>
     case 'tug':
       return 'Tug it gently: if it holds, it has rooted.';
     case 'rest':
-      return 'About half the water for two to three months, and little or no feed.';
+      return 'It rests: about half the water for two to three months, and little or no feed.';
   }
 }

@@ -21,7 +21,7 @@ import {
   readDayEntry,
 } from './schemas';
 
-const MOST_DAYS = 200;
+const MOST_DAYS = 2000;
 const MOST_ENTRIES = 20_000;
 
 function keptOf(row: PottingDayRow): DayKept | null {

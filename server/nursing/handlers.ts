@@ -1,4 +1,5 @@
 /** The addresses of nursing: what is done after potting, as a list and as a calendar. */
+import { wakeOutlooks } from '../due/work';
 import { dayOfRequest } from '../http/day';
 import { inScope } from '../http/in-scope';
 import { calendarOf } from './calendar';
@@ -7,7 +8,11 @@ import { nursingList } from './repository';
 const MS_PER_MIN = 60_000;
 
 export async function getNursing(request: Request): Promise<Response> {
-  return inScope(async ({ em, scope }) => Response.json(await nursingList(em, scope, dayOfRequest(request))));
+  return inScope(async ({ em, scope }) => {
+    const list = await nursingList(em, scope, dayOfRequest(request));
+    if (list.reckoning > 0) wakeOutlooks();
+    return Response.json(list);
+  });
 }
 
 /** To be taken in by a calendar, or asked for by it again and again. */

@@ -13,12 +13,14 @@ interface Row {
   readonly fed_on: string | null;
   readonly flushed_on: string | null;
   readonly outlook: Outlook | null;
+  readonly is_reckoned: boolean;
   readonly nursed: { readonly pottingId: string; readonly done: readonly NursedOn[] };
 }
 
 const rows = (which: string): string => `
   select plant.id as plant_id, plant.name, plant_now.place_name, plant_now.potted_on::text, plant_now.watered_on::text,
-    plant_now.fed_on::text, plant_now.flushed_on::text, plant_now.outlook, plant_now.nursed
+    plant_now.fed_on::text, plant_now.flushed_on::text, plant_now.outlook, plant_now.nursed,
+    plant_now.outlook_of is not distinct from plant_now.outlook_key as is_reckoned
   from plant join plant_now on plant_now.plant_id = plant.id
   where plant.collection_id = ? and plant.deleted_at is null and plant_now.left_on is null
     and plant_now.potted_on between ?::date and ?::date and plant_now.nursed is not null ${which}
@@ -69,6 +71,7 @@ export async function nursingList(
   const tasks = found.flatMap((row) => tasksOf(row, today));
   return {
     today,
+    reckoning: found.filter((row) => !row.is_reckoned).length,
     tasks: tasks.sort((a, b) => a.dueOn.localeCompare(b.dueOn) || a.plantName.localeCompare(b.plantName)),
   };
 }

@@ -19,5 +19,10 @@ export const nursingTaskSchema = z.object({
 export type PlantNursing = z.infer<typeof nursingTaskSchema>;
 
 /** In the order of their days. */
-export const nursingListSchema = z.object({ today: z.string(), tasks: z.array(nursingTaskSchema) });
+export const nursingListSchema = z.object({
+  today: z.string(),
+  tasks: z.array(nursingTaskSchema),
+  /** Of so many plants what is to come is being worked out yet. */
+  reckoning: z.number(),
+});
 export type NursingList = z.infer<typeof nursingListSchema>;

@@ -6,6 +6,9 @@ import { type NursingList, nursingListSchema } from '@server/nursing/schemas';
 import { ask } from './ask';
 import { today } from './look-days';
 
+/** While what is to come is being worked out, it is asked for again and again. */
+const ASK_AGAIN_MS = 1_500;
+
 export function useNursing(first: NursingList): NursingList {
   const day = today();
   const { data } = useQuery({
@@ -13,6 +16,7 @@ export function useNursing(first: NursingList): NursingList {
     queryFn: () => ask(nursingListSchema, `/api/nursing?today=${day}`),
     initialData: first,
     ...(first.today === day ? {} : { initialDataUpdatedAt: 0 }),
+    refetchInterval: ({ state }) => ((state.data?.reckoning ?? 0) > 0 ? ASK_AGAIN_MS : false),
   });
   return data;
 }
