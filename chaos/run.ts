@@ -89,7 +89,9 @@ async function main(): Promise<void> {
   }
   say(`blows: ${JSON.stringify(counts)}`);
   say(`sent ${tally.attempts}, unanswered ${tally.unanswered}, answers ${JSON.stringify(tally.statuses)}`);
-  say(`kept: ${tally.plants.size} plants, ${tally.places.size} places, ${tally.changed.size} changes of places, ${tally.ofDays.size} potting days`);
+  say(
+    `kept: ${tally.plants.size} plants, ${tally.places.size} places, ${tally.changed.size} changes of places, ${tally.ofDays.size} potting days`,
+  );
   for (const fault of faults.slice(0, 20)) say(`FAULT ${fault}`);
   if (faults.length > 0) say(`${application.said.join('').split('\n').slice(-LINES_SHOWN).join('\n')}\n${log}`);
   say(faults.length === 0 ? 'nothing lost, nothing doubled, nothing half there' : `${faults.length} faults`);

@@ -1,5 +1,5 @@
 export { type BringKind, type DayCaution, type DayCautionId, type PlantCautions } from './bring';
-export type { PlantTimes } from './clock';
+export type { DaySetting, PlantTimes } from './clock';
 export {
   type DayEntry,
   type DayEntryKind,

@@ -1,8 +1,7 @@
 /** Made-up potting days for tests: the same seed gives the same day. */
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import type { DaySetting } from '../day/clock';
-import type { PlantWork } from '../day/work';
+import type { DaySetting, PlantWork } from '../day';
 
 /** 0 to 1, one after another. */
 export function chances(seed: number): () => number {

@@ -112,7 +112,7 @@ async function fillCollection(): Promise<string> {
   const day = { on: '2027-03-06', hours: 3, plants: [{ id, name: 'Öncidium', case: planCase, setup: spec }] };
   await saveDay(em(), scope, dayId, dayKeptSchema.parse(day), null);
   const begun = { kind: 'begun', at: '2027-03-06T09:00:00.000Z', idempotencyKey: randomUUID() };
-  await keepEntry(em(), scope, dayId, dayEntryInputSchema.parse(begun));
+  await keepEntry(em(), scope, dayId, dayEntryInputSchema.parse(begun), () => 'Bark');
   const list = {
     name: 'mine.csv',
     takenInOn: '2026-01-01',

@@ -67,7 +67,7 @@ const entry = (kind: string, data: object = {}, more: object = {}) => {
     ...more,
   });
 };
-const keep = (input: ReturnType<typeof entry>) => keepEntry(em(), scope, dayId(), input);
+const keep = (input: ReturnType<typeof entry>) => keepEntry(em(), scope, dayId(), input, () => 'Bark in a pot');
 const potting = (litres: number) => ({
   potting: { planCase, spec: setup, pottedOn: '2027-03-06', note: 'less moss', takes: [{ itemId, amount: litres }] },
 });

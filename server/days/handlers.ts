@@ -1,5 +1,6 @@
 /** The addresses of potting days. */
 import type { DayKept } from '@core';
+import { metricWords, titleOf } from '@core/words';
 import { wakeOutlooks } from '../due/work';
 import { type ById, hiding } from '../http/hiding';
 import { isId } from '../http/ids';
@@ -51,7 +52,7 @@ export async function postDayEntry(request: Request, { params }: ById): Promise<
   if (body.status === 'refused') return body.response;
   if (!isId(id)) return notFound('potting day');
   return inScope(async ({ em, scope }) => {
-    const kept = await keepEntry(em, scope, id, body.value);
+    const kept = await keepEntry(em, scope, id, body.value, (spec) => titleOf(spec, metricWords));
     switch (kept.status) {
       case 'no such day':
         return notFound('potting day');

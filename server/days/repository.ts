@@ -150,6 +150,9 @@ const leftWords: Readonly<Record<LeftReason, string>> = {
   other: 'put off',
 };
 
+/** What a list shows of a setup. */
+export type TitleOf = (spec: SetupSpec) => string;
+
 /** What goes on beside the entry, inside its transaction. */
 async function alongside(
   em: EntityManager,
@@ -157,27 +160,19 @@ async function alongside(
   day: PottingDayRow,
   plant: RunPlant | null,
   input: DayEntryInput,
+  titleOf: TitleOf,
 ): Promise<{ readonly data: object } | Exclude<Recorded['status'], 'recorded' | 'known already'>> {
   const { kind, potting, data, idempotencyKey } = input;
   if (kind === 'potted' && potting && plant) {
-    const recorded = await recordDayPotting(em, scope, plant.asked.id, potting, idempotencyKey);
+    const recorded = await recordDayPotting(em, scope, plant.asked.id, potting, titleOf(potting.spec), idempotencyKey);
     return 'eventId' in recorded ? { data: { plantId: plant.asked.id, eventId: recorded.eventId } } : recorded.status;
   }
   if (kind === 'left' && plant && plant.status !== 'potted') {
     const { reason, note = '' } = data as { reason: LeftReason; note?: string };
     const said = `Left on the potting day of ${day.onDay}: ${leftWords[reason]}.${note ? ` ${note}` : ''}`;
-    const { setup } = plant.asked;
-    if (setup)
-      await recordDayPlan(
-        em,
-        scope,
-        plant.asked.id,
-        setup as SetupSpec,
-        plant.asked.case,
-        said,
-        day.onDay,
-        idempotencyKey,
-      );
+    const { id, setup: spec, case: planCase } = plant.asked;
+    const plan = { planCase, note: said, plannedOn: day.onDay, idempotencyKey };
+    if (spec) await recordDayPlan(em, scope, id, { ...plan, spec }, titleOf(spec));
   }
   if (kind === 'broken') {
     const { itemId } = data as { itemId: string };
@@ -199,6 +194,7 @@ export async function keepEntry(
   scope: Scope,
   dayId: string,
   input: DayEntryInput,
+  titleOf: TitleOf,
 ): Promise<EntryKept> {
   const { kind, at, idempotencyKey } = input;
   const known = { collection: scope.collectionId, idempotencyKey };
@@ -222,7 +218,7 @@ export async function keepEntry(
       const plant = kept ? (runOf(kept, entries).plants.find(({ asked }) => asked.id === plantId) ?? null) : null;
       if (plantId !== undefined && plant === null) return { status: 'not in the day' };
       if (kind === 'potted' && plant?.status === 'potted') return { status: 'known already' };
-      const beside = await alongside(inside, scope, row, plant, input);
+      const beside = await alongside(inside, scope, row, plant, input, titleOf);
       if (typeof beside === 'string') return { status: beside === 'changed meanwhile' ? 'no such plant' : beside };
       inside.create(DayEntryRow, {
         id: randomUUID(),

@@ -1,13 +1,12 @@
 /** What a running potting day writes into its plants' lives, inside the day's own transaction. */
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import type { PlanCase, SetupSpec } from '@core';
-import { metricWords, titleOf } from '@core/words';
+import type { PlanCase } from '@core';
 import { Plant } from '../plants/entity';
 import type { Scope } from '../scope';
 import { PlantEvent } from './entity';
 import { recordPlan, recordPotting } from './repository';
-import { planInputSchema, type PottingRight } from './schemas';
+import { type PlanInput, planInputSchema, type PottingRight } from './schemas';
 
 type DayPotted =
   | { readonly status: 'recorded' | 'known already'; readonly eventId: string }
@@ -22,6 +21,7 @@ export async function recordDayPotting(
   scope: Scope,
   plantId: string,
   right: PottingRight,
+  title: string,
   idempotencyKey: string,
 ): Promise<DayPotted> {
   const plant = await em.findOne(
@@ -34,7 +34,7 @@ export async function recordDayPotting(
   const { place } = plant.lastCase as { readonly place?: PlanCase['place'] };
   const planCase = { ...right.planCase, place: place ?? right.planCase.place } as PottingRight['planCase'];
   const input = { ...right, planCase, plantId, plantVersion: plant.version, plantName: plant.name, idempotencyKey };
-  const recorded = await recordPotting(em, scope, input, titleOf(right.spec, metricWords));
+  const recorded = await recordPotting(em, scope, input, title);
   if (recorded.status === 'no such stock') return { status: 'no such stock' };
   if (!('plantId' in recorded)) return { status: 'no such plant' };
   const { id: eventId } = await em.findOneOrFail(PlantEvent, { collection: scope.collectionId, idempotencyKey });
@@ -46,22 +46,11 @@ export async function recordDayPlan(
   em: EntityManager,
   scope: Scope,
   plantId: string,
-  spec: SetupSpec,
-  planCase: PlanCase,
-  note: string,
-  plannedOn: string,
-  idempotencyKey: string,
+  plan: Pick<PlanInput, 'planCase' | 'spec' | 'note' | 'plannedOn'> & { readonly idempotencyKey: string },
+  title: string,
 ): Promise<void> {
   const plant = await em.findOne(Plant, { id: plantId, collection: scope.collectionId, deletedAt: null });
   if (!plant) return;
-  const input = planInputSchema.parse({
-    plantId,
-    plantName: plant.name,
-    planCase,
-    spec,
-    note,
-    plannedOn,
-    idempotencyKey,
-  });
-  await recordPlan(em, scope, input, titleOf(spec, metricWords));
+  const input = planInputSchema.parse({ ...plan, plantId, plantName: plant.name });
+  await recordPlan(em, scope, input, title);
 }

@@ -4,30 +4,34 @@
  */
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { dayNumber, dayOf } from '@core';
-import { nursingNames, nursingSentence } from '@core/words';
 import type { PlantNursing } from './schemas';
 
 const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown as DateArray;
 
+/** What a step is called, and what is done. */
+export type SaysStep = (task: PlantNursing) => { readonly title: string; readonly description: string };
+
 const eventOf =
-  (origin: string, sequence: number) =>
-  ({ id, plantId, plantName, placeName, kind, ppm, dueOn, state }: PlantNursing): EventAttributes => ({
-    uid: `${id}@tender-cairn`,
-    sequence,
-    start: dateOf(dueOn),
-    end: dateOf(dayOf(dayNumber(dueOn) + 1)),
-    title: `${plantName}: ${nursingNames[kind].toLowerCase()}`,
-    description: nursingSentence({ kind, ppm }),
-    url: `${origin}/plants/${plantId}`,
-    status: state === 'open' ? 'CONFIRMED' : 'CANCELLED',
-    busyStatus: 'FREE',
-    productId: 'tender-cairn/nursing',
-    ...(placeName === null ? {} : { location: placeName }),
-  });
+  (origin: string, sequence: number, says: SaysStep) =>
+  (task: PlantNursing): EventAttributes => {
+    const { id, plantId, placeName, dueOn, state } = task;
+    return {
+      uid: `${id}@tender-cairn`,
+      sequence,
+      start: dateOf(dueOn),
+      end: dateOf(dayOf(dayNumber(dueOn) + 1)),
+      ...says(task),
+      url: `${origin}/plants/${plantId}`,
+      status: state === 'open' ? 'CONFIRMED' : 'CANCELLED',
+      busyStatus: 'FREE',
+      productId: 'tender-cairn/nursing',
+      ...(placeName === null ? {} : { location: placeName }),
+    };
+  };
 
 /** sequence: grows with every writing, so that a later file counts for more. Throws where a step cannot be written. */
-export function calendarOf(tasks: readonly PlantNursing[], origin: string, sequence: number): string {
-  const { error, value } = createEvents(tasks.map(eventOf(origin, sequence)), { calName: 'After potting' });
+export function calendarOf(tasks: readonly PlantNursing[], origin: string, sequence: number, says: SaysStep): string {
+  const { error, value } = createEvents(tasks.map(eventOf(origin, sequence, says)), { calName: 'After potting' });
   if (error || typeof value !== 'string') throw error ?? new Error('the calendar came out empty');
   return value;
 }

@@ -1,9 +1,15 @@
 /** The addresses of nursing: what is done after potting, as a list and as a calendar. */
+import { nursingNames, nursingSentence } from '@core/words';
 import { wakeOutlooks } from '../due/work';
 import { dayOfRequest } from '../http/day';
 import { inScope } from '../http/in-scope';
-import { calendarOf } from './calendar';
+import { calendarOf, type SaysStep } from './calendar';
 import { nursingList } from './repository';
+
+const says: SaysStep = ({ plantName, kind, ppm }) => ({
+  title: `${plantName}: ${nursingNames[kind].toLowerCase()}`,
+  description: nursingSentence({ kind, ppm }),
+});
 
 const MS_PER_MIN = 60_000;
 
@@ -22,7 +28,7 @@ export async function getNursingCalendar(request: Request): Promise<Response> {
     // As whoever asks calls this machine: the door lets in its own names only.
     const { protocol, host } = new URL(request.url);
     const origin = `${protocol}//${request.headers.get('host') ?? host}`;
-    const text = calendarOf(tasks, origin, Math.floor(Date.now() / MS_PER_MIN));
+    const text = calendarOf(tasks, origin, Math.floor(Date.now() / MS_PER_MIN), says);
     return new Response(text, {
       headers: {
         'content-type': 'text/calendar; charset=utf-8',

@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import ICAL from 'ical.js';
 import type { PlanCase } from '@core';
+import { nursingNames, nursingSentence } from '@core/words';
 import { recordCare } from '../care/repository';
 import { careInputSchema } from '../care/schemas';
 import type { Pool } from '../compute/pool';
@@ -13,7 +14,7 @@ import { pottingInputSchema } from '../events/schemas';
 import { plantLog } from '../plants/repository';
 import type { Scope } from '../scope';
 import { testDatabase } from '../testing/database';
-import { calendarOf } from './calendar';
+import { calendarOf, type SaysStep } from './calendar';
 import { nursingList } from './repository';
 
 const database = testDatabase();
@@ -100,19 +101,24 @@ test('only plants that are here, and were potted in the last months', async () =
   expect(await tasks('2027-04-12')).toEqual([]);
 });
 
+const says: SaysStep = ({ plantName, kind, ppm }) => ({
+  title: `${plantName}: ${nursingNames[kind].toLowerCase()}`,
+  description: nursingSentence({ kind, ppm }),
+});
+
 describe('the calendar, read by another program', () => {
   const read = (text: string) =>
     new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
 
   test('each step is a day’s event; taken in again it is the same event, with what changed', async () => {
-    const first = read(calendarOf(await tasks('2027-04-01'), 'http://127.0.0.1:3210', 1));
+    const first = read(calendarOf(await tasks('2027-04-01'), 'http://127.0.0.1:3210', 1, says));
     expect(first.map(({ summary }) => summary)).toContain('Nursed: tug it gently');
     const tug = first.find(({ summary }) => summary.includes('tug'))!;
     expect(tug.startDate.toString()).toBe('2027-04-29');
     expect(tug.startDate.isDate).toBe(true);
     expect(tug.duration.toSeconds()).toBe(86_400);
     await nursed('out of the shade', '2027-04-25');
-    const second = read(calendarOf(await tasks('2027-04-26'), 'http://127.0.0.1:3210', 2));
+    const second = read(calendarOf(await tasks('2027-04-26'), 'http://127.0.0.1:3210', 2, says));
     const uids = (events: typeof first) => events.map(({ uid }) => uid).sort();
     expect(uids(second)).toEqual(uids(first));
     expect(new Set(uids(first)).size).toBe(first.length);
@@ -126,7 +132,7 @@ describe('the calendar, read by another program', () => {
     const [task] = await tasks('2027-04-01');
     const plantName =
       'Öncidium “Ø”, the second; \\ and so on, with a name that is far longer than any line of such a file may be';
-    const text = calendarOf([{ ...task!, plantName, id: randomUUID() }], 'http://127.0.0.1:3210', 1);
+    const text = calendarOf([{ ...task!, plantName, id: randomUUID() }], 'http://127.0.0.1:3210', 1, says);
     expect(read(text)[0]!.summary.startsWith(plantName)).toBe(true);
     for (const line of text.split('\r\n')) expect(line.length).toBeLessThanOrEqual(75);
   });
