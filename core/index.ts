@@ -388,6 +388,9 @@ export {
   thinPeroxide,
 } from './solutions';
 export {
+  bulbChanges,
+  holdStates,
+  judgePotting,
   type NursedOn,
   type NursingKind,
   nursingKinds,

@@ -57,7 +57,16 @@ test('three months after a potting, by touches alone', async ({ visitor, app }) 
   expect(await lightDay()).not.toBe(before);
   await done('first feed');
   await at(40);
-  await done('tug it gently');
+  // Judged by three touches.
+  await step('tug it gently').getByRole('button', { name: 'Done…' }).click();
+  const dialog = visitor.getByRole('dialog', { name: `${name}: how it went` });
+  await dialog.getByText('It gives a little').click();
+  await dialog
+    .getByRole('radiogroup', { name: 'New root tips' })
+    .getByText('just showing')
+    .click();
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(step('tug it gently')).toHaveCount(0);
   await at(55);
   await done('to its light');
   await at(90);
@@ -79,7 +88,9 @@ test('three months after a potting, by touches alone', async ({ visitor, app }) 
     .getByRole('link', { name: new RegExp(name) })
     .first()
     .click();
-  await expect(visitor.getByText('Tug it gently').first()).toBeVisible();
+  const went = visitor.getByRole('region', { name: 'How it went' });
+  await expect(went).toContainText('It took.');
+  await expect(went).toContainText('Hold it firmer');
 });
 
 test('what was mixed today goes with “Fed”', async ({ visitor, app }) => {

@@ -25,6 +25,7 @@ test('common practice, no source: flush at once, look after a week, shade two we
     ['feed', '2027-04-15'],
     ['tug', '2027-04-29'],
     ['to its light', '2027-05-15'],
+    ['judge again', '2027-09-28'],
   ]);
 });
 

@@ -11,6 +11,9 @@ export const nursingKinds = [
   'to its light',
   'feed',
   'tug',
+  'open the cover',
+  'fill the reservoir',
+  'judge again',
   'rest',
 ] as const;
 export type NursingKind = (typeof nursingKinds)[number];
@@ -56,7 +59,14 @@ function stepsOf(fact: AftercareFact): readonly NursingStep[] {
     case 'feed':
       return [step('feed', fact.fromDay, fact.fromDay + k.FEED_SPREAD_DAYS, [fact.leastPpm, fact.mostPpm])];
     case 'tug':
-      return [step('tug', fact.fromDay, fact.untilDay)];
+      return [
+        step('tug', fact.fromDay, fact.untilDay),
+        step('judge again', k.JUDGE_AGAIN_DAY, k.JUDGE_AGAIN_DAY + k.JUDGE_AGAIN_DAYS),
+      ];
+    case 'humid':
+      return [step('open the cover', fact.untilDay, fact.untilDay + k.OPEN_COVER_DAYS)];
+    case 'watch':
+      return [step('fill the reservoir', fact.untilDay, fact.untilDay + k.FULL_RESERVOIR_DAYS)];
     default:
       return [];
   }

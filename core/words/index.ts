@@ -63,6 +63,7 @@ export {
 export { type ToDoSentence, wordColourTrap, wordToDo } from './to-do';
 export { wordOwnPace } from './own-pace';
 export { wordWaiting } from './timing';
+export { bulbChangeWords, holdWords, wordJudgement } from './judge';
 export { nursingNames, nursingSentence } from './nursing';
 export { lookedName, type Unlooked, wordUnlooked } from './unlooked';
 export { stockAmountText, thingText, usedText } from './stock';

@@ -10,6 +10,9 @@ export const nursingNames: Readonly<Record<NursingKind, string>> = {
   'to its light': 'To its light',
   feed: 'First feed',
   tug: 'Tug it gently',
+  'open the cover': 'Open the cover',
+  'fill the reservoir': 'Fill the reservoir',
+  'judge again': 'How did it go',
   rest: 'Its rest begins',
 };
 
@@ -29,6 +32,12 @@ export function nursingSentence({ kind, ppm }: Pick<NursingTask, 'kind' | 'ppm'>
       return `Feed from now on${ppm ? `, ${number(ppm[0], 0)}–${number(ppm[1], 0)} ppm` : ''}. The label of your feed wins.`;
     case 'tug':
       return 'Tug it gently: if it holds, it has rooted.';
+    case 'open the cover':
+      return 'Open its cover wider from day to day.';
+    case 'fill the reservoir':
+      return 'Fill the reservoir as usual from now on.';
+    case 'judge again':
+      return 'Half a year on: does it hold, does it root, are its bulbs fuller?';
     case 'rest':
       return 'It rests: about half the water for two to three months, and little or no feed.';
   }

@@ -1,6 +1,6 @@
 /** The kinds of what is done to a plant, and what is answered of them. Shared with the screens: nothing here reads a case. */
 import * as z from 'zod';
-import { feltWhenWatering, needKinds, nursingKinds, pestKinds } from '@core';
+import { bulbChanges, feltWhenWatering, holdStates, needKinds, nursingKinds, pestKinds, tipStates } from '@core';
 
 export const careKinds = [
   'watered',
@@ -47,6 +47,10 @@ export const careEntrySchema = z.object({
   task: z.enum(nursingKinds).optional(),
   pottingId: z.uuid().optional(),
   outcome: z.enum(nursingOutcomes).optional(),
+  /** And what was seen, where a potting was judged. */
+  holds: z.enum(holdStates).optional(),
+  tips: z.enum(tipStates).optional(),
+  bulbs: z.enum(bulbChanges).optional(),
   spot: z.string().optional(),
   placeName: z.string().optional(),
   fromName: z.string().optional(),

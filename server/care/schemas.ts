@@ -1,15 +1,18 @@
 /** What is done to plants, one or many at once, in a few touches: as it is sent, and as it is kept. */
 import * as z from 'zod';
 import {
+  bulbChanges,
   demoPlaces,
   faultCode,
   feltWhenWatering,
+  holdStates,
   needKinds,
   nursingKinds,
   oneOf,
   pestKinds,
   placeOrIdSchemaFor,
   textOf,
+  tipStates,
   type Versions,
 } from '@core';
 import { bloomStates, type CareKind, nursingOutcomes, waysToLeave } from './entry-schemas';
@@ -56,6 +59,10 @@ export const detailSchemas = {
     pottingId: uuid('pottingId', 'a potting'),
     task: oneOf('task', nursingKinds),
     outcome: oneOf('outcome', nursingOutcomes),
+    /** What was seen, where a potting is judged. */
+    holds: oneOf('holds', holdStates).optional(),
+    tips: oneOf('tips', tipStates).optional(),
+    bulbs: oneOf('bulbs', bulbChanges).optional(),
     ...noted,
   }),
 } as const satisfies Record<Exclude<CareKind, 'divided'>, z.ZodType>;

@@ -99,13 +99,16 @@ export async function judgedPlants(
   return [...plants.values()].map((one) => one.judged);
 }
 
+/** Of one plant alone: with the days between waterings that are reckoned, January first. */
+export type JudgedPlant = Judged & { readonly waterDays: readonly number[] | null };
+
 /** Of one plant, also of one that has left; null where there is none. */
 export async function judgedPlant(
   em: EntityManager,
   { collectionId }: Scope,
   plantId: string,
   today: string,
-): Promise<Judged | null> {
+): Promise<JudgedPlant | null> {
   const [row] = await em.execute<Row[]>(ofOne, [collectionId, plantId]);
-  return row ? judged(row, today) : null;
+  return row ? { ...judged(row, today), waterDays: row.outlook?.waterDays ?? null } : null;
 }

@@ -148,6 +148,8 @@ export async function dueList(em: EntityManager, scope: Scope, today: string): P
 export interface PlantNeeds {
   readonly needs: Need[];
   readonly nextWatering: WaterNext | null;
+  /** Days from a watering to the next by month, as reckoned; null where nothing is. */
+  readonly waterDays: number[] | null;
   /** What is to come of it has been worked out as it stands now. */
   readonly isReckoned: boolean;
 }
@@ -160,6 +162,12 @@ export async function needsOfPlant(
   today: string,
 ): Promise<PlantNeeds> {
   const one = await judgedPlant(em, scope, plantId, today);
-  if (!one) return { needs: [], nextWatering: null, isReckoned: true };
-  return { needs: [...one.needs], nextWatering: one.next, isReckoned: one.row.is_reckoned };
+  if (!one) return { needs: [], nextWatering: null, waterDays: null, isReckoned: true };
+  const { needs, next, waterDays, row } = one;
+  return {
+    needs: [...needs],
+    nextWatering: next,
+    waterDays: waterDays === null ? null : [...waterDays],
+    isReckoned: row.is_reckoned,
+  };
 }

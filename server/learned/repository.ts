@@ -85,6 +85,22 @@ const staysSql = `with named as (select * from jsonb_to_recordset(?::jsonb) as n
   left join moved on moved.plant_id = plant.id
   where plant.collection_id = ? and plant.deleted_at is null`;
 
+/** Each potting by the newest judgement of it, in the place where its plant stands. */
+const tookSql = `with judged as (
+    select distinct on (event.data->>'pottingId') event.data->>'pottingId' as potting_id, event.plant_id,
+      event.data->>'holds' as holds
+    from event join plant on plant.id = event.plant_id
+    where event.collection_id = ? and event.kind = 'nursed' and event.hidden_at is null and plant.deleted_at is null
+      and event.data->>'holds' is not null
+    order by event.data->>'pottingId', event.happened_on desc, event.recorded_at desc
+  )
+  select potted.medium_id as "mediumId", coalesce(plant_now.place_name, '') as "placeName", count(*)::int as judged,
+    count(*) filter (where judged.holds = 'holds')::int as held
+  from judged join event potted on potted.id::text = judged.potting_id and potted.hidden_at is null
+  join plant_now on plant_now.plant_id = judged.plant_id
+  where potted.medium_id is not null
+  group by 1, 2 order by 3 desc, 1, 2 limit 8`;
+
 const standsSql = `select plant_now.place_key as "placeKey", coalesce(max(plant_now.place_name), '') as "placeName", count(*)::int as plants
   from plant_now join plant on plant.id = plant_now.plant_id
   where plant_now.collection_id = ? and plant.deleted_at is null and plant_now.left_on is null
@@ -134,10 +150,12 @@ export async function learnedOf(em: EntityManager, scope: Scope, today: string):
   const beds = await em.execute<Bed[]>(bedsSql, [collectionId, collectionId, today]);
   const stays = await em.execute<Stay[]>(staysSql, [placeNames, collectionId, collectionId, today, collectionId]);
   const stands = await em.execute<Learned['stands']>(standsSql, [collectionId]);
+  const took = await em.execute<Learned['took']>(tookSql, [collectionId]);
   return {
     today,
     lately: { since, counts, newest },
     stands,
+    took: took.filter(({ mediumId }) => mediumIds.includes(mediumId)),
     media: [...mediaLived(beds.filter(({ mediumId }) => mediumIds.includes(mediumId)))],
     places: [...lossesOf(placesLived(stays))],
   };

@@ -26,6 +26,8 @@ export const learnedSchema = z.object({
       longestSoundYears: z.number(),
     }),
   ),
+  /** Of pottings that were judged, how many held: by main medium and place, the most judged first. */
+  took: z.array(z.object({ mediumId: z.string(), placeName: z.string(), judged: z.number(), held: z.number() })),
   places: z.array(
     z.object({
       placeName: z.string(),

@@ -51,6 +51,8 @@ export const plantLogSchema = plantSummarySchema.extend({
   isReckoned: z.boolean(),
   /** Days to the next watering from the last; null where that is not reckoned. */
   nextWatering: z.object({ on: z.string(), days: z.number(), factor: z.number() }).nullable(),
+  /** Days from a watering to the next by month, as reckoned; null where nothing is. */
+  waterDays: z.array(z.number()).nullable(),
   /** What is done after it was potted, in the order of the days. */
   nursing: z.array(nursingTaskSchema),
   /** Counts the changes of the plant itself. */

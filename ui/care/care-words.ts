@@ -1,5 +1,5 @@
 /** What was done to a plant, in a grower's words. */
-import { dayWords, needName, nursingNames, pestWords } from '@core/words';
+import { dayWords, holdWords, needName, nursingNames, pestWords } from '@core/words';
 import type { BloomState, CareEntry, CareKind, WayToLeave } from '@server/care/entry-schemas';
 
 export const careWords: Readonly<Record<CareKind, string>> = {
@@ -52,7 +52,7 @@ export function careLine(entry: CareEntry): string {
         ? `Divided off from ${entry.otherName ?? 'another'}`
         : `Divided: ${entry.otherName ?? 'a part'} taken off`;
     case 'nursed':
-      return `${entry.task ? nursingNames[entry.task] : 'After potting'}${entry.outcome === 'skipped' ? ': skipped' : ''}`;
+      return `${entry.task ? nursingNames[entry.task] : 'After potting'}${entry.holds ? `: ${holdWords[entry.holds].toLowerCase()}` : entry.outcome === 'skipped' ? ': skipped' : ''}`;
     case 'left':
       return leftWords[entry.how ?? 'died'];
     default:

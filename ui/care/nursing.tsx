@@ -3,11 +3,13 @@
 /** Steps after potting: each done, or skipped, by one touch; late ones say so. */
 import dayjs from 'dayjs';
 import Link from 'next/link';
+import { useState } from 'react';
 import { nursingNames, nursingSentence } from '@core/words';
 import type { PlantNursing } from '@server/nursing/schemas';
 import { Button } from '../controls/button';
 import { today as todayNow } from '../data/look-days';
 import { type Done, useCare } from '../data/use-care';
+import { JudgeDialog } from './judge-dialog';
 import styles from './nursing.module.css';
 
 interface NursingProps {
@@ -35,6 +37,9 @@ const asDone: Partial<Readonly<Record<PlantNursing['kind'], 'watered' | 'flushed
   feed: 'fed',
 };
 
+/** Three things are asked where a potting is judged. */
+const isJudged: ReadonlySet<PlantNursing['kind']> = new Set(['tug', 'judge again']);
+
 const doneOf = ({ kind, pottingId }: PlantNursing, outcome: 'done' | 'skipped'): Done => {
   const beside = outcome === 'done' ? asDone[kind] : undefined;
   return beside
@@ -44,6 +49,7 @@ const doneOf = ({ kind, pottingId }: PlantNursing, outcome: 'done' | 'skipped'):
 
 export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
   const { isBusy, keep } = useCare();
+  const [judging, setJudging] = useState<PlantNursing | null>(null);
   const until = dayjs(today).add(AHEAD_DAYS, 'day').format('YYYY-MM-DD');
   const open = tasks.filter(({ state, dueOn }) => state === 'open' && (!ofOne || dueOn <= until));
   if (open.length === 0) return null;
@@ -54,8 +60,9 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
         const of = [{ id: plantId, name: plantName }];
         const name = nursingNames[kind].toLowerCase();
         const write = (outcome: 'done' | 'skipped') => {
+          if (outcome === 'done' && isJudged.has(kind)) return setJudging(task);
           const said = outcome === 'done' ? name : `${name}, skipped`;
-          void keep(of, said, doneOf(task, outcome));
+          return void keep(of, said, doneOf(task, outcome));
         };
         return (
           <li key={id} data-late={untilOn < today ? '' : undefined} data-ahead={dueOn > today ? '' : undefined}>
@@ -71,7 +78,7 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
             </div>
             <div className={styles.actions} role="group" aria-label={`${plantName}: ${name}`}>
               <Button kind={dueOn > today ? 'plain' : 'main'} isBusy={isBusy} onClick={() => write('done')}>
-                Done
+                {isJudged.has(kind) ? 'Done…' : 'Done'}
               </Button>
               <Button kind="quiet" isBusy={isBusy} onClick={() => write('skipped')}>
                 Skip
@@ -82,12 +89,31 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
       })}
     </ul>
   );
+  const judge = judging ? (
+    <JudgeDialog
+      name={judging.plantName}
+      isBusy={isBusy}
+      onClose={() => setJudging(null)}
+      onKeep={(seen) => {
+        const { plantId, plantName, kind, pottingId } = judging;
+        const details = { pottingId, task: kind, outcome: 'done', ...seen } as const;
+        const done = { kind: 'nursed', happenedOn: todayNow(), details } as const;
+        void keep([{ id: plantId, name: plantName }], nursingNames[kind].toLowerCase(), done).then(() =>
+          setJudging(null),
+        );
+      }}
+    />
+  ) : null;
   return ofOne ? (
     <section aria-label="After potting">
       <h2 className={styles.head}>After potting</h2>
       {list}
+      {judge}
     </section>
   ) : (
-    list
+    <>
+      {list}
+      {judge}
+    </>
   );
 }

@@ -59,6 +59,7 @@ const log: PlantLog = {
   acquiredOn: null,
   needs: [],
   nursing: [],
+  waterDays: null,
   nextWatering: null,
   isReckoned: true,
   version: 5,

@@ -27,6 +27,7 @@ import { MapsInOne } from './life/maps-in-one';
 import { PlanLine } from './life/plan-line';
 import { PottingLine } from './life/potting-line';
 import { ThenAndNow } from './life/then-and-now';
+import { Went } from './life/went';
 import { PlantHead } from './plant-head';
 import { PlantNeeds } from './plant-needs';
 import { type SavedPlan, todayOf } from '../../data/saved-plan';
@@ -168,6 +169,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
       <div className={styles.writing}>
         <CareBar plants={[{ id: log.id, name: log.name }]} />
       </div>
+      <Went log={log} />
       <InFigures log={log} />
       <div className={styles.pictures}>
         <AsToday log={log} />

@@ -138,8 +138,8 @@ function seasonText(powers: readonly number[], month: number): string {
 }
 
 /** What this grower's own record says by now. */
-function Record({ learned: { media, places } }: { readonly learned: Learned }) {
-  const isAny = media.length > 0 || places.some(({ died }) => died > 0);
+function Record({ learned: { media, places, took } }: { readonly learned: Learned }) {
+  const isAny = media.length > 0 || took.length > 0 || places.some(({ died }) => died > 0);
   if (!isAny) return null;
   return (
     <section aria-label="What your record says">
@@ -148,6 +148,7 @@ function Record({ learned: { media, places } }: { readonly learned: Learned }) {
         {media.length > 0 ? <Media media={media} /> : <div />}
         <Losses places={places} />
       </div>
+      <Took took={took} />
     </section>
   );
 }
@@ -176,6 +177,33 @@ function Media({ media }: { readonly media: Learned['media'] }) {
             </tr>
           );
         })}
+      </tbody>
+    </table>
+  );
+}
+
+/** Fewer than these say nothing of a medium. */
+const LEAST_JUDGED = 3;
+
+function Took({ took }: { readonly took: Learned['took'] }) {
+  if (took.length === 0) return null;
+  return (
+    <table className={styles.record}>
+      <caption>What held, when you tugged at it</caption>
+      <tbody>
+        {took.map(({ mediumId, placeName, judged, held }) => (
+          <tr key={`${mediumId} ${placeName}`}>
+            <th scope="row">
+              {mediumById(mediumId).name}
+              {placeName ? `, ${placeName}` : ''}
+            </th>
+            <td>
+              <span className={styles.reach} style={{ width: `${(100 * held) / judged}%` }} />
+              {held} of {judged}
+              {judged < LEAST_JUDGED ? ': too few to tell' : ''}
+            </td>
+          </tr>
+        ))}
       </tbody>
     </table>
   );

@@ -1,0 +1,67 @@
+/** What is on record since a potting, beside what was foreseen of it: what a judgement is held against. */
+import { dayNumber, judgePotting } from '@core';
+import type { CareEntry } from '@server/care/entry-schemas';
+import type { PlantLog } from '@server/plants/schemas';
+
+type Judgement = ReturnType<typeof judgePotting>;
+
+export interface Judged {
+  readonly on: string;
+  readonly judgement: Judgement;
+}
+
+/** So many waterings make a mean worth telling. */
+const LEAST_WATERINGS = 4;
+
+const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** Mean days between waterings that were written down between two days; null where they are few. */
+export function keptBetween(
+  care: readonly Pick<CareEntry, 'kind' | 'happenedOn'>[],
+  from: string,
+  until: string,
+): number | null {
+  const days = care
+    .filter(({ kind, happenedOn }) => kind === 'watered' && happenedOn >= from && happenedOn <= until)
+    .map(({ happenedOn }) => dayNumber(happenedOn))
+    .sort((a, b) => a - b);
+  if (days.length < LEAST_WATERINGS) return null;
+  return (days[days.length - 1]! - days[0]!) / (days.length - 1);
+}
+
+/** Mean of the months from one day to another. */
+export function foreseenBetween(waterDays: readonly number[] | null, from: string, until: string): number | null {
+  if (waterDays === null) return null;
+  const months: number[] = [];
+  for (let day = dayNumber(from); day <= dayNumber(until); day += 1) {
+    months.push(waterDays[new Date(day * MS_PER_DAY).getUTCMonth()]!);
+  }
+  return months.length === 0 ? null : mean(months);
+}
+
+const MS_PER_DAY = 86_400_000;
+
+type Life = Pick<PlantLog, 'pottings' | 'inspections' | 'care' | 'waterDays' | 'nextWatering'>;
+
+const liveRootsIn = (planCase: unknown): number | null => {
+  const { liveRootsPct } = (planCase ?? {}) as { liveRootsPct?: unknown };
+  return typeof liveRootsPct === 'number' ? liveRootsPct : null;
+};
+
+/** Judgements of the newest potting, the newest first. */
+export function howItWent({ pottings, inspections, care, waterDays, nextWatering }: Life): readonly Judged[] {
+  const [potting] = pottings;
+  if (!potting) return [];
+  return care.flatMap(({ kind, happenedOn: on, pottingId, holds, tips = null, bulbs = null }) => {
+    if (kind !== 'nursed' || pottingId !== potting.id || holds === undefined) return [];
+    const seen = inspections.find(({ inspectedOn }) => inspectedOn > potting.pottedOn && inspectedOn <= on);
+    const since = {
+      foreseenDays: foreseenBetween(waterDays, potting.pottedOn, on),
+      keptDays: keptBetween(care, potting.pottedOn, on),
+      driesFactor: nextWatering?.factor ?? 1,
+      rootsThenPct: liveRootsIn(potting.planCase),
+      rootsNowPct: seen?.inspection.liveRootsPct ?? null,
+    };
+    return [{ on, judgement: judgePotting({ holds, tips, bulbs }, since) }];
+  });
+}
