@@ -19,7 +19,7 @@ const floors = [
   ['decide/choice'],
   ['advise'],
   ['nursing'],
-  ['explore', 'proof', 'due', 'learned'],
+  ['explore', 'proof', 'due', 'learned', 'trials'],
   ['day'],
   ['words'],
 ];

@@ -398,3 +398,18 @@ export {
   type NursingTask,
   nursingTasks,
 } from './nursing';
+export {
+  type Compared,
+  compareTrial,
+  differenceSeen,
+  measureKinds,
+  plantsForMeans,
+  plantsForShares,
+  type Side,
+  type Trial,
+  type TrialEvent,
+  type TrialMeasure,
+  trialMeasures,
+  trialSchema,
+  trialValue,
+} from './trials';

@@ -16,6 +16,7 @@ const paths = [
   '/days',
   '/solutions',
   '/nursing',
+  '/trials',
   'a potting day',
   'a running day',
   'a day on paper',

@@ -60,6 +60,7 @@ export const ranges = {
   dayHours: { label: 'hours of a potting day', unit: 'h', min: 0.25, max: 16 },
   minuteOfDay: { label: 'time of day', unit: 'minutes after midnight', min: 0, max: 1440 },
   timerMinutes: { label: 'minutes of a timer', unit: 'min', min: 0.1, max: 1440 },
+  trialFigure: { label: 'figure of a trial', unit: '', min: 0, max: 1000 },
   helpers: { label: 'number of helpers', unit: '', min: 0, max: 12 },
   benchCm: { label: 'room for pots that soak', unit: 'cm', min: 10, max: 1000 },
   stockAmount: { label: 'amount in stock', unit: '', min: 0, max: 100_000 },

@@ -68,5 +68,6 @@ export { nursingNames, nursingSentence } from './nursing';
 export { lookedName, type Unlooked, wordUnlooked } from './unlooked';
 export { stockAmountText, thingText, usedText } from './stock';
 export { trapSentences } from './traps';
+export { measured, measureNames, TRIAL_ASSUMES, trialSentence } from './trials';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';

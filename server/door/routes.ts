@@ -50,6 +50,7 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/stock/entries/[id]': ['DELETE'],
   '/api/stock/entries/[id]/restore': ['POST'],
   '/api/stock/[id]/entries': ['GET'],
+  '/api/trials': ['GET'],
   '/api/days': ['GET'],
   '/api/days/[id]': ['GET', 'PUT', 'DELETE'],
   '/api/days/[id]/entries': ['POST'],

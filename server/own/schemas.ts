@@ -9,10 +9,12 @@ import {
   type StockItem,
   stockItemSchema,
   textOf,
+  type Trial,
+  trialSchema,
   type Versions,
 } from '@core';
 
-export const ownKinds = ['medium', 'genus', 'stock', 'view'] as const;
+export const ownKinds = ['medium', 'genus', 'stock', 'view', 'trial'] as const;
 export type OwnKind = (typeof ownKinds)[number];
 
 const MOST_ASKED = 12;
@@ -33,6 +35,8 @@ export interface OwnTypes {
   readonly stock: StockItem;
   /** What a list of plants is narrowed to, under a name. */
   readonly view: PlantView;
+  /** Setups held against each other. */
+  readonly trial: Trial;
 }
 
 export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
@@ -40,6 +44,7 @@ export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
   genus: ownGenusSchema as unknown as z.ZodType<Genus>,
   stock: stockItemSchema,
   view: viewSchema,
+  trial: trialSchema,
 };
 
 export const ownVersions: Versions = { newest: 1, upgrades: {} };

@@ -42,6 +42,7 @@ test('every key of the table that holds on the bench does what it says', () => {
     ['above', 0],
     ['beside', 0],
     ['potted', 0],
+    ['planned', 0],
     ['inspect', 0],
     ['genus', 0],
     ['roots', 0],

@@ -168,6 +168,7 @@ const nouns: Readonly<Record<Kept, string>> = {
   'own/genus': 'Own genus',
   'own/stock': 'Thing in stock',
   'own/view': 'View',
+  'own/trial': 'Trial',
   'stock/entries': 'Entry of stock',
   lists: 'List',
 };

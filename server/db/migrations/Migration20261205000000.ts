@@ -9,6 +9,8 @@ export class Migration20261205000000 extends Migration {
   override up(): void {
     this.addSql(`alter table "event" drop constraint "event_kind_check",
       add constraint "event_kind_check" check ("kind" in (${KINDS}));`);
+    this.addSql(`alter table "own_item" drop constraint "own_item_kind_check",
+      add constraint "own_item_kind_check" check ("kind" in ('medium', 'genus', 'stock', 'view', 'trial'));`);
     this.addSql(`alter table "plant_now" add column "nursed" json null;`);
     // What is to come of a plant says more now: it is worked out anew.
     this.addSql(`update "plant_now" set "outlook_of" = null;`);
@@ -39,8 +41,10 @@ export class Migration20261205000000 extends Migration {
   override down(): void {
     // What the older program has no room for keeps it from going down: nothing is thrown away.
     this.addSql(`do $$ begin
-      if exists (select 1 from "potting_day") or exists (select 1 from "event" where "kind" not in (${KINDS_BEFORE})) then raise exception 'there are potting days that the older tables cannot hold'; end if;
+      if exists (select 1 from "potting_day") or exists (select 1 from "own_item" where "kind" = 'trial') or exists (select 1 from "event" where "kind" not in (${KINDS_BEFORE})) then raise exception 'there are potting days that the older tables cannot hold'; end if;
     end $$;`);
+    this.addSql(`alter table "own_item" drop constraint "own_item_kind_check",
+      add constraint "own_item_kind_check" check ("kind" in ('medium', 'genus', 'stock', 'view'));`);
     this.addSql(`alter table "plant_now" drop column "nursed";`);
     this.addSql(`alter table "event" drop constraint "event_kind_check",
       add constraint "event_kind_check" check ("kind" in (${KINDS_BEFORE}));`);

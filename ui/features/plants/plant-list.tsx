@@ -125,6 +125,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
         ) : null}
         <Choice label="Shown as" options={looks} value={look} onChange={setLook} />
         <SaveTable asked={asked} />
+        <Link className={styles.labels} href="/trials">
+          Trials…
+        </Link>
         <Link className={styles.labels} href="/plants/files">
           Lists and files…
         </Link>
@@ -165,6 +168,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             </Button>
             <Link className={styles.labels} href={`/days?ids=${[...chosen.keys()].join(',')}`}>
               A potting day with them
+            </Link>
+            <Link className={styles.labels} href={`/trials?ids=${[...chosen.keys()].join(',')}`}>
+              A trial with them
             </Link>
             <Link className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
               Labels to print

@@ -1,0 +1,1 @@
+export { getTrials as GET } from '@server/trials/handlers';
