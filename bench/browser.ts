@@ -3,6 +3,7 @@
  * (one object). Medians on the machine at hand. The address of a running application is the first argument.
  */
 import { type Browser, chromium, type Page } from '@playwright/test';
+import { dayStepsMs } from './browser-day';
 
 const [address, ...flags] = process.argv.slice(2);
 const isJson = flags.includes('--json');
@@ -19,6 +20,7 @@ interface Waits {
   readonly dragMs: number;
   readonly longestTaskMs: number;
   readonly firstScreenJsKb: number;
+  readonly dayStepMs: number;
 }
 
 function median(values: readonly number[]): number {
@@ -152,6 +154,7 @@ async function measure(): Promise<Waits> {
   }
   const dragMs = await drag(page);
   const taskMs = await longestTask(page);
+  const steps = await dayStepsMs(await freshPage(browser), address!);
   await browser.close();
   return {
     coldFirstAnswerMs: median(cold.map(({ firstAnswerMs }) => firstAnswerMs)),
@@ -160,6 +163,7 @@ async function measure(): Promise<Waits> {
     dragMs,
     longestTaskMs: Math.round(Math.max(taskMs, ...cold.map((run) => run.taskMs))),
     firstScreenJsKb: median(cold.map(({ jsKb }) => jsKb)),
+    dayStepMs: median(steps),
   };
 }
 
@@ -170,6 +174,7 @@ const targets: Readonly<Record<keyof Waits, number>> = {
   dragMs: 50,
   longestTaskMs: 100,
   firstScreenJsKb: 450,
+  dayStepMs: 50,
 };
 
 async function main(): Promise<void> {

@@ -23,9 +23,18 @@ const forms = [
 
 const usualFeed = { nitrogenPct: 20, wantedPpm: 75, litres: 5, isLiquid: 0, densityGPerMl: 1.2, waterDsM: 0.2 };
 
+/** What was worked out goes into the note of whatever is fed with it today. */
+function KeepAsFeed({ text }: { readonly text: string }) {
+  const kept = useTodaysFeed();
+  return kept === text ? (
+    <Button onClick={forgetTodaysFeed}>Kept as today’s feed. Take it back</Button>
+  ) : (
+    <Button onClick={() => keepTodaysFeed(text)}>This is today’s feed: note it with “Fed”</Button>
+  );
+}
+
 export function FeedCard() {
   const [f, set] = useFigures('feed', usualFeed);
-  const kept = useTodaysFeed();
   const form =
     f.isLiquid === 1 ? ({ kind: 'liquid', densityGPerMl: f.densityGPerMl } as const) : ({ kind: 'powder' } as const);
   const dose = f.nitrogenPct > 0 ? feedDose({ ...f, form }) : null;
@@ -50,15 +59,7 @@ export function FeedCard() {
         )
       }
       caution="The label wins. For most plants in growth 50–100 ppm, in winter 30–50; half of that for those that bear little salt. Gloves, and no feed within reach of children and pets."
-      foot={
-        dose ? (
-          kept === text ? (
-            <Button onClick={forgetTodaysFeed}>Kept as today’s feed. Take it back</Button>
-          ) : (
-            <Button onClick={() => keepTodaysFeed(text)}>This is today’s feed: note it with “Fed”</Button>
-          )
-        ) : null
-      }
+      foot={dose ? <KeepAsFeed text={text} /> : null}
     >
       <Choice
         label="Form"
@@ -118,6 +119,13 @@ export function CalMagCard() {
         ) : (
           'The label must say some calcium or magnesium.'
         )
+      }
+      foot={
+        dose ? (
+          <KeepAsFeed
+            text={`${number(dose.gramsPerLitre, 2)} g a litre: ${number(dose.calciumPpm, 0)} ppm calcium, ${number(dose.magnesiumPpm, 0)} ppm magnesium`}
+          />
+        ) : null
       }
       caution="Some soak with 500 ppm before potting on; as a feed a fifth of that is plenty. Never two concentrates in one glass: they fall out."
     >
@@ -206,11 +214,13 @@ export function BottlesCard() {
     ['calcium', sum.calciumPpm],
     ['magnesium', sum.magnesiumPpm],
   ] as const;
+  const said = parts.map(([name, ppm]) => `${number(ppm, 0)} ppm ${name}`).join(', ');
   return (
     <div className={styles.wide}>
       <Card
         title="Several bottles together"
-        answer={<>{parts.map(([name, ppm]) => `${number(ppm, 0)} ppm ${name}`).join(', ')}.</>}
+        answer={<>{said}.</>}
+        foot={<KeepAsFeed text={said} />}
         caution="One after another into the full can, each stirred: concentrates never meet."
       >
         <Bottle name="First" figures={first} />

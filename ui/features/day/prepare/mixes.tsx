@@ -18,7 +18,7 @@ export function Mixes({ answer }: { readonly answer: DayAnswer }) {
           </li>
         ))}
       </ul>
-      <p className={styles.soft}>As poured, with what settles and a tenth in reserve.</p>
+      <p className={styles.soft}>As poured, with what settles and what is in reserve.</p>
     </section>
   );
 }

@@ -16,10 +16,12 @@ const MIN_PER_H = 60;
 const minuteOf = (text: string): number => Number(text.slice(0, 2)) * MIN_PER_H + Number(text.slice(3, 5));
 const NOON_SUN = { fromMinute: 11 * MIN_PER_H, untilMinute: 14 * MIN_PER_H };
 const USUAL_BENCH_CM = 120;
+const USUAL_RESERVE = 0.1;
+const PCT = 100;
 const HOUR_STEPS = 4;
 
 export function SettingFields({ day, onChange }: SettingFieldsProps) {
-  const { on, beginsAtMinute, hours, helpers, benchCm = USUAL_BENCH_CM, sun } = day;
+  const { on, beginsAtMinute, hours, helpers, benchCm = USUAL_BENCH_CM, sun, reserveShare } = day;
   return (
     <div className={`entry ${styles.setting}`}>
       <h1>Potting day, {dayjs(on).format('dddd D MMMM')}</h1>
@@ -55,6 +57,13 @@ export function SettingFields({ day, onChange }: SettingFieldsProps) {
         step={10}
         range={ranges.benchCm}
         onChange={(value) => onChange({ benchCm: value })}
+      />
+      <NumberField
+        label="Mix in reserve, %"
+        value={Math.round(PCT * (reserveShare ?? USUAL_RESERVE))}
+        step={5}
+        range={{ min: 0, max: 100 }}
+        onChange={(value) => onChange({ reserveShare: value / PCT })}
       />
       <label className="tick">
         <input
