@@ -3,7 +3,7 @@ import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
 import dayjs from 'dayjs';
 import sharp from 'sharp';
-import { demoPlaces, makePlan, stockItemSchema } from '@core';
+import { demoPlaces, makePlan, stockItemSchema, type Trial } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { recordCare } from '../care/repository';
 import { careInputSchema } from '../care/schemas';
@@ -21,6 +21,7 @@ import { demoSetups } from '../demo/setups';
 import { Plant } from '../plants/entity';
 import { pictureOf } from '../demo/pictures';
 import { demoPlants } from '../demo/plants';
+import { demoTrial } from '../demo/trial';
 import { demoViews } from '../demo/views';
 import { saveOwn } from '../own/repository';
 import { ownSchemas } from '../own/schemas';
@@ -160,6 +161,25 @@ async function loadMeant(em: EntityManager, today: string): Promise<void> {
   }
 }
 
+/** Plants by name, in the order in which they are named. */
+async function idsOf(em: EntityManager, names: readonly string[]): Promise<string[]> {
+  const plants = await em.find(Plant, { name: { $in: [...names] }, collection: homeScope.collectionId });
+  const byName = new Map(plants.map(({ name, id }) => [name, id]));
+  return names.map((name) => {
+    const id = byName.get(name);
+    if (id === undefined) throw new Error(`no plant of the demo is called ${name}`);
+    return id;
+  });
+}
+
+async function loadTrial(em: EntityManager, today: string): Promise<void> {
+  const { trial, begunYearsAgo, sides } = demoTrial;
+  const begunOn = dayjs(today).subtract(begunYearsAgo, 'year').format('YYYY-MM-DD');
+  const dealt: Trial['sides'] = [];
+  for (const { name, plants } of sides) dealt.push({ name, plantIds: await idsOf(em, plants) });
+  await saveOwn(em, homeScope, 'trial', ownSchemas.trial.parse({ ...trial, begunOn, sides: dealt }));
+}
+
 async function loadStock(em: EntityManager, today: string): Promise<void> {
   const daysAgo = (count: number) => dayjs(today).subtract(count, 'day').format('YYYY-MM-DD');
   for (const { item, counted, since = [] } of demoStock) {
@@ -183,6 +203,7 @@ async function main(): Promise<void> {
       await loadPlanned(em);
       const others = await loadLives(em, serverDay());
       await loadMeant(em, serverDay());
+      await loadTrial(em, serverDay());
       await loadStock(em, serverDay());
       for (const view of demoViews) await saveOwn(em, homeScope, 'view', ownSchemas.view.parse(view));
       (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();

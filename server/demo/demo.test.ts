@@ -18,6 +18,7 @@ import { pictureOf } from './pictures';
 import { demoPlants } from './plants';
 import { demoSetups } from './setups';
 import { demoStock } from './stock';
+import { demoTrial } from './trial';
 
 const days = ['2026-11-27', '2027-02-28', '2028-07-01', '2031-01-01'] as const;
 const { plan } = questionSchemas(demoPlaces);
@@ -35,6 +36,13 @@ test('every setup fits its pot', () => {
     const [kind, cm] = setup;
     expect(checkWith(setupSpecSchema, demoSetups[kind](cm))).toMatchObject({ status: 'ok' });
   }
+});
+
+test('the trial is of plants of the collection, each on one side', () => {
+  const named = demoTrial.sides.flatMap(({ plants }) => plants);
+  expect(new Set(named).size).toBe(named.length);
+  const there = new Set(demoLines.filter(({ left }) => left === undefined).map(({ name }) => name));
+  expect(named.filter((name) => !there.has(name))).toEqual([]);
 });
 
 test('what is meant is of a plant that is still there, in a setup that fits', () => {
