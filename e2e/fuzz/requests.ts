@@ -3,9 +3,16 @@ import fc, { type Arbitrary } from 'fast-check';
 import * as z from 'zod';
 import { demoPlaces, questionSchemas } from '@core';
 import { careInputSchema } from '../../server/care/schemas';
+import { dayEntryInputSchema, dayKeptSchema } from '../../server/days/schemas';
 import { routes } from '../../server/door/routes';
 import { correctionSchema } from '../../server/events/correct-schemas';
-import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from '../../server/events/schemas';
+import {
+  inspectionInputSchema,
+  lookInputSchema,
+  planInputSchema,
+  pottingInputSchema,
+  pottingRightSchema,
+} from '../../server/events/schemas';
 import { listInputSchema } from '../../server/lists/schemas';
 import { ownKinds, ownSchemas } from '../../server/own/schemas';
 import { addInputSchema } from '../../server/plants/add-schemas';
@@ -29,6 +36,10 @@ const schemaOf = (schema: z.ZodType): JsonSchema =>
 const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/plan': [questionSchemas(demoPlaces).plan],
   'POST /api/pottings': [pottingInputSchema],
+  'PUT /api/pottings/[id]': [pottingRightSchema],
+  'POST /api/plans': [planInputSchema],
+  'PUT /api/days/[id]': [dayKeptSchema],
+  'POST /api/days/[id]/entries': [dayEntryInputSchema],
   'POST /api/inspections': [inspectionInputSchema],
   'POST /api/looks': [lookInputSchema],
   'POST /api/care': [careInputSchema],

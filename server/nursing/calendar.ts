@@ -6,6 +6,8 @@ import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { dayNumber, dayOf } from '@core';
 import type { PlantNursing } from './schemas';
 
+const PRODUCT = 'tender-cairn/nursing';
+
 const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown as DateArray;
 
 /** What a step is called, and what is done. */
@@ -24,14 +26,17 @@ const eventOf =
       url: `${origin}/plants/${plantId}`,
       status: state === 'open' ? 'CONFIRMED' : 'CANCELLED',
       busyStatus: 'FREE',
-      productId: 'tender-cairn/nursing',
+      productId: PRODUCT,
       ...(placeName === null ? {} : { location: placeName }),
     };
   };
 
 /** sequence: grows with every writing, so that a later file counts for more. Throws where a step cannot be written. */
 export function calendarOf(tasks: readonly PlantNursing[], origin: string, sequence: number, says: SaysStep): string {
-  const { error, value } = createEvents(tasks.map(eventOf(origin, sequence, says)), { calName: 'After potting' });
+  const { error, value } = createEvents(tasks.map(eventOf(origin, sequence, says)), {
+    calName: 'After potting',
+    productId: PRODUCT,
+  });
   if (error || typeof value !== 'string') throw error ?? new Error('the calendar came out empty');
   return value;
 }

@@ -128,6 +128,12 @@ describe('the calendar, read by another program', () => {
     expect(out.component.getFirstPropertyValue('status')).toBe('CANCELLED');
   });
 
+  test('a calendar of nothing is one, under our name', () => {
+    const text = calendarOf([], 'http://127.0.0.1:3210', 1, says);
+    expect(read(text)).toEqual([]);
+    expect(text).toContain('PRODID:tender-cairn/nursing');
+  });
+
   test('names with commas, quotes and letters of all kinds come through; lines are no longer than the standard asks', async () => {
     const [task] = await tasks('2027-04-01');
     const plantName =
