@@ -27,6 +27,9 @@ function planText({ data }: TrialRow): string {
   return `${takes}${seen}.`;
 }
 
+/** Plants alike lie beside each other, not on each other. */
+const [TOP_PX, ROW_PX, ROWS] = [1, 7, 3];
+
 export function TrialCard({ row, onChange }: { readonly row: TrialRow; readonly onChange: () => void }) {
   const { isBusy, putAway } = useTrialWork();
   const { name, measure, matters, begunOn, note } = row.data;
@@ -53,7 +56,7 @@ export function TrialCard({ row, onChange }: { readonly row: TrialRow; readonly 
                 <td>
                   <span className={styles.line} aria-hidden="true">
                     {values.map((value, k) => (
-                      <i key={k} style={{ left: at(value) }} />
+                      <i key={k} style={{ left: at(value), top: TOP_PX + (k % ROWS) * ROW_PX }} />
                     ))}
                     {values.length > 0 ? <b style={{ left: at(mean(values)) }} /> : null}
                   </span>
