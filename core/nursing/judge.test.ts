@@ -6,6 +6,8 @@ const nothing: SincePotting = {
   driesFactor: 1,
   rootsThenPct: null,
   rootsNowPct: null,
+  shootsForeseen: null,
+  shootsFound: null,
 };
 const judge = (seen: Partial<Judging>, since: Partial<SincePotting> = {}) =>
   judgePotting({ holds: 'holds', tips: 'starting', bulbs: 'as before', ...seen }, { ...nothing, ...since });
@@ -49,6 +51,11 @@ test('roots that were lost are told, and weigh more than a firm stand', () => {
   const lost = { rootsThenPct: 90, rootsNowPct: 50 };
   expect(judge({ bulbs: 'thinner' }, lost)).toMatchObject({ verdict: 'it fails', roots: { thenPct: 90, nowPct: 50 } });
   expect(judge({}, { rootsThenPct: 90, rootsNowPct: 85 }).verdict).toBe('it took');
+});
+
+test('growth is told beside what its kind makes in that time', () => {
+  expect(judge({}, { shootsForeseen: 1.5, shootsFound: 2 })).toMatchObject({ shoots: { foreseen: 1.5, found: 2 } });
+  expect(judge({}, { shootsForeseen: 1.5 }).shoots).toBeNull();
 });
 
 test('seen worse, it is never judged better', () => {

@@ -28,6 +28,9 @@ export interface SincePotting {
   readonly driesFactor: number;
   readonly rootsThenPct: number | null;
   readonly rootsNowPct: number | null;
+  /** New shoots since, as its kind makes them in that time and as counted. */
+  readonly shootsForeseen: number | null;
+  readonly shootsFound: number | null;
 }
 
 export type JudgeVerdict = 'it took' | 'not yet' | 'it fails';
@@ -47,6 +50,7 @@ export interface Judgement {
   /** As reckoned and as kept, where they differ enough to tell. */
   readonly waters: { readonly foreseenDays: number; readonly keptDays: number } | null;
   readonly roots: { readonly thenPct: number; readonly nowPct: number } | null;
+  readonly shoots: { readonly foreseen: number; readonly found: number } | null;
 }
 
 function verdictOf({ holds, tips, bulbs }: Judging, hasLostRoots: boolean): JudgeVerdict {
@@ -80,6 +84,10 @@ export function judgePotting(seen: Judging, since: SincePotting): Judgement {
     verdict,
     advice: advice.length > 0 ? advice : ['as it is'],
     waters: foreseenDays !== null && keptDays !== null && (keptLater || keptSooner) ? { foreseenDays, keptDays } : null,
+    shoots:
+      since.shootsForeseen === null || since.shootsFound === null
+        ? null
+        : { foreseen: since.shootsForeseen, found: since.shootsFound },
     roots: rootsThenPct === null || rootsNowPct === null ? null : { thenPct: rootsThenPct, nowPct: rootsNowPct },
   };
 }

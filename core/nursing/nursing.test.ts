@@ -17,7 +17,9 @@ const due = (kind: NursingKind, ...args: Parameters<typeof tasks>) =>
   tasks(...args).find((task) => task.kind === kind)!.dueOn;
 
 test('common practice, no source: flush at once, look after a week, shade two weeks, then early sun a month, tug after four', () => {
-  expect(tasks('2027-04-01').map(({ kind, dueOn }) => [kind, dueOn])).toEqual([
+  // The second water goes by the pot: it is looked at by itself.
+  const found = tasks('2027-04-01').filter(({ kind }) => kind !== 'water again');
+  expect(found.map(({ kind, dueOn }) => [kind, dueOn])).toEqual([
     ['flush', '2027-04-01'],
     ['first water', '2027-04-05'],
     ['look', '2027-04-08'],
@@ -54,6 +56,22 @@ test('what was missed for three weeks is asked for no longer, and holds up nothi
   const stateOf = (kind: NursingKind, today: string) => tasks(today).find((task) => task.kind === kind)!.state;
   expect([stateOf('look', '2027-05-06'), stateOf('look', '2027-05-07')]).toEqual(['open', 'past']);
   expect(due('to its light', '2027-07-01')).toBe(due('to its light', '2028-01-01'));
+});
+
+test('a new mix asks for its second water by its own days in this place, counted from when it had its first', () => {
+  const first: NursedOn = { kind: 'first water', on: '2027-04-12', outcome: 'done' };
+  const withFirstWeeks = nursingSteps([
+    { code: 'water', fromDay: 0, untilDay: 4, how: 'after the cuts have closed' },
+    { code: 'first weeks', fromDay: 0, untilDay: 28, days: 3, laterDays: 6 },
+  ]);
+  const dueOf = (done: readonly NursedOn[]) =>
+    nursingTasks({ pottedOn: '2027-04-01', steps: withFirstWeeks, restMonths: [], done }, '2027-04-12').find(
+      ({ kind }) => kind === 'water again',
+    )!.dueOn;
+  expect(dueOf([{ ...first, on: '2027-04-05' }])).toBe('2027-04-08');
+  expect(dueOf([first])).toBe('2027-04-15');
+  // What sleeps gets no first water, and so no second.
+  expect(nursingSteps([{ code: 'first weeks', fromDay: 0, untilDay: 28, days: 3, laterDays: 6 }])).toEqual([]);
 });
 
 test('nothing moves while all is in time, and the days stand still', () => {

@@ -5,6 +5,7 @@ import { k } from './constants';
 
 export const nursingKinds = [
   'first water',
+  'water again',
   'flush',
   'look',
   'out of the shade',
@@ -42,6 +43,11 @@ function stepsOf(fact: AftercareFact): readonly NursingStep[] {
       const fromDay = fact.how === 'after the cuts have closed' ? fact.untilDay : fact.fromDay;
       return [step('first water', fromDay, fromDay + k.FIRST_WATER_SPREAD_DAYS)];
     }
+    case 'first weeks': {
+      // A new mix takes its first water badly and asks for more sooner than it will later: in this place, in this month.
+      const again = Math.max(1, Math.round(fact.days));
+      return [step('water again', again, again + Math.max(1, Math.round(fact.laterDays - fact.days)))];
+    }
     case 'flush':
       return [step('flush', fact.fromDay, fact.untilDay)];
     case 'look':
@@ -72,4 +78,12 @@ function stepsOf(fact: AftercareFact): readonly NursingStep[] {
   }
 }
 
-export const nursingSteps = (aftercare: readonly AftercareFact[]): readonly NursingStep[] => aftercare.flatMap(stepsOf);
+export function nursingSteps(aftercare: readonly AftercareFact[]): readonly NursingStep[] {
+  const steps = aftercare.flatMap(stepsOf);
+  const first = steps.find(({ kind }) => kind === 'first water');
+  // It is counted from the first water, not from the potting.
+  return steps.flatMap((one) => {
+    if (one.kind !== 'water again') return [one];
+    return first ? [{ ...one, fromDay: first.fromDay + one.fromDay, untilDay: first.fromDay + one.untilDay }] : [];
+  });
+}

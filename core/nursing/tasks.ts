@@ -32,8 +32,9 @@ export interface NursingTask {
   readonly doneOn: string | null;
 }
 
-/** What it hangs on, and how many days after that it comes at the earliest. */
-const hangsOn: Readonly<Partial<Record<NursingKind, { readonly on: NursingKind; readonly gapDays: number }>>> = {
+/** What it hangs on, and how many days after that it comes at the earliest; null: as many as were reckoned. */
+const hangsOn: Readonly<Partial<Record<NursingKind, { readonly on: NursingKind; readonly gapDays: number | null }>>> = {
+  'water again': { on: 'first water', gapDays: null },
   'to its light': { on: 'out of the shade', gapDays: k.EARLY_SUN_DAYS },
   feed: { on: 'first water', gapDays: k.FEED_AFTER_WATER_DAYS },
 };
@@ -78,7 +79,8 @@ export function nursingTasks(nursed: Nursed, today: string): readonly NursingTas
     // While that is open and late it can be done today at the earliest; missed for good it was done in the end, somehow.
     const beforeDay = done ? dayNumber(done.on) : Math.min(dayNow, untilDay + k.ASKED_AFTER_DAYS);
     const moves = done !== undefined || dayNow > untilDay;
-    return moves ? Math.max(0, beforeDay + hangs.gapDays - (pottedDay + fromDay)) : 0;
+    const gapDays = hangs.gapDays ?? fromDay - before.fromDay;
+    return moves ? Math.max(0, beforeDay + gapDays - (pottedDay + fromDay)) : 0;
   };
   return steps
     .map((step): NursingTask => {

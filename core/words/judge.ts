@@ -30,13 +30,18 @@ const advice: Readonly<Record<JudgeAdvice, string>> = {
   'airier next time': 'Coarser pieces, or a smaller pot, the next time.',
 };
 
-export function wordJudgement({ verdict, advice: said, waters, roots }: Judgement): readonly string[] {
+export function wordJudgement({ verdict, advice: said, waters, roots, shoots }: Judgement): readonly string[] {
   return [
     verdicts[verdict],
     ...(waters
       ? [`Water was reckoned every ${days(waters.foreseenDays)}, and came every ${days(waters.keptDays)}.`]
       : []),
     ...(roots ? [`Live roots ${number(roots.thenPct, 0)} % then, ${number(roots.nowPct, 0)} % now.`] : []),
+    ...(shoots
+      ? [
+          `New shoots: ${number(shoots.found, 0)}, where its kind makes about ${number(shoots.foreseen, 1)} in that time.`,
+        ]
+      : []),
     ...said.map((one) => advice[one]),
   ];
 }

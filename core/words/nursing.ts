@@ -4,6 +4,7 @@ import { number } from './format';
 
 export const nursingNames: Readonly<Record<NursingKind, string>> = {
   'first water': 'First water',
+  'water again': 'Water again',
   flush: 'Flush',
   look: 'Look at it',
   'out of the shade': 'Out of the shade',
@@ -20,6 +21,8 @@ export function nursingSentence({ kind, ppm }: Pick<NursingTask, 'kind' | 'ppm'>
   switch (kind) {
     case 'first water':
       return 'Give it its first water.';
+    case 'water again':
+      return 'Water it again: a new mix asks sooner than it will later. A soak helps it along.';
     case 'flush':
       return 'Flush until the run-off is clear.';
     case 'look':

@@ -78,6 +78,10 @@ test('what is written down anyway settles its step; the rest is done or skipped 
   await care('flushed', '2027-04-03');
   expect(await stateOf('first water')).toMatchObject({ state: 'done', doneOn: '2027-04-03' });
   expect(await stateOf('flush')).toMatchObject({ state: 'done' });
+  expect(await stateOf('water again')).toMatchObject({ state: 'open' });
+  await care('watered', '2027-04-07');
+  expect(await stateOf('first water')).toMatchObject({ doneOn: '2027-04-03' });
+  expect(await stateOf('water again')).toMatchObject({ state: 'done', doneOn: '2027-04-07' });
   await nursed('look', '2027-04-09', 'skipped');
   expect(await stateOf('look')).toMatchObject({ state: 'skipped', doneOn: '2027-04-09' });
   const batch = await nursed('out of the shade', '2027-04-25');

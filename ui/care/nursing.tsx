@@ -33,6 +33,7 @@ function whenText({ dueOn, untilOn }: PlantNursing, today: string): string {
 /** What is written down anyway is written down as such. */
 const asDone: Partial<Readonly<Record<PlantNursing['kind'], 'watered' | 'flushed' | 'fed'>>> = {
   'first water': 'watered',
+  'water again': 'watered',
   flush: 'flushed',
   feed: 'fed',
 };

@@ -53,6 +53,8 @@ export interface PotDrawingProps {
   readonly scale?: number;
   /** Without labels, gauge and plan: for drawings side by side. */
   readonly isBare?: boolean;
+  /** From above it is drawn elsewhere, larger. */
+  readonly hasNoPlan?: boolean;
 }
 
 /** Where the water by height stands, clear of the bench line. */
@@ -186,7 +188,7 @@ export function PotDrawing(props: PotDrawingProps) {
         <WaterGauge curve={curve} hour={hour} frame={frame} leftPx={GAUGE_LEFT_PX} widthPx={GAUGE_WIDTH_PX} />
       ) : null}
       {isBare ? null : <PerchedWaterMark setup={setup} frame={frame} units={units} />}
-      {isBare ? null : (
+      {isBare || props.hasNoPlan ? null : (
         <PlanView
           pot={pot}
           plant={plant}

@@ -67,6 +67,7 @@ export function PenCard() {
   return (
     <Card
       title="What a pen or a letter of the waterworks says"
+      caution="Rinse and test a pen in a known solution before you trust it; two pens differ by a tenth."
       answer={
         <>
           <strong>{number(dsM, 2)} mS/cm</strong>, {number(ppmOf(dsM, 700), 0)} ppm on the 700 scale.{' '}

@@ -7,10 +7,13 @@ import { type DayKept, type DayPlantAsked, type PlanCase, type SetupSpec, specId
 import { minutesText, setupTitle, vesselText, type WordedDayPlant } from '@core/words';
 import { Button } from '../../../controls/button';
 import { loadDraft, storeDraft } from '../../../data/bench-draft';
+import { client } from '../../../data/client';
+import { today } from '../../../data/look-days';
 import { messages } from '../../../data/messages';
 import { useUnits } from '../../../data/units-context';
 import { messageOf } from '../../../data/worker/long-work';
 import styles from '../day.module.css';
+import { dayPlantOf } from '../make-day';
 
 type Asked = DayKept['plants'][number];
 
@@ -32,6 +35,19 @@ export function PlantDetails({ plant, asked, onChange, onRemove, onSetup, choice
     setAsking(true);
     try {
       setOffered(await choices(asked));
+    } catch (error) {
+      messages.error(messageOf(error));
+    } finally {
+      setAsking(false);
+    }
+  };
+  /** What was planned on the bench since goes into the day. */
+  const takePlan = async () => {
+    setAsking(true);
+    try {
+      const planned = dayPlantOf(await client.plant(asked.id, today()), today())?.setup;
+      if (planned) onSetup(planned as SetupSpec);
+      else messages.info(`Nothing is planned for ${asked.name}. “Plan it” on the bench keeps what you choose there.`);
     } catch (error) {
       messages.error(messageOf(error));
     } finally {
@@ -105,6 +121,9 @@ export function PlantDetails({ plant, asked, onChange, onRemove, onSetup, choice
           Another setup…
         </Button>
         <Button onClick={toBench}>Why, on the bench</Button>
+        <Button isBusy={isAsking} onClick={() => void takePlan()}>
+          As planned in its log
+        </Button>
         <label className="tick">
           <input
             type="checkbox"

@@ -2,12 +2,13 @@
 
 /** The plant in hand: drawn to scale in section and from above, and its steps with what they take. */
 import { useEffect, useRef } from 'react';
-import type { PlanCase, RunPlant, StepKind } from '@core';
+import { type PlanCase, potOf, type RunPlant, type StepKind } from '@core';
 import { minutesText, type WordedDayPlant } from '@core/words';
 import { Button } from '../../../controls/button';
 import { resolved } from '../../../data/place-book';
 import { useUnits } from '../../../data/units-context';
 import { MountDrawing } from '../../../drawing/mount-drawing';
+import { PlanView } from '../../../drawing/plan-view';
 import { PotDrawing } from '../../../drawing/pot-drawing';
 import styles from './run.module.css';
 import { leftText, useNow } from './timers';
@@ -24,15 +25,28 @@ interface InHandProps {
 const ADVISED_AT: StepKind = 'clean';
 
 const DRAWN_PX = { widthPx: 620, heightPx: 420 };
+/** From above, and its caption under it. */
+const [PLAN_PX, CAPTION_PX] = [260, 16];
 
 function Drawing({ plant, run }: Pick<InHandProps, 'plant' | 'run'>) {
   const { units } = useUnits();
   const { setup: spec, placement } = plant;
   const drawn = { spec, plant: resolved(run.asked.case as PlanCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
-  return spec.vessel.kind === 'mount' ? (
-    <MountDrawing {...drawn} />
-  ) : (
-    <PotDrawing {...drawn} placement={placement} onEdit={null} />
+  if (spec.vessel.kind === 'mount') return <MountDrawing {...drawn} />;
+  return (
+    <div className={styles.views}>
+      <PotDrawing {...drawn} placement={placement} onEdit={null} hasNoPlan />
+      <svg viewBox={`0 0 ${PLAN_PX} ${PLAN_PX + CAPTION_PX}`}>
+        <PlanView
+          pot={potOf(spec.vessel)}
+          plant={drawn.plant}
+          placement={placement}
+          leftPx={0}
+          topPx={0}
+          sizePx={PLAN_PX}
+        />
+      </svg>
+    </div>
   );
 }
 

@@ -45,6 +45,15 @@ test('a judgement of the newest potting is held against what is on record; one o
   expect(howItWent(life({ pottings: [] }))).toEqual([]);
 });
 
+test('growth is counted from what was said at the potting to the newest count', () => {
+  const planCase = { genus: 'oncidium', place: 'heated-flat', shootCount: 4, liveRootsPct: 90 };
+  const inspections = [{ inspectedOn: '2028-03-31', inspection: { shootCount: 6 } }];
+  const care = [judged('2028-04-02')];
+  const [one] = howItWent(life({ pottings: [{ ...potting, planCase }], inspections, care }));
+  expect(one!.judgement.shoots!.found).toBe(2);
+  expect(one!.judgement.shoots!.foreseen).toBeGreaterThan(0.5);
+});
+
 test('by the finger slower than reckoned, it is said', () => {
   const care = [judged('2027-05-10', { tips: 'none', holds: 'gives a little' })];
   const [one] = howItWent(life({ care, nextWatering: { on: '2027-05-11', days: 9, factor: 1.5 } }));

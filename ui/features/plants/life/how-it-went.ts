@@ -1,7 +1,9 @@
 /** What is on record since a potting, beside what was foreseen of it: what a judgement is held against. */
-import { dayNumber, judgePotting } from '@core';
+import { DAYS_PER_YEAR, dayNumber, judgePotting, readQuestion } from '@core';
 import type { CareEntry } from '@server/care/entry-schemas';
 import type { PlantLog } from '@server/plants/schemas';
+import { resolved } from '../../../data/place-book';
+import { schemas } from '../../../data/question-schemas';
 
 type Judgement = ReturnType<typeof judgePotting>;
 
@@ -48,6 +50,36 @@ const liveRootsIn = (planCase: unknown): number | null => {
   return typeof liveRootsPct === 'number' ? liveRootsPct : null;
 };
 
+interface Counted {
+  readonly found: number;
+  /** The day of the count. */
+  readonly until: string;
+}
+
+/** Shoots that were counted since, over those that were said when it was potted; null where either is missing. */
+function shootsCounted(
+  planCase: unknown,
+  inspections: Life['inspections'],
+  from: string,
+  until: string,
+): Counted | null {
+  const { shootCount: before } = (planCase ?? {}) as { shootCount?: unknown };
+  const newest = inspections.find(
+    ({ inspectedOn, inspection }) =>
+      inspectedOn > from && inspectedOn <= until && typeof inspection.shootCount === 'number',
+  );
+  if (typeof before !== 'number' || !newest) return null;
+  return { found: Math.max(0, newest.inspection.shootCount! - before), until: newest.inspectedOn };
+}
+
+/** As its kind makes them in that time, on each of its fronts. */
+function shootsForeseen(planCase: unknown, until: string, from: string): number | null {
+  const read = readQuestion(schemas().plan, planCase);
+  if (read.status !== 'ok') return null;
+  const { genus, fronts } = resolved(read.value).plant;
+  return (genus.shootsPerYear * fronts * (dayNumber(until) - dayNumber(from))) / DAYS_PER_YEAR;
+}
+
 /** Judgements of the newest potting, the newest first. */
 export function howItWent({ pottings, inspections, care, waterDays, nextWatering }: Life): readonly Judged[] {
   const [potting] = pottings;
@@ -55,12 +87,15 @@ export function howItWent({ pottings, inspections, care, waterDays, nextWatering
   return care.flatMap(({ kind, happenedOn: on, pottingId, holds, tips = null, bulbs = null }) => {
     if (kind !== 'nursed' || pottingId !== potting.id || holds === undefined) return [];
     const seen = inspections.find(({ inspectedOn }) => inspectedOn > potting.pottedOn && inspectedOn <= on);
+    const counted = shootsCounted(potting.planCase, inspections, potting.pottedOn, on);
     const since = {
       foreseenDays: foreseenBetween(waterDays, potting.pottedOn, on),
       keptDays: keptBetween(care, potting.pottedOn, on),
       driesFactor: nextWatering?.factor ?? 1,
       rootsThenPct: liveRootsIn(potting.planCase),
       rootsNowPct: seen?.inspection.liveRootsPct ?? null,
+      shootsForeseen: counted === null ? null : shootsForeseen(potting.planCase, counted.until, potting.pottedOn),
+      shootsFound: counted?.found ?? null,
     };
     return [{ on, judgement: judgePotting({ holds, tips, bulbs }, since) }];
   });
