@@ -81,6 +81,7 @@ test('what is written down anyway settles its step; the rest is done or skipped 
   expect(await stateOf('water again')).toMatchObject({ state: 'open' });
   await care('watered', '2027-04-07');
   expect(await stateOf('first water')).toMatchObject({ doneOn: '2027-04-03' });
+  await care('watered', '2027-04-14');
   expect(await stateOf('water again')).toMatchObject({ state: 'done', doneOn: '2027-04-07' });
   await nursed('look', '2027-04-09', 'skipped');
   expect(await stateOf('look')).toMatchObject({ state: 'skipped', doneOn: '2027-04-09' });

@@ -9,9 +9,8 @@ interface Row {
   readonly name: string;
   readonly place_name: string | null;
   readonly potted_on: string;
-  readonly watered_on: string | null;
-  /** The first since it was potted. */
-  readonly watered_first_on: string | null;
+  /** The first two since it was potted. */
+  readonly watered_days: readonly string[];
   readonly fed_on: string | null;
   readonly flushed_on: string | null;
   readonly outlook: Outlook | null;
@@ -20,9 +19,10 @@ interface Row {
 }
 
 const rows = (which: string): string => `
-  select plant.id as plant_id, plant.name, plant_now.place_name, plant_now.potted_on::text, plant_now.watered_on::text,
-    (select min(event.happened_on)::text from event where event.collection_id = plant.collection_id and event.plant_id = plant.id
-      and event.kind = 'watered' and event.hidden_at is null and event.happened_on >= plant_now.potted_on) as watered_first_on,
+  select plant.id as plant_id, plant.name, plant_now.place_name, plant_now.potted_on::text,
+    array(select distinct event.happened_on::text from event where event.collection_id = plant.collection_id and event.plant_id = plant.id
+      and event.kind = 'watered' and event.hidden_at is null and event.happened_on >= plant_now.potted_on
+      order by 1 limit 2) as watered_days,
     plant_now.fed_on::text, plant_now.flushed_on::text, plant_now.outlook, plant_now.nursed,
     plant_now.outlook_of is not distinct from plant_now.outlook_key as is_reckoned
   from plant join plant_now on plant_now.plant_id = plant.id
@@ -35,11 +35,10 @@ const ofOne = rows('and plant.id = ?');
 const isNursing = (kind: string): boolean => (nursingKinds as readonly string[]).includes(kind);
 
 /** What was written down anyway settles the step that asks for it. */
-function doneBeside({ potted_on, watered_on, watered_first_on, fed_on, flushed_on }: Row): readonly NursedOn[] {
-  // The newest watering settles the second where one before it settled the first.
+function doneBeside({ potted_on, watered_days, fed_on, flushed_on }: Row): readonly NursedOn[] {
   const days = [
-    ['first water', watered_first_on],
-    ['water again', watered_on !== watered_first_on ? watered_on : null],
+    ['first water', watered_days[0] ?? null],
+    ['water again', watered_days[1] ?? null],
     ['flush', flushed_on],
     ['feed', fed_on],
   ] as const;
