@@ -1,5 +1,7 @@
 import type { NextConfig } from 'next';
 import { PHASE_PRODUCTION_BUILD } from 'next/constants';
+import { join } from 'node:path';
+import { packBuilt } from './server/built/pack';
 import { addressOf, bundleWorker, writeWorker } from './ui/data/worker/bundle';
 
 export default function config(phase: string): NextConfig {
@@ -12,9 +14,9 @@ export default function config(phase: string): NextConfig {
       CAIRN_BENCH_WORKER: bundled ? addressOf(bundled) : '',
     },
     compiler: {
-      runAfterProductionCompile: ({ distDir }) => {
+      runAfterProductionCompile: async ({ distDir }) => {
         if (bundled) writeWorker(bundled, distDir);
-        return Promise.resolve();
+        await packBuilt(join(distDir, 'static'));
       },
     },
     // ./check builds into a folder of its own, so that it can run beside ./start.

@@ -49,6 +49,19 @@ export interface Forecast {
   readonly chanceInside: (shape: PotShape, widthCm: number, stands: readonly Stand[], years: number) => number;
 }
 
+/** Ways of standing that are remembered: a plan asks again and again about a few pots, a hand that moves a plant about never. */
+const MOST_REMEMBERED = 200;
+
+/** The same answer for the same question, as long as not too many are kept. */
+function remembered<Answer>(answers: Map<string, Answer>, question: string, answer: () => Answer): Answer {
+  const known = answers.get(question);
+  if (known !== undefined) return known;
+  if (answers.size >= MOST_REMEMBERED) answers.clear();
+  const found = answer();
+  answers.set(question, found);
+  return found;
+}
+
 const MOST_GROWTH_YEARS = rungYears[rungYears.length - 1]!;
 
 function blend(from: readonly Stand[], to: readonly Stand[], share: number): readonly Stand[] {
@@ -84,8 +97,13 @@ export function forecastOf({ plants, stride, clock, certainty, seed, lives }: Gr
     ladders.set(shape, made);
     return made;
   };
+  const yearsInside = new Map<string, readonly number[]>();
+  const insideOf = (shape: PotShape, widthCm: number, stands: readonly Stand[]): readonly number[] =>
+    remembered(yearsInside, JSON.stringify([shape, widthCm, stands]), () =>
+      growthYearsInside(planted, stands, shape, widthCm),
+    );
   const standing = (shape: PotShape, widthCm: number, stands: readonly Stand[]): Standing => {
-    const inside = growthYearsInside(planted, stands, shape, widthCm);
+    const inside = insideOf(shape, widthCm, stands);
     const growthYears = certainYears(inside, certainty, MOST_GROWTH_YEARS);
     return { stands, years: clock.years(growthYears), isBeyond: growthYears >= MOST_GROWTH_YEARS };
   };
@@ -109,6 +127,6 @@ export function forecastOf({ plants, stride, clock, certainty, seed, lives }: Gr
     },
     standing,
     chanceInside: (shape, widthCm, stands, years) =>
-      shareInside(growthYearsInside(planted, stands, shape, widthCm), clock.growthYears(years)),
+      shareInside(insideOf(shape, widthCm, stands), clock.growthYears(years)),
   };
 }

@@ -33,7 +33,7 @@ function quantileOf(values: Float64Array, share: number): number {
   return values[low]! + (at - low) * (values[high]! - values[low]!);
 }
 
-/** Points of a plant as they lie in the pot, and what it needs by itself. */
+/** What a plant needs by itself, lying so in the pot; and where its points lie, where there is another to come near to. */
 interface Lying {
   readonly reach: Reach;
   readonly stand: Stand;
@@ -45,31 +45,72 @@ interface Lying {
   readonly bulbsCm: number;
 }
 
-function lyingOf(reach: Reach, stand: Stand, half: HalfWidth): Lying {
+/** How far from the pot's middle the farthest of some points lies, turned and moved; 0 without any. */
+type Farthest = (
+  x: Float64Array,
+  y: Float64Array,
+  from: number,
+  to: number,
+  sin: number,
+  cos: number,
+  stand: Stand,
+) => number;
+
+// A search looks at millions of points: each shape has a loop of its own, without a call in it.
+const farthestRound: Farthest = (x, y, from, to, sin, cos, { xCm, yCm }) => {
+  let most = 0;
+  for (let n = from; n < to; n += 1) {
+    const px = xCm + x[n]! * cos - y[n]! * sin;
+    const py = yCm + x[n]! * sin + y[n]! * cos;
+    const square = px * px + py * py;
+    if (square > most) most = square;
+  }
+  return Math.sqrt(most);
+};
+
+const farthestSquare: Farthest = (x, y, from, to, sin, cos, { xCm, yCm }) => {
+  let most = 0;
+  for (let n = from; n < to; n += 1) {
+    const px = Math.abs(xCm + x[n]! * cos - y[n]! * sin);
+    const py = Math.abs(yCm + x[n]! * sin + y[n]! * cos);
+    if (px > most) most = px;
+    if (py > most) most = py;
+  }
+  return most;
+};
+
+const farthestOf: Readonly<Record<PotShape, Farthest>> = { round: farthestRound, square: farthestSquare };
+
+const NOWHERE = new Float64Array(0);
+
+/** Where the points of a plant lie in the pot. */
+function laidOut(reach: Reach, stand: Stand, sin: number, cos: number): Pick<Lying, 'x' | 'y'> {
   const [x, y] = [new Float64Array(reach.x.length), new Float64Array(reach.x.length)];
+  for (let n = 0; n < x.length; n += 1) {
+    x[n] = stand.xCm + reach.x[n]! * cos - reach.y[n]! * sin;
+    y[n] = stand.yCm + reach.x[n]! * sin + reach.y[n]! * cos;
+  }
+  return { x, y };
+}
+
+function lyingOf(reach: Reach, stand: Stand, shape: PotShape, isAlone: boolean): Lying {
   const needed = new Float64Array(reach.count);
   const [cos, sin] = [Math.cos(stand.turnDeg * RAD), Math.sin(stand.turnDeg * RAD)];
-  const toBall = half(stand.xCm, stand.yCm);
+  const farthest = farthestOf[shape];
+  const toBall = halfOf[shape](stand.xCm, stand.yCm);
   for (let life = 0; life < reach.count; life += 1) {
-    let most = 0;
-    for (let n = reach.starts[life]!; n < reach.starts[life + 1]!; n += 1) {
-      const px = stand.xCm + reach.x[n]! * cos - reach.y[n]! * sin;
-      const py = stand.yCm + reach.x[n]! * sin + reach.y[n]! * cos;
-      x[n] = px;
-      y[n] = py;
-      const at = half(px, py);
-      if (at > most) most = at;
-    }
+    const most = farthest(reach.x, reach.y, reach.starts[life]!, reach.starts[life + 1]!, sin, cos, stand);
     const tips = most > 0 ? most + k.WALL_MARGIN_CM : 0;
     needed[life] = Math.max(tips, toBall + reach.ballCm[life]!);
   }
-  let bulbsCm = 0;
-  for (let n = 0; n < reach.bulbX.length; n += 1) {
-    const px = stand.xCm + reach.bulbX[n]! * cos - reach.bulbY[n]! * sin;
-    const py = stand.yCm + reach.bulbX[n]! * sin + reach.bulbY[n]! * cos;
-    bulbsCm = Math.max(bulbsCm, half(px, py) + k.BULB_RADIUS_CM);
-  }
-  return { reach, stand, x, y, needed, bulbsCm };
+  const bulbs = farthest(reach.bulbX, reach.bulbY, 0, reach.bulbX.length, sin, cos, stand);
+  return {
+    reach,
+    stand,
+    ...(isAlone ? { x: NOWHERE, y: NOWHERE } : laidOut(reach, stand, sin, cos)),
+    needed,
+    bulbsCm: reach.bulbX.length > 0 ? bulbs + k.BULB_RADIUS_CM : 0,
+  };
 }
 
 const radiusOf = (reach: Reach): number => reach.ballCm[0]! - k.BALL_MARGIN_CM;
@@ -131,11 +172,10 @@ export function standingSo(
   stands: readonly Stand[],
   known?: Known,
 ): Stood {
-  const half = halfOf[shape];
   const before = known?.before;
   const lying = reaches.map((reach, plant) => {
     const was = before?.lying[plant];
-    return was && was.stand === stands[plant] ? was : lyingOf(reach, stands[plant]!, half);
+    return was && was.stand === stands[plant] ? was : lyingOf(reach, stands[plant]!, shape, reaches.length === 1);
   });
   const between: Between[] = [];
   for (let a = 0; a < lying.length; a += 1) {

@@ -71,7 +71,7 @@ export function makeDoor(inside: Inside, settings: DoorSettings): Server {
       }
       // The framework reads the nonce for its own scripts from the request; a client cannot choose it.
       headers['content-security-policy'] = contentPolicy(nonce);
-      void Promise.resolve(inside(request, response)).catch((error: unknown) => {
+      void (async () => inside(request, response))().catch((error: unknown) => {
         process.stderr.write(`${withoutData(error).stack}\n`);
         if (!response.headersSent) sendRefusal(request, response, { status: 500, title: 'Something went wrong here.' });
         else response.destroy();

@@ -1,5 +1,8 @@
 /** The web server: the built application behind the door, on loopback. PORT=3210 tsx server/door/main.ts */
 import next from 'next';
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { handingOut } from '../built/hand-out';
 import { computing } from '../compute/computing';
 import { keepOutlooks } from '../due/awake';
 import { makeDoor, SLOWEST_REQUEST_MS } from './door';
@@ -18,7 +21,10 @@ async function main(): Promise<void> {
   const application = next({ dev: process.env.NODE_ENV === 'development', hostname, port });
   await application.prepare();
   const handle = application.getRequestHandler();
-  const server = makeDoor((request, response) => handle(request, response), {
+  const built = join(process.cwd(), process.env.NEXT_DIST_DIR ?? '.next', 'static');
+  // While developing nothing is built.
+  const handOut = existsSync(built) && process.env.NODE_ENV !== 'development' ? handingOut(built) : () => false;
+  const server = makeDoor((request, response) => (handOut(request, response) ? undefined : handle(request, response)), {
     hosts,
     slowestRequestMs: SLOWEST_REQUEST_MS,
   });

@@ -130,17 +130,19 @@ function careOf({ routine, feeding, holiday, rest }: CaseContext): Care {
 
 /**
  * A quick guess of the root health over the year, 0..1: some weeks of the hardest and of the
- * mildest month. Only decides which setups are worth the whole year; never shown. Where the first month shows that it
+ * mildest month. Only decides which setups are worth the whole year; never shown. Once the days looked at show that it
  * cannot reach `worthFrom`, what it could reach at best is enough of an answer.
  */
 export function screenHealth(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
   const { gapDays, climate, plant } = context;
   const needs = needsOf(plant, facts.hasReservoir);
   const care = careOf(context);
-  const healthIn = (month: number) => sampleHealth(facts.column, climate.year[month]!, care, gapDays, needs, month);
-  const hardest = healthIn(climate.hardestMonth);
+  const healthIn = (month: number, worth: number) =>
+    sampleHealth(facts.column, climate.year[month]!, care, gapDays, needs, month, worth);
+  const hardest = healthIn(climate.hardestMonth, leastOfOther(1, worthFrom));
   const atBest = healthOfTwo(hardest, 1);
-  return atBest < worthFrom ? atBest : healthOfTwo(hardest, healthIn(climate.mildestMonth));
+  if (atBest < worthFrom) return atBest;
+  return healthOfTwo(hardest, healthIn(climate.mildestMonth, leastOfOther(hardest, worthFrom)));
 }
 
 /** Root health of some weeks of a month where the gap between waterings is so many times the grower's. */
@@ -157,6 +159,12 @@ function healthOffTime(context: CaseContext, facts: CandidateFacts, times: numbe
 /** Half the mean and half the worse, as the year is reckoned. */
 function healthOfTwo(one: number, other: number): number {
   return (one + other) / 4 + Math.min(one, other) / 2;
+}
+
+/** The least health of the other month with which two come to so much. */
+function leastOfOther(one: number, ofTwo: number): number {
+  const asTheWorse = (4 * ofTwo - one) / 3;
+  return asTheWorse <= one ? asTheWorse : 4 * ofTwo - 3 * one;
 }
 
 /** Days and year on the year's mesh: enough for rules and order. */

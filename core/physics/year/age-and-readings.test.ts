@@ -108,4 +108,24 @@ describe('the quick look', () => {
     const guess = sampleHealth(buildCoarseColumn(filled(id), drinker), room[0]!, care(days), days, needs, 0);
     expect(Math.abs(guess - year(filled(id), days).rootHealth)).toBeLessThan(0.2);
   });
+
+  // What is broken off must decide as the whole look would: beyond what is worth while, and only there, it may say too much.
+  test.each(['bark-6-12', 'sphagnum-packed', 'pumice-3-6', 'peat-perlite'])(
+    '%s: broken off early it says the same where it matters',
+    (id) => {
+      const column = buildCoarseColumn(filled(id), drinker);
+      for (const days of [2, 6, 12]) {
+        const look = (worthFrom: number) => sampleHealth(column, room[0]!, care(days), days, needs, 0, worthFrom);
+        const whole = look(0);
+        for (const worthFrom of [0.05, 0.3, 0.6, 0.9, 1]) {
+          const guess = look(worthFrom);
+          if (whole >= worthFrom) expect(guess).toBe(whole);
+          else {
+            expect(guess).toBeLessThan(worthFrom);
+            expect(guess).toBeGreaterThanOrEqual(whole);
+          }
+        }
+      }
+    },
+  );
 });

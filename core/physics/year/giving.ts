@@ -27,27 +27,39 @@ function flush(pot: Pot, day: number): void {
 /** Shares add up to a whole watering but for rounding. */
 const ROUNDING = 1e-9;
 
-/** Waters if the routine says so at this hour. */
-export function waterNow(pot: Pot, day: number): boolean {
+/** Whether the routine says so at this hour. Asked once for each round: rounds that are left out at rest are counted. */
+function isDue(pot: Pot): boolean {
   const { column, state, needs, care } = pot;
-  const { routine, feeding } = care;
   if (pot.waterShare <= 0) return false;
-  if (routine.kind === 'when dry') {
+  if (care.routine.kind === 'when dry') {
     const asks = availableShare(column, state) <= needs.regime.waterAtShare;
-    if (!asks && !(column.reservoirCapacityG > 0 && reservoirG(state) <= 0)) return false;
-  } else {
-    // At rest only so many of the usual rounds water it.
-    pot.wateringsDue += pot.waterShare;
-    if (pot.wateringsDue < 1 - ROUNDING) return false;
-    pot.wateringsDue -= 1;
+    return asks || (column.reservoirCapacityG > 0 && reservoirG(state) <= 0);
   }
+  // At rest only so many of the usual rounds water it.
+  pot.wateringsDue += pot.waterShare;
+  if (pot.wateringsDue < 1 - ROUNDING) return false;
+  pot.wateringsDue -= 1;
+  return true;
+}
+
+const wateringOf = ({ care, column, watering }: Pot): Watering =>
+  care.routine.kind === 'misting' ? mistOf(MISTING_G_M2 * column.topAreaM2) : watering;
+
+/** Waters if the routine says so at this hour, with feed and flushes. */
+export function waterNow(pot: Pot, day: number): boolean {
+  if (!isDue(pot)) return false;
   if (isFlushDue(pot, day)) {
     flush(pot, day);
     return true;
   }
-  const watering = routine.kind === 'misting' ? mistOf(MISTING_G_M2 * column.topAreaM2) : pot.watering;
+  const { feeding } = pot.care;
   const fed = isFed(feeding, day - pot.fedOnDay);
   if (fed) pot.fedOnDay = day;
-  give(pot, watering, fed ? feeding.feedDsM : feeding.waterDsM);
+  give(pot, wateringOf(pot), fed ? feeding.feedDsM : feeding.waterDsM);
   return true;
+}
+
+/** The same where nobody asks after salts. */
+export function waterOnly(pot: Pot): void {
+  if (isDue(pot)) waterColumn(pot.column, pot.state, wateringOf(pot));
 }

@@ -12,6 +12,7 @@ import {
   rootZoneAir,
   stepHour,
   takenUpG,
+  waterColumn,
   wateringHours,
 } from '../drydown';
 import { daysInMonth, type MonthDrying } from '../places';
@@ -21,7 +22,7 @@ import { k } from './constants';
 import { rainOfMonth } from './rain';
 import { MonthTally, type YearReport, yearSums } from './tally';
 import { type Care, enterMonth, type Pot, potOf } from './kept-pot';
-import { give, waterNow } from './giving';
+import { give, waterNow, waterOnly } from './giving';
 import { look } from './look';
 
 interface Spells {
@@ -155,7 +156,8 @@ export function simulateYear(column: Column, year: readonly MonthDrying[], care:
 
 /**
  * A quick look at some weeks of one month under the routine: root health, 0 to 1. Long steps on a coarse column; for
- * choosing what is worth the whole year, never shown.
+ * choosing what is worth the whole year, never shown. worthFrom: once so much health is out of reach, it goes no further and
+ * says what would have been left had all else been fine.
  */
 export function sampleHealth(
   column: Column,
@@ -164,6 +166,7 @@ export function sampleHealth(
   gapDays: number | null,
   needs: RootNeeds,
   monthIndex: number,
+  worthFrom = 0,
 ): number {
   const pot = potOf(column, { ...care, holiday: null }, needs, k.SAMPLE_STEP_HOURS);
   enterMonth(pot, monthIndex);
@@ -173,12 +176,12 @@ export function sampleHealth(
   let health = 0;
   for (let day = 0; day < days; day += 1) {
     const rainMm = rain[day % 30]!;
-    if (rainMm > 0) give(pot, rainOf(rainMm * 1000 * column.topAreaM2), RAIN_DS_M);
+    if (rainMm > 0) waterColumn(column, pot.state, rainOf(rainMm * 1000 * column.topAreaM2));
     const round = wateringHours(care.routine, day);
     let next = 0;
     for (let hour = 0; hour < k.HOURS_PER_DAY; hour += k.SAMPLE_STEP_HOURS) {
       while (next < round.length && round[next]! < hour + k.SAMPLE_STEP_HOURS) {
-        waterNow(pot, day);
+        waterOnly(pot);
         next += 1;
       }
       const before = takenUpG(pot.state);
@@ -195,6 +198,8 @@ export function sampleHealth(
     }
     const { air, drought } = stressesOf(pot.strain, pot.needs, pot.zone.decay);
     health += (1 - air) * (1 - drought);
+    const atBest = (health + days - 1 - day) / days;
+    if (atBest < worthFrom) return atBest;
   }
   return health / days;
 }
