@@ -2,6 +2,7 @@ import type { NextConfig } from 'next';
 import { PHASE_PRODUCTION_BUILD } from 'next/constants';
 import { join } from 'node:path';
 import { packBuilt } from './server/built/pack';
+import { takeUpWhole } from './server/built/whole-at-once';
 import { addressOf, bundleWorker, writeWorker } from './ui/data/worker/bundle';
 
 export default function config(phase: string): NextConfig {
@@ -16,6 +17,7 @@ export default function config(phase: string): NextConfig {
     compiler: {
       runAfterProductionCompile: async ({ distDir }) => {
         if (bundled) writeWorker(bundled, distDir);
+        takeUpWhole(distDir);
         await packBuilt(join(distDir, 'static'));
       },
     },

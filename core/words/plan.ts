@@ -1,5 +1,6 @@
 /** A plan and its setups with their names and sentences: what screens, routes and the command line show. */
 import type { PlanFacts, SetupFacts } from '../advise';
+import { lazily } from '../base';
 import { mediumById } from '../catalogue/media';
 import type { SetupSpec } from '../case';
 import type { RuledOutFact } from '../decide/choice';
@@ -61,16 +62,29 @@ function meritOf({ standsOut, ruledOutBy }: SetupFacts): string {
   return ruledOutBy === null ? meritText(standsOut) : 'least bad';
 }
 
+/** A shelf names all its setups; what is said of each at length is put into words when it is read. */
 export function wordSetup(facts: SetupFacts, units: WordUnits): SetupAnswer {
+  const reasons = lazily(() => facts.reasons.map((reason) => wordReason(reason, units)));
+  const findings = lazily(() => facts.findings.map((finding) => wordFinding(finding, units)));
+  const aftercare = lazily(() => facts.aftercare.map(wordAftercare));
+  const changeOver = lazily(() => wordChangeOver(facts.changeOver));
   return {
     ...facts,
     approachName: approachNames[facts.approach],
     title: setupTitle(facts.spec, units),
     vesselText: vesselText(facts.spec, units),
-    reasons: facts.reasons.map((reason) => wordReason(reason, units)),
-    findings: facts.findings.map((finding) => wordFinding(finding, units)),
-    aftercare: facts.aftercare.map(wordAftercare),
-    changeOver: wordChangeOver(facts.changeOver),
+    get reasons() {
+      return reasons();
+    },
+    get findings() {
+      return findings();
+    },
+    get aftercare() {
+      return aftercare();
+    },
+    get changeOver() {
+      return changeOver();
+    },
     ruledOutBy: facts.ruledOutBy && wordFinding(facts.ruledOutBy, units),
     merit: meritOf(facts),
   };
@@ -93,10 +107,13 @@ export function wordRuledOut({ spec, finding, alike, mediumIds }: RuledOutFact, 
 }
 
 export function wordPlan(plan: PlanFacts, units: WordUnits): PlanAnswer {
+  const ruledOut = lazily(() => plan.ruledOut.map((entry) => wordRuledOut(entry, units)));
   return {
     ...plan,
     setups: plan.setups.map((setup) => wordSetup(setup, units)),
-    ruledOut: plan.ruledOut.map((entry) => wordRuledOut(entry, units)),
+    get ruledOut() {
+      return ruledOut();
+    },
     timing: wordTiming(plan.timing),
     division: wordDivision(plan.division),
     place: wordPlaceFit(plan.place, plan.resolved.place.name, plan.betterPlaces, units),

@@ -1,4 +1,4 @@
-import { mkdtempSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, request as httpRequest, type IncomingHttpHeaders } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { brotliDecompressSync, gunzipSync } from 'node:zlib';
 import { handingOut } from './hand-out';
 import { packBuilt } from './pack';
+import { takeUpWhole } from './whole-at-once';
 
 const script = `console.log(${JSON.stringify('a line of a script '.repeat(100))});\n`;
 const folder = mkdtempSync(join(tmpdir(), 'cairn-built-'));
@@ -110,5 +111,30 @@ describe('what the build made', () => {
     const before = readFileSync(join(folder, 'chunks/page.js.br'));
     await packBuilt(folder);
     expect(readFileSync(join(folder, 'chunks/page.js.br'))).toEqual(before);
+  });
+});
+
+describe('scripts that are taken up whole', () => {
+  const hint = '//# allFunctionsCalledOnLoad';
+  const long = `${'f();'.repeat(30_000)}\n`;
+  const build = mkdtempSync(join(tmpdir(), 'cairn-build-'));
+  const textOf = (name: string) => readFileSync(join(build, name), 'utf8');
+  afterAll(() => rmSync(build, { recursive: true }));
+
+  test('the long ones of those every page begins with, once; the rest as they are', () => {
+    writeFileSync(join(build, 'begun.js'), long);
+    writeFileSync(join(build, 'short.js'), 'f();');
+    writeFileSync(join(build, 'later.js'), long);
+    const rootMainFiles = ['begun.js', 'short.js', 'gone.js'];
+    writeFileSync(join(build, 'build-manifest.json'), JSON.stringify({ rootMainFiles }));
+    takeUpWhole(build);
+    takeUpWhole(build);
+    expect(textOf('begun.js')).toBe(`${hint}\n${long}`);
+    expect(textOf('short.js')).toBe('f();');
+    expect(textOf('later.js')).toBe(long);
+  });
+
+  test('a build without its manifest is no build', () => {
+    expect(() => takeUpWhole(join(build, 'nowhere'))).toThrow(/ENOENT/);
   });
 });

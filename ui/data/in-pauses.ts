@@ -5,7 +5,8 @@ const AT_LATEST_MS = 250;
 /** Where the browser does not tell when it is idle, ms. */
 const PAUSE_MS = 50;
 
-function pause(): Promise<void> {
+/** Until the page has nothing better to do. */
+export function pause(): Promise<void> {
   return new Promise((resolve) => {
     if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: AT_LATEST_MS });
     else setTimeout(resolve, PAUSE_MS);

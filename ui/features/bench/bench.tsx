@@ -1,195 +1,21 @@
 'use client';
 
-/** The first screen: questions, the setup on the stage, what is said of it, and the shelf of choices. */
-import dynamic from 'next/dynamic';
-import { useCallback, useDeferredValue, useEffect, useState } from 'react';
-import { useBenchKeys } from '../../controls/use-bench-keys';
-import { useOwn } from '../../data/own';
-import { wasAskedToLookOver } from '../../data/look-over';
-import { inPauses } from '../../data/in-pauses';
-import { useIsBrowser } from '../../data/stored';
-import styles from './bench.module.css';
-import { Details } from './details/details';
-import { keepInspection, startInspection, useInspect } from './inspect/inspect-store';
-import { openPhrase } from './sentence/open-phrase';
-import { loadBodies, Sentence } from './sentence/sentence';
-import { Shelf } from './shelf/shelf';
-import { moveHours } from './stage/hours';
-import { Stage } from './stage/stage';
-import { choose, setPlant, toggleBeside } from './state/actions';
-import { useCase } from './state/case-store';
-import type { Engine } from './state/engine';
-import { openBench } from './state/opened';
-import { lookFromAbove, useAbove } from './state/above-store';
-import { usePlanned } from './state/plan-store';
-import { undoEdit } from './state/stage-store';
-import { EngineContext, useEngine } from './state/use-engine';
-import { usePlanWords, useReviewWords, useSpec } from './state/worded';
-import { ProgressBar } from '../../controls/progress-bar';
-import { tryChange, useWhatIf } from './state/what-if-store';
-import { messages } from '../../data/messages';
-import type { WayToKeep } from './keep/ways';
-import { Button } from '../../controls/button';
-
 /**
- * What opens only when asked for comes after the first answer, and before it is asked for: it must open when the server is
- * gone, too.
+ * The first screen. The bench begins with the draft in the browser, so the server's page shows only its frame. Its parts
+ * are taken up one after the other, each in a task of its own: all at once they would hold the page up.
  */
-const later = {
-  keepIt: () => import('./keep/keep-it-dialog').then((file) => file.KeepItDialog),
-  whatIf: () => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel),
-  whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
-  above: () => import('./stage/from-above').then((file) => file.FromAbove),
-  inspect: () => import('./inspect/inspect').then((file) => file.Inspect),
-  help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
-};
+import dynamic from 'next/dynamic';
+import styles from './bench.module.css';
 
-const KeepItDialog = dynamic(later.keepIt, { ssr: false });
-const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
-const Inspect = dynamic(later.inspect, { ssr: false });
-const ShortcutsHelp = dynamic(later.help, { ssr: false });
+/** Lets the page see to whatever else waits. */
+const breath = () => new Promise((resolve) => setTimeout(resolve));
 
-/** The bench begins with the draft in the browser, so the server's page shows only its frame. */
-export function Bench() {
-  const isBrowser = useIsBrowser();
-  return isBrowser ? <BenchInBrowser /> : <p className={styles.waiting}>Setting the bench…</p>;
-}
-
-/** Opens the draft, starts the workers, and ends both when the page is left. */
-function BenchInBrowser() {
-  const [engine, setEngine] = useState<Engine | null>(null);
-  useEffect(() => {
-    const opened = openBench();
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the workers exist only while the page does
-    setEngine(opened.engine);
-    return opened.close;
-  }, []);
-  useEffect(() => {
-    const end = keepInspection();
-    if (wasAskedToLookOver()) startInspection();
-    return end;
-  }, []);
-  const ownMedia = useOwn('medium');
-  useEffect(() => {
-    useCase.setState({ ownMedia: ownMedia.map((item) => item.data) });
-  }, [ownMedia]);
-  return engine ? (
-    <EngineContext.Provider value={engine}>
-      <Table />
-    </EngineContext.Provider>
-  ) : (
-    <p className={styles.waiting}>Setting the bench…</p>
-  );
-}
-
-function Table() {
-  /** How it is to be kept; null while it is not. */
-  const [keeping, setKeeping] = useState<WayToKeep | null>(null);
-  const [isHelp, setHelp] = useState(false);
-  /** Everything that can be opened is there, should the server go. */
-  const [isWhole, setWhole] = useState(false);
-  const openKeeping = useCallback((way: WayToKeep) => setKeeping(way), []);
-  const plan = usePlanWords();
-  const review = useReviewWords();
-  const spec = useSpec();
-  const isWorking = usePlanned((state) => state.working !== null);
-  const isInspecting = useInspect((state) => state.isOpen);
-  const isTrying = useWhatIf((state) => state.change !== null);
-  // The stage comes first; shelf and details follow in the time that it leaves.
-  const shownPlan = useDeferredValue(plan, null);
-  const shownReview = useDeferredValue(review, null);
-
-  const isAnswered = plan !== null && !isWorking;
-  useEffect(() => {
-    if (isAnswered) void inPauses([...Object.values(later), loadBodies]).then(() => setWhole(true));
-  }, [isAnswered]);
-
-  useBenchKeys({
-    choose: (index) => {
-      const setup = plan?.setups[index];
-      if (setup) choose(setup.id);
-    },
-    hours: (index) => moveHours(index === 0 ? -1 : 1),
-    undo: undoEdit,
-    whatIf: () => tryChange(isTrying ? null : {}),
-    above: () => lookFromAbove(!useAbove.getState().isOpen),
-    beside: () => {
-      if (spec) toggleBeside(spec);
-    },
-    potted: () => setKeeping(useCase.getState().entry ? 'put right' : 'potted'),
-    planned: () => setKeeping('planned'),
-    genus: () => openPhrase('genus'),
-    roots: () => openPhrase('roots'),
-    shows: () => openPhrase('shows'),
-    place: () => openPhrase('place'),
-    watering: () => openPhrase('watering'),
-    now: () => openPhrase('now'),
-    and: () => openPhrase('and'),
-    inspect: startInspection,
-    help: () => setHelp(true),
-  });
-
-  return (
-    <div className={styles.bench} data-whole={isWhole ? '' : undefined}>
-      <div className={styles.sentence}>
-        <Sentence onKeys={() => setHelp(true)} />
-      </div>
-      <div className={styles.stage}>
-        <PlanProgress />
-        <Stage />
-      </div>
-      <div className={styles.details}>
-        {isTrying && spec ? (
-          <WhatIfPanel spec={spec} />
-        ) : shownPlan && shownReview ? (
-          <Details plan={shownPlan} review={shownReview} onKeep={openKeeping} />
-        ) : null}
-      </div>
-      <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || shownPlan !== plan}>
-        {shownPlan ? <Shelf setups={shownPlan.setups} /> : null}
-      </div>
-      {keeping ? <Keeping way={keeping} onClose={() => setKeeping(null)} /> : null}
-      {isInspecting ? <Inspect /> : null}
-      {isHelp ? <ShortcutsHelp isOpen onClose={() => setHelp(false)} /> : null}
-    </div>
-  );
-}
-
-function PlanProgress() {
-  const engine = useEngine();
-  const working = usePlanned((state) => state.working);
-  return (
-    <div className={styles.progress} aria-live="polite">
-      {working ? (
-        <>
-          <ProgressBar label="Working out the setups" done={working.done} total={working.total} />
-          <Button onClick={() => engine.cancel()}>Stop</Button>
-        </>
-      ) : null}
-    </div>
-  );
-}
-
-function Keeping({ way, onClose }: { readonly way: WayToKeep; readonly onClose: () => void }) {
-  const planCase = usePlanned((state) => state.planCase);
-  const spec = useSpec();
-  const { plantId, plantName, plantVersion, entry } = useCase.getState();
-  if (!planCase || !spec) return null;
-  return (
-    <KeepItDialog
-      way={way}
-      entry={entry}
-      planCase={planCase}
-      spec={spec}
-      plantId={plantId}
-      plantName={plantName}
-      plantVersion={plantVersion}
-      onClose={onClose}
-      onSaved={(log) => {
-        onClose();
-        setPlant(log.id, log.name, log.version);
-        messages.success(`Kept in the log of ${log.name}`);
-      }}
-    />
-  );
-}
+export const Bench = dynamic(
+  () =>
+    // The shapes of what can be said, and the catalogues behind them: as long to take up as all the rest.
+    import('../../data/bench-draft')
+      .then(breath)
+      .then(() => import('./bench-table'))
+      .then((file) => file.BenchTable),
+  { loading: () => <p className={styles.waiting}>Setting the bench…</p> },
+);

@@ -25,8 +25,10 @@ import { useAbove } from './above-store';
 import { useStage } from './stage-store';
 import { useWhatIf } from './what-if-store';
 
-/** A pause after the last keystroke before the plan is worked out anew, ms. */
+/** A pause after the last of several keystrokes before the plan is worked out anew, ms. */
 export const SETTLE_MS = 60;
+/** Changes that follow each other so fast are typed, ms; one by itself is answered at once. */
+export const TYPING_MS = 400;
 /** With nothing asked for so long, what the answer hangs on is weighed unasked, ms. */
 export const IDLE_MS = 4000;
 
@@ -58,6 +60,7 @@ export interface AnswerMemory {
 
 export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine {
   let askedKey: string | null = null;
+  let askedAt = -Infinity;
   let timer: ReturnType<typeof setTimeout> | undefined;
   let idle: ReturnType<typeof setTimeout> | undefined;
   let isClosed = false;
@@ -192,9 +195,10 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     const { planCase } = reading;
     const key = JSON.stringify(planCase);
     if (key === askedKey) return;
-    // Nobody is typing yet when the bench is opened.
-    const isFirst = askedKey === null;
+    const now = performance.now();
+    const isTyped = now - askedAt < TYPING_MS;
     askedKey = key;
+    askedAt = now;
     mark('asked');
     clearTimeout(timer);
     clearTimeout(idle);
@@ -208,8 +212,8 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
       return;
     }
     set({ working: starting });
-    if (isFirst) void plan(planCase, key);
-    else timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
+    if (isTyped) timer = setTimeout(() => void plan(planCase, key), SETTLE_MS);
+    else void plan(planCase, key);
   }
 
   /** Opened with a value that cannot be used: until it is set right the last good answer stays, as it would have before. */

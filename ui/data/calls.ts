@@ -1,0 +1,174 @@
+/**
+ * What can be asked of the server. Paths, bodies and answers share the routes' own schemas. What is read is asked for
+ * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
+ */
+import * as z from 'zod';
+import type { Place } from '@core';
+import { type CareKept, careKeptSchema } from '@server/care/entry-schemas';
+import type { CareInput } from '@server/care/schemas';
+import { type DueList, dueListSchema } from '@server/due/schemas';
+import { type Correction, type EventHistory, eventHistorySchema } from '@server/events/correct-schemas';
+import type { AddInput } from '@server/plants/add-schemas';
+import { type FactsHistory, factsHistorySchema, type PlantFacts } from '@server/plants/facts-schemas';
+import {
+  type Facets,
+  facetsSchema,
+  type PlantLog,
+  plantLogSchema,
+  type PlantPage,
+  plantPageSchema,
+} from '@server/plants/schemas';
+import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
+import type { InspectionInput, LookInput, PlanInput, PottingInput, PottingRight } from '@server/events/schemas';
+import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
+import {
+  type OwnEntry,
+  type OwnKind,
+  type OwnPage,
+  ownEntrySchema,
+  type OwnHistory,
+  ownHistorySchema,
+  ownPageSchema,
+  type OwnTypes,
+} from '@server/own/schemas';
+
+import { today } from './look-days';
+import { outbox } from './outbox/outbox';
+import { ask, understood } from './ask';
+
+const after = (cursor: string | null): string => (cursor === null ? '' : `?after=${encodeURIComponent(cursor)}`);
+
+export type PottedForm = PottingInput;
+export type PottingRightForm = PottingRight;
+export type PlanForm = PlanInput;
+
+/** Of each kind its details go with it. */
+export type CareForm = { [K in CareInput['kind']]: Extract<CareInput, { kind: K }> }[CareInput['kind']];
+
+export type PlantsAsked = Readonly<Record<string, string>>;
+
+/** What can be put away and brought back. */
+export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | 'lists' | `own/${OwnKind}`;
+
+export const calls = {
+  /** wish: what a list is filtered and ordered by, as it stands in the address. */
+  plants: (wish: PlantsAsked, cursor: string | null): Promise<PlantPage> => {
+    // What is due is due by the grower's day.
+    const day: PlantsAsked = wish.due ? { today: today() } : {};
+    const asked = new URLSearchParams({ ...wish, ...day, ...(cursor === null ? {} : { after: cursor }) });
+    return ask(plantPageSchema, `/api/plants?${asked}`);
+  },
+  facets: (): Promise<Facets> => ask(facetsSchema, '/api/plants/facets'),
+  /** today: the grower's day, YYYY-MM-DD. */
+  plant: (id: string, today: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}?today=${today}`),
+  due: (today: string): Promise<DueList> => ask(dueListSchema, `/api/due?today=${today}`),
+  /** title: what it is, for the grower. */
+  saveCare: async (title: string, form: CareForm): Promise<CareKept> =>
+    understood(careKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
+  /** A plant put on record without the bench. */
+  addPlant: async (form: AddInput): Promise<PlantLog> => {
+    const letter = {
+      title: `${form.facts.name} put on record`,
+      method: 'POST',
+      path: '/api/plants',
+      body: form,
+    } as const;
+    return understood(plantLogSchema, await outbox.deliver(letter));
+  },
+  /** A plant changed since it was seen is not overwritten. */
+  changeFacts: async (id: string, facts: PlantFacts, version: number): Promise<PlantLog> => {
+    const letter = { title: `${facts.name}: tag and papers`, method: 'PUT', path: `/api/plants/${id}` } as const;
+    return understood(plantLogSchema, await outbox.deliver({ ...letter, body: facts, seenVersion: version }));
+  },
+  eventBefore: (id: string): Promise<EventHistory> => ask(eventHistorySchema, `/api/events/${id}/history`),
+  factsBefore: (id: string): Promise<FactsHistory> => ask(factsHistorySchema, `/api/plants/${id}/history`),
+  correctEvent: async (title: string, id: string, correction: Correction, version: number): Promise<PlantLog> => {
+    const letter = { title, method: 'PUT', path: `/api/events/${id}`, body: correction } as const;
+    return understood(plantLogSchema, await outbox.deliver({ ...letter, seenVersion: version }));
+  },
+  savePotting: async (form: PottedForm): Promise<PlantLog> => {
+    const letter = { title: `${form.plantName} potted`, method: 'POST', path: '/api/pottings', body: form } as const;
+    return understood(plantLogSchema, await outbox.deliver(letter));
+  },
+  savePlan: async (form: PlanForm): Promise<PlantLog> => {
+    const letter = { title: `Plan for ${form.plantName}`, method: 'POST', path: '/api/plans', body: form } as const;
+    return understood(plantLogSchema, await outbox.deliver(letter));
+  },
+  /** What it was potted in, put right; version: of the entry, as last seen. */
+  correctPotting: async (name: string, id: string, form: PottingRightForm, version: number): Promise<PlantLog> => {
+    const letter = { title: `${name}: potting put right`, method: 'PUT', path: `/api/pottings/${id}` } as const;
+    return understood(plantLogSchema, await outbox.deliver({ ...letter, body: form, seenVersion: version }));
+  },
+
+  /** What was seen of a plant joins its life; a plant not on file is made with it. */
+  saveInspection: async (form: InspectionInput): Promise<PlantLog> => {
+    const title = `${form.plantName} looked over`;
+    return understood(
+      plantLogSchema,
+      await outbox.deliver({ title, method: 'POST', path: '/api/inspections', body: form }),
+    );
+  },
+  saveLook: async (form: LookInput): Promise<PlantLog> => {
+    const title = `${form.plantName}: ${form.answer}`;
+    return understood(plantLogSchema, await outbox.deliver({ title, method: 'POST', path: '/api/looks', body: form }));
+  },
+  waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
+
+  places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
+  savePlace: async (place: Place): Promise<Place> => {
+    const letter = { title: `Place ${place.name}`, method: 'POST', path: '/api/places', body: place } as const;
+    return understood(wholePlaceSchema, await outbox.deliver(letter));
+  },
+  /** version: as last seen; a place changed since then is not overwritten. */
+  changePlace: async (place: Place, version: number): Promise<Place> => {
+    const letter = { title: `Place ${place.name} changed`, method: 'PUT', path: `/api/places/${place.id}` } as const;
+    return understood(wholePlaceSchema, await outbox.deliver({ ...letter, body: place, seenVersion: version }));
+  },
+
+  own: <K extends OwnKind>(kind: K, cursor: string | null): Promise<OwnPage<K>> =>
+    ask(ownPageSchema(kind) as unknown as z.ZodType<OwnPage<K>>, `/api/own/${kind}${after(cursor)}`),
+  saveOwn: async <K extends OwnKind>(kind: K, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
+    const schema = ownEntrySchema(kind) as unknown as z.ZodType<OwnEntry<K>>;
+    const letter = { title: ownTitle(kind, data), method: 'POST', path: `/api/own/${kind}`, body: data } as const;
+    return understood(schema, await outbox.deliver(letter));
+  },
+
+  /** A thing changed since it was seen is not overwritten. */
+  changeOwn: async <K extends OwnKind>(kind: K, seen: OwnEntry<K>, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
+    const schema = ownEntrySchema(kind) as unknown as z.ZodType<OwnEntry<K>>;
+    const letter = {
+      title: `${ownTitle(kind, data)} changed`,
+      method: 'PUT',
+      path: `/api/own/${kind}/${seen.id}`,
+    } as const;
+    return understood(schema, await outbox.deliver({ ...letter, body: data, seenVersion: seen.version }));
+  },
+  ownHistory: <K extends OwnKind>(kind: K, id: string): Promise<OwnHistory<K>> =>
+    ask(ownHistorySchema(kind) as unknown as z.ZodType<OwnHistory<K>>, `/api/own/${kind}/${id}/history`),
+
+  remove: async (kind: Kept, id: string): Promise<void> => {
+    await outbox.deliver({ title: `${nouns[kind]} put away`, method: 'DELETE', path: `/api/${kind}/${id}` });
+  },
+  restore: async (kind: Kept, id: string): Promise<void> => {
+    await outbox.deliver({ title: `${nouns[kind]} brought back`, method: 'POST', path: `/api/${kind}/${id}/restore` });
+  },
+};
+
+const nouns: Readonly<Record<Kept, string>> = {
+  plants: 'Plant',
+  events: 'Log entry',
+  care: 'Entry',
+  photos: 'Photograph',
+  places: 'Place',
+  'own/medium': 'Own medium',
+  'own/genus': 'Own genus',
+  'own/stock': 'Thing in stock',
+  'own/view': 'View',
+  'own/trial': 'Trial',
+  'stock/entries': 'Entry of stock',
+  lists: 'List',
+};
+
+function ownTitle<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {
+  return 'name' in data ? `${nouns[`own/${kind}`]} ${data.name}` : nouns[`own/${kind}`];
+}
