@@ -4,6 +4,9 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, sayGenus, test, waitForPlan } from './server';
 
+// They look and change nothing: whichever browser is free takes the next.
+test.describe.configure({ mode: 'parallel' });
+
 const paths = [
   '/',
   '/today',
@@ -123,12 +126,12 @@ for (const { name, viewport, hasTouch } of widths) {
   test.describe(`on ${name}`, () => {
     test.use({ viewport, hasTouch });
 
-    test('every view', async ({ visitor, app }) => {
-      for (const path of paths) {
+    for (const path of paths) {
+      test(`the view ${path}`, async ({ visitor, app }) => {
         await open(visitor, app.address, path);
-        expect.soft(await faults(visitor), path).toEqual([]);
-      }
-    });
+        expect(await faults(visitor)).toEqual([]);
+      });
+    }
 
     test('the pot from above, and the sheet on which a plant is drawn', async ({ bench }) => {
       await bench.getByRole('button', { name: 'From above' }).click();
@@ -172,12 +175,12 @@ for (const { name, viewport, hasTouch } of widths) {
 test.describe('in the dark', () => {
   test.use({ colorScheme: 'dark' });
 
-  test('every view keeps its contrast', async ({ visitor, app }) => {
-    for (const path of paths) {
+  for (const path of paths) {
+    test(`the view ${path} keeps its contrast`, async ({ visitor, app }) => {
       await open(visitor, app.address, path);
-      expect.soft(await faults(visitor), path).toEqual([]);
-    }
-  });
+      expect(await faults(visitor)).toEqual([]);
+    });
+  }
 });
 
 /** Room around what is focused, in which its ring may stand, px. */

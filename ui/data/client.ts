@@ -27,6 +27,11 @@ function fetchCalls(): Promise<Calls> {
   return fetched;
 }
 
+/** Fetches them before they are wanted: what is written down must be kept though the server be gone by then. */
+export const readyClient = (): Promise<unknown> =>
+  // The next call asks for them again, and says what is wrong.
+  fetchCalls().catch(() => null);
+
 /** Each call as it stands in `calls`: they all answer later anyway. */
 export const client = new Proxy({} as Calls, {
   get:

@@ -2,8 +2,9 @@
 
 /** Cache, retries and rollback of what the server keeps. */
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { useState, type ReactNode } from 'react';
-import { UnreachableError } from './client';
+import { useEffect, useState, type ReactNode } from 'react';
+import { readyClient, UnreachableError } from './client';
+import { inPauses, pause } from './in-pauses';
 
 /** Only a server that was not reached is asked again; a refusal stays one. */
 const MOST_RETRIES = 1;
@@ -16,5 +17,8 @@ export function makeQueryClient(): QueryClient {
 
 export function QueryProvider({ children }: { readonly children: ReactNode }) {
   const [queryClient] = useState(makeQueryClient);
+  useEffect(() => {
+    void inPauses([pause, readyClient]);
+  }, []);
   return <QueryClientProvider client={queryClient}>{children}</QueryClientProvider>;
 }

@@ -5,16 +5,23 @@
  * are taken up one after the other, each in a task of its own: all at once they would hold the page up.
  */
 import dynamic from 'next/dynamic';
+import { thisMonth } from '../../data/first-case';
 import styles from './bench.module.css';
 
 /** Lets the page see to whatever else waits. */
 const breath = () => new Promise((resolve) => setTimeout(resolve));
 
+/** The shapes of a case are made when the first is read: beforehand, with the case that a new bench begins with. */
+async function makeShapes({ readCase, emptyDraft }: typeof import('../../data/bench-draft')): Promise<void> {
+  await breath();
+  readCase(emptyDraft(thisMonth()).answers);
+  await breath();
+}
+
 export const Bench = dynamic(
   () =>
-    // The shapes of what can be said, and the catalogues behind them: as long to take up as all the rest.
     import('../../data/bench-draft')
-      .then(breath)
+      .then(makeShapes)
       .then(() => import('./bench-table'))
       .then((file) => file.BenchTable),
   { loading: () => <p className={styles.waiting}>Setting the bench…</p> },

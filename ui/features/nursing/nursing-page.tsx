@@ -18,7 +18,7 @@ function byDay(tasks: readonly PlantNursing[], today: string): readonly (readonl
 }
 
 export function NursingPage({ first }: { readonly first: NursingList }) {
-  const { tasks, today } = useNursing(first);
+  const { tasks, today, reckoning } = useNursing(first);
   const open = tasks.filter(({ state }) => state === 'open');
   const done = tasks
     .filter(({ state }) => state === 'done' || state === 'skipped')
@@ -27,13 +27,22 @@ export function NursingPage({ first }: { readonly first: NursingList }) {
   return (
     <div className={styles.page}>
       <h1>After potting</h1>
-      <p className={styles.told}>
-        <a href={`/api/nursing/calendar?today=${today}`} download="after-potting.ics">
-          As a calendar file (.ics)
-        </a>{' '}
-        Taken in again, it puts the first right.
-      </p>
-      {open.length === 0 ? <p>Nothing is open: no plant was potted lately, or all is done.</p> : null}
+      {reckoning > 0 ? (
+        <p className={styles.told} role="status">
+          The steps of {reckoning} {reckoning === 1 ? 'plant' : 'plants'} are still being worked out; the calendar file
+          follows.
+        </p>
+      ) : (
+        <p className={styles.told}>
+          <a href={`/api/nursing/calendar?today=${today}`} download="after-potting.ics">
+            As a calendar file (.ics)
+          </a>{' '}
+          Taken in again, it puts the first right.
+        </p>
+      )}
+      {open.length === 0 && reckoning === 0 ? (
+        <p>Nothing is open: no plant was potted lately, or all is done.</p>
+      ) : null}
       {byDay(open, today).map(([day, ofDay]) => (
         <section key={day} aria-label={dayjs(day).format('D MMMM')}>
           <h2>

@@ -50,6 +50,12 @@ function useAsked(): { readonly asked: Asked; readonly ask: (change: Asked) => v
   return { asked, ask };
 }
 
+/** How many there are; of those that were searched for the best are shown. */
+function countText(total: number, shown: number, isSearched: boolean): string {
+  if (!isSearched) return `${total} ${total === 1 ? 'plant' : 'plants'}`;
+  return `${total} found${total > shown ? `, the best ${shown} shown` : ''}`;
+}
+
 export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantListProps) {
   const { asked, ask } = useAsked();
   const [typed, setTyped] = useState(asked.search ?? '');
@@ -65,6 +71,8 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   const pages = listed.data?.pages ?? [];
   const plants = pages.flatMap((page) => page.plants);
   const total = pages[0]?.total ?? 0;
+  // Until they have come the plants of before stand there: nothing is told, and nothing chosen, of those.
+  const isLooking = listed.isPlaceholderData;
   const isAny = Object.keys(asked).length === 0;
   const Shown = look === 'wall' ? PlantWall : PlantRows;
   if (total === 0 && isAny && facets.left === 0) {
@@ -114,11 +122,9 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
       </div>
       <div className={styles.told}>
         <output aria-live="polite">
-          {asked.search
-            ? `${total} found${total > plants.length ? `, the best ${plants.length} shown` : ''}`
-            : `${total} ${total === 1 ? 'plant' : 'plants'}`}
+          {isLooking ? 'Looking…' : countText(total, plants.length, Boolean(asked.search))}
         </output>
-        {plants.length > 0 ? (
+        {plants.length > 0 && !isLooking ? (
           <Button kind="link" onClick={chooseAll}>
             Choose these {plants.length}
           </Button>
