@@ -174,6 +174,7 @@ describe('the door as a server', () => {
     (request, response) => {
       inside.push(request);
       if (request.url === '/breaks') return Promise.reject(new Error('broken on purpose'));
+      if (request.url === '/breaks?at-once') throw new Error('broken on purpose');
       request.resume();
       request.on('end', () => response.end('inside'));
       return undefined;
@@ -273,9 +274,12 @@ describe('the door as a server', () => {
     expect(await raw(`GET / HTTP/1.1\r\nx: ${'y'.repeat(40_000)}\r\n\r\n`)).toMatch(/^HTTP\/1\.1 431 /);
   });
 
-  test('a fault inside is 500 as problem+json, and the next is served', async () => {
+  test.each([
+    ['that comes later', '/breaks'],
+    ['at once', '/breaks?at-once'],
+  ])('a fault inside %s is 500 as problem+json, and the next is served', async (_when, path) => {
     const said = jest.spyOn(process.stderr, 'write').mockReturnValue(true);
-    const answer = await ask({ path: '/breaks' });
+    const answer = await ask({ path });
     expect([answer.status, answer.headers['content-type']]).toEqual([500, 'application/problem+json']);
     // The log says where it broke; what the message holds may be a grower's.
     const logged = said.mock.calls.map(([text]) => String(text)).join('');
