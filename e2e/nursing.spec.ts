@@ -57,6 +57,7 @@ test('three months after a potting, by touches alone', async ({ visitor, app }) 
   // Judged by three touches.
   await step('tug it gently').getByRole('button', { name: 'Done…' }).click();
   const dialog = visitor.getByRole('dialog', { name: `${name}: how it went` });
+  await expect(dialog.getByRole('button', { name: 'Keep it' })).toBeDisabled();
   await dialog.getByText('It gives a little').click();
   await dialog.getByRole('radiogroup', { name: 'New root tips' }).getByText('just showing').click();
   await dialog.getByRole('button', { name: 'Keep it' }).click();

@@ -32,19 +32,22 @@ const tips = [unsaid, ...tipStates.map((value) => ({ value, label: tipWords[valu
 const bulbs = [unsaid, ...bulbChanges.map((value) => ({ value, label: bulbChangeWords[value] }))];
 
 export function JudgeDialog({ name, isBusy, onKeep, onClose }: JudgeDialogProps) {
-  const [hold, setHold] = useState<Hold>('holds');
+  // Not taken for granted: a touch that missed would be kept as "It holds".
+  const [hold, setHold] = useState<Hold | null>(null);
   const [tip, setTip] = useState<Tips | typeof UNSAID>(UNSAID);
   const [bulb, setBulb] = useState<Bulbs | typeof UNSAID>(UNSAID);
   const [note, setNote] = useState('');
-  const keep = () =>
+  const keep = () => {
+    if (hold === null) return;
     onKeep({
       holds: hold,
       ...(tip === UNSAID ? {} : { tips: tip }),
       ...(bulb === UNSAID ? {} : { bulbs: bulb }),
       ...(note.trim() === '' ? {} : { note: note.trim() }),
     });
+  };
   return (
-    <KeepDialog title={`${name}: how it went`} isBusy={isBusy} onKeep={keep} onClose={onClose}>
+    <KeepDialog title={`${name}: how it went`} isBusy={isBusy} isComplete={hold !== null} onKeep={keep} onClose={onClose}>
       <div>
         <p>Tugged gently</p>
         <Choice isWide label="Tugged gently" options={holds} value={hold} onChange={setHold} />

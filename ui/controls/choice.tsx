@@ -12,7 +12,8 @@ export interface ChoiceOption<V extends string> {
 interface ChoiceProps<V extends string> {
   readonly label: string;
   readonly options: readonly ChoiceOption<V>[];
-  readonly value: V;
+  /** null: nothing said yet. */
+  readonly value: V | null;
   /** Over the whole width there is. */
   readonly isWide?: boolean;
   readonly onChange: (value: V) => void;

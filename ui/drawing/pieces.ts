@@ -3,6 +3,7 @@
  * where it does not overlap an earlier one), the same every time for the same layer.
  */
 import type { Mix, PieceShape, PottedSetup } from '@core';
+import { emptySpace } from './space';
 
 export interface Piece {
   readonly xCm: number;
@@ -28,9 +29,6 @@ export function seededRandom(seed: number): () => number {
 
 const MOST_PIECES = 1100;
 const TRIES_PER_PIECE = 40;
-/** Outlines may overlap a little: pieces are not spheres, and the section cuts them anywhere. */
-const CLOSENESS = 0.76;
-
 export interface Area {
   /** Inside half-width at a height, cm. */
   readonly halfWidthCm: (heightCm: number) => number;
@@ -74,10 +72,7 @@ export function packPieces(mix: Mix, area: Area, seed: number): readonly Piece[]
   wanted.sort((a, b) => b.radiusCm - a.radiusCm);
   const kept = wanted.slice(0, MOST_PIECES);
 
-  const largest = kept[0]?.radiusCm ?? 0.1;
-  const cell = Math.max(largest * 2, 0.2);
-  const grid = new Map<string, Piece[]>();
-  const cellOf = (x: number, y: number) => `${Math.floor(x / cell)},${Math.floor(y / cell)}`;
+  const space = emptySpace(kept.map(({ radiusCm }) => radiusCm));
   const placed: Piece[] = [];
   for (const { radiusCm, part } of kept) {
     for (let attempt = 0; attempt < TRIES_PER_PIECE; attempt += 1) {
@@ -87,7 +82,7 @@ export function packPieces(mix: Mix, area: Area, seed: number): readonly Piece[]
       if (Math.abs(x) > half - radiusCm * 0.7) continue;
       if (y - area.fromCm < radiusCm * 0.6 || area.toCm - y < radiusCm * 0.6) continue;
       if (Math.abs(x) < area.innerHalfCm(y) + radiusCm * 0.8) continue;
-      if (overlaps(grid, cell, x, y, radiusCm)) continue;
+      if (!space.isFree(x, y, radiusCm)) continue;
       const { medium } = mix[part]!;
       const piece: Piece = {
         xCm: x,
@@ -99,26 +94,9 @@ export function packPieces(mix: Mix, area: Area, seed: number): readonly Piece[]
         grain: random(),
       };
       placed.push(piece);
-      const key = cellOf(x, y);
-      const bucket = grid.get(key);
-      if (bucket) bucket.push(piece);
-      else grid.set(key, [piece]);
+      space.take(piece);
       break;
     }
   }
   return placed;
-}
-
-function overlaps(grid: Map<string, Piece[]>, cell: number, x: number, y: number, radius: number): boolean {
-  const column = Math.floor(x / cell);
-  const row = Math.floor(y / cell);
-  for (let i = column - 1; i <= column + 1; i += 1) {
-    for (let j = row - 1; j <= row + 1; j += 1) {
-      for (const other of grid.get(`${i},${j}`) ?? []) {
-        const reach = (other.radiusCm + radius) * CLOSENESS;
-        if ((other.xCm - x) ** 2 + (other.yCm - y) ** 2 < reach * reach) return true;
-      }
-    }
-  }
-  return false;
 }

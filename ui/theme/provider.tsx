@@ -15,6 +15,8 @@ export function ThemeProvider({ children }: { readonly children: ReactNode }) {
       theme={{
         algorithm: scheme === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
         token: {
+          // A target that grows as it opens is missed by a quick finger: pressed in one place, let go in another.
+          motion: false,
           colorPrimary: colors.moss,
           colorInfo: colors.water,
           colorError: colors.bad,

@@ -2,7 +2,8 @@
 
 /** What is on the bench: questions, the setup on the stage, what is said of it, and the shelf of choices. */
 import dynamic from 'next/dynamic';
-import { startTransition, useCallback, useDeferredValue, useEffect, useState } from 'react';
+import { startTransition, useCallback, useEffect, useState } from 'react';
+import type { PlanAnswer, SetupReview } from '@core/words';
 import { useBenchKeys } from '../../controls/use-bench-keys';
 import { useOwn } from '../../data/own';
 import { wasAskedToLookOver } from '../../data/look-over';
@@ -77,6 +78,12 @@ export function BenchTable() {
   );
 }
 
+/** What shelf and details tell of. */
+interface Told {
+  readonly plan: PlanAnswer;
+  readonly review: SetupReview;
+}
+
 function Table() {
   /** How it is to be kept; null while it is not. */
   const [keeping, setKeeping] = useState<WayToKeep | null>(null);
@@ -91,9 +98,12 @@ function Table() {
   const isInspecting = useInspect((state) => state.isOpen);
   const isTrying = useWhatIf((state) => state.change !== null);
   // The stage comes first; shelf and details follow in the time that it leaves.
-  const shownPlan = useDeferredValue(plan, null);
-  const shownReview = useDeferredValue(review, null);
+  const [told, setTold] = useState<Told | null>(null);
+  const tellMore = useCallback((now: PlanAnswer, of: SetupReview) => {
+    startTransition(() => setTold({ plan: now, review: of }));
+  }, []);
 
+  const isToldStill = plan !== null && review !== null;
   const isAnswered = plan !== null && !isWorking;
   useEffect(() => {
     if (isAnswered) void inPauses([pause, ...Object.values(later), loadBodies]).then(() => setWhole(true));
@@ -131,17 +141,17 @@ function Table() {
       </div>
       <div className={styles.stage}>
         <PlanProgress />
-        <Stage />
+        <Stage onDrawn={tellMore} />
       </div>
       <div className={styles.details}>
         {isTrying && spec ? (
           <WhatIfPanel spec={spec} />
-        ) : shownPlan && shownReview ? (
-          <Details plan={shownPlan} review={shownReview} onKeep={openKeeping} />
+        ) : told && isToldStill ? (
+          <Details plan={told.plan} review={told.review} onKeep={openKeeping} />
         ) : null}
       </div>
-      <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || shownPlan !== plan}>
-        {shownPlan ? <Shelf setups={shownPlan.setups} /> : null}
+      <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || told?.plan !== plan}>
+        {told && isToldStill ? <Shelf setups={told.plan.setups} /> : null}
       </div>
       {keeping ? <Keeping way={keeping} onClose={() => setKeeping(null)} /> : null}
       {isInspecting ? <Inspect /> : null}

@@ -2,19 +2,18 @@
 
 import { AimOutlined, LineChartOutlined, RollbackOutlined, SwapOutlined, UndoOutlined } from '@ant-design/icons';
 import dynamic from 'next/dynamic';
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useEffect, useMemo } from 'react';
 import { useStore } from 'zustand';
-import { answerLine } from '@core/words';
+import { answerLine, type PlanAnswer, type SetupReview } from '@core/words';
 import { useUnits } from '../../../data/units-context';
-import { useMedia } from '../../../theme/use-media';
-import { asProposed, edit, showMonth } from '../state/actions';
+import { asProposed, showMonth } from '../state/actions';
 import { lookFromAbove, useAbove } from '../state/above-store';
+import { standsDrawn } from '../state/marks';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
 import { useMonthIndex, usePlanWords, useReading, useReviewWords, useSpec } from '../state/worded';
-import { MountDrawing } from '../../../drawing/mount-drawing';
-import { PotDrawing } from '../../../drawing/pot-drawing';
+import { DrawnSetup } from './drawn-setup';
 import { dueText } from './due';
 import { MonthStrip } from './month-strip';
 import styles from './stage.module.css';
@@ -38,15 +37,14 @@ const DryCurve = dynamic(
   },
 );
 const FromAbove = dynamic(() => import('./from-above').then((file) => file.FromAbove), { ssr: false });
-const WhatIfStage = dynamic(() => import('../what-if/what-if-stage').then((file) => file.WhatIfStage), { ssr: false });
 
-/** About as many pixels as it has on the screen, so that letters and handles keep their size. */
-const WIDE_PX = { widthPx: 540, heightPx: 356 };
-const PHONE_PX = { widthPx: 352, heightPx: 236 };
+interface StageProps {
+  /** What is said stands there with its drawing; what follows from it may be drawn now. */
+  readonly onDrawn: (plan: PlanAnswer, review: SetupReview) => void;
+}
 
-export function Stage() {
+export function Stage({ onDrawn }: StageProps) {
   const { units } = useUnits();
-  const size = useMedia('(max-width: 560px)') ? PHONE_PX : WIDE_PX;
   const spec = useSpec();
   const review = useReviewWords();
   const monthIndex = useMonthIndex();
@@ -58,17 +56,29 @@ export function Stage() {
   const isEdited = useStage((state) => state.edited !== null);
   const canUndo = useStore(useStage.temporal, (state) => state.pastStates.length > 0);
   const isAboveWanted = useAbove((state) => state.isOpen);
-  const movedStands = useAbove((state) => state.stands);
   const hour = useHour((state) => state.hour);
   // The drawing may lag a fast hand; the slider never does.
   const drawnHour = useDeferredValue(hour);
-  const last = curve ? curve.hours.length - 1 : 0;
 
   const isFaulty = useReading().status === 'faulty';
+  const plant = plan?.resolved.plant;
+  const ready = useMemo(
+    () => (spec && review && plant ? { spec, review, plant, curve } : null),
+    [spec, review, plant, curve],
+  );
   // The first drawing follows the first words, in the time that they leave: together they would hold the page up.
-  const isDrawn = useDeferredValue(spec !== null && review !== null && plan !== null, false);
+  const isDrawn = useDeferredValue(ready !== null, false);
+  const isInStep = isDrawn && ready !== null;
+  useEffect(() => {
+    if (!isInStep || !plan || !review) return;
+    standsDrawn();
+    onDrawn(plan, review);
+  }, [isInStep, plan, review, onDrawn]);
+  // So does the curve, whose library is slow.
+  const drawnCurve = useDeferredValue(curve);
+  const lastHour = drawnCurve ? drawnCurve.hours.length - 1 : 0;
 
-  if (!spec || !review || !plan) {
+  if (!spec || !review || !plan || !plant) {
     return (
       <section className={styles.stage} aria-label="The chosen setup">
         <p className={styles.empty}>
@@ -77,8 +87,7 @@ export function Stage() {
       </section>
     );
   }
-  const { plant } = plan.resolved;
-  const shownHour = Math.min(drawnHour, last);
+  const shownHour = Math.min(drawnHour, curve ? curve.hours.length - 1 : 0);
   const time = review.daysByMonth[monthIndex];
   const line = answerLine(plan, review, units);
   const isPot = spec.vessel.kind === 'pot';
@@ -121,47 +130,19 @@ export function Stage() {
       ) : null}
       <div className={styles.body}>
         <div className={styles.drawing}>
-          {!isDrawn ? (
-            <div aria-hidden="true" style={{ aspectRatio: size.widthPx / size.heightPx }} />
-          ) : change ? (
-            <WhatIfStage
-              spec={spec}
-              review={review}
-              curve={curve}
-              change={change}
-              triedCurve={triedCurve}
-              plant={plant}
-              hour={shownHour}
-              monthIndex={monthIndex}
-              units={units}
-              onMonth={showMonth}
-            />
-          ) : spec.vessel.kind === 'pot' ? (
-            <PotDrawing
-              spec={spec}
-              plant={plant}
-              placement={movedStands && isAbove ? { ...review.placement, stands: movedStands } : review.placement}
-              curve={curve}
-              hour={shownHour}
-              units={units}
-              {...size}
-              onEdit={edit}
-            />
-          ) : (
-            <MountDrawing spec={spec} plant={plant} curve={curve} hour={shownHour} units={units} {...size} />
-          )}
+          <DrawnSetup drawn={isInStep ? ready : null} hour={shownHour} monthIndex={monthIndex} isAbove={isAbove} />
         </div>
         <div className={styles.daysColumn}>
           {isAbove ? <FromAbove spec={spec} plant={plant} units={units} /> : null}
-          {curve && !isAbove ? (
+          {drawnCurve && !isAbove ? (
             <>
               <div className={styles.curve}>
-                <DryCurve curve={curve} other={change ? triedCurve : null} hour={shownHour} />
+                <DryCurve curve={drawnCurve} other={change ? triedCurve : null} hour={Math.min(drawnHour, lastHour)} />
               </div>
               <TimeControl
-                curve={curve}
-                hour={Math.min(hour, last)}
-                shownHour={shownHour}
+                curve={drawnCurve}
+                hour={Math.min(hour, lastHour)}
+                shownHour={Math.min(drawnHour, lastHour)}
                 units={units}
                 due={dueText(monthIndex, time, plan.timing.restMonths.includes(monthIndex) ? plant.genus.rest : 'none')}
                 onHour={showHour}

@@ -19,7 +19,7 @@ import type { Refusable } from '../../../data/worker/bench-worker';
 import { messageOf, type Outcome } from '../../../data/worker/long-work';
 import type { Planner } from '../../../data/worker/planner';
 import { readingOf, useCase } from './case-store';
-import { mark, markPainted } from './marks';
+import { mark, markDrawn } from './marks';
 import { emptyPlan, monthOf, specOf, usePlanned } from './plan-store';
 import { useAbove } from './above-store';
 import { useStage } from './stage-store';
@@ -140,7 +140,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
       (best) => {
         if (isOver || isClosed || askedKey !== key) return;
         set({ failure: null, planCase, plan: best, doubts: null });
-        markPainted('first good');
+        markDrawn('first good');
       },
     );
     isOver = true;
@@ -154,7 +154,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
 
   function showAnswer(planCase: PlanCase, facts: PlanFacts): void {
     set({ working: null, failure: null, planCase, plan: facts, doubts: null });
-    markPainted('final');
+    markDrawn('final');
     idle = setTimeout(weighUnasked, IDLE_MS);
   }
 
@@ -208,7 +208,7 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
     if (last?.key === key) {
       planner.cancel();
       showAnswer(planCase, last.plan);
-      markPainted('first good');
+      markDrawn('first good');
       return;
     }
     set({ working: starting });

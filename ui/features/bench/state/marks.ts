@@ -6,9 +6,19 @@ export function mark(name: Mark): void {
   performance.mark(`cairn ${name}`);
 }
 
-/** When the browser has painted what was just set. */
-export function markPainted(name: Mark): void {
-  if (typeof requestAnimationFrame !== 'function') return;
+/** Set, and not drawn yet. */
+const undrawn = new Set<Mark>();
+
+/** To be marked when what was just set stands on the page, its drawing with it. */
+export function markDrawn(name: Mark): void {
+  undrawn.add(name);
+}
+
+/** What is drawn now is what was set last. */
+export function standsDrawn(): void {
+  if (undrawn.size === 0) return;
+  const names = [...undrawn];
+  undrawn.clear();
   // The first frame paints it; the second comes after that.
-  requestAnimationFrame(() => requestAnimationFrame(() => mark(name)));
+  requestAnimationFrame(() => requestAnimationFrame(() => names.forEach(mark)));
 }
