@@ -52,7 +52,7 @@ const config = [
     files: ['core/{physics,growth,decide,advise,explore,due}/**/*.ts'],
     ignores: [
       '**/*.test.ts',
-      '**/constants.ts',
+      '**/*constants.ts',
       'core/decide/setups/recipes.ts',
       'core/physics/air/airflow.ts',
       'core/growth/mixed.ts',

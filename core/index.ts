@@ -76,6 +76,7 @@ export {
   hourClass,
   hydraulicsOfLayer,
   layerBounds,
+  layerVolumesL,
   leafConductance,
   modelFigures,
   type MountedSetup,
@@ -210,16 +211,7 @@ export {
   type Stand,
   standing,
 } from './growth';
-export {
-  type SeenFromAbove,
-  plantsFromAbove,
-  byFit,
-  contextOf,
-  factsOf,
-  fillPot,
-  layerVolumesL,
-  topDressings,
-} from './decide/setups';
+export { type SeenFromAbove, plantsFromAbove, byFit, contextOf, factsOf, fillPot, topDressings } from './decide/setups';
 export {
   makePlan,
   type Timing,

@@ -3,8 +3,8 @@
  * A layer changes water, air, weight, the days between waterings, or keeps the light off.
  */
 import { type SetupSpec } from '../case';
-import { type CandidateFacts, type CaseContext, factsOf, halfDryWeightG, layerVolumesL } from '../decide/setups';
-import { daysOf, dryingTime, HORIZON_DAYS, type LayerRole, wateringFor } from '../physics/drydown';
+import { type CandidateFacts, type CaseContext, factsOf, halfDryWeightG } from '../decide/setups';
+import { daysOf, dryingTime, HORIZON_DAYS, type LayerRole, layerVolumesL, wateringFor } from '../physics/drydown';
 import { k } from './constants';
 
 export interface LayerWork {

@@ -1,7 +1,7 @@
 /** The mix as it was made: what came out of each bag, layer by layer. The record nobody keeps. */
 import { type PlaceBook, type PlanCase, realiseMix, resolveCase, type SetupSpec } from '../case';
-import { contextOf, factsOf, layerVolumesL } from '../decide/setups';
-import type { LayerRole } from '../physics/drydown';
+import { contextOf, factsOf } from '../decide/setups';
+import { type LayerRole, layerVolumesL } from '../physics/drydown';
 import { bagMeasures } from '../physics/media';
 
 export interface RecipeLine {

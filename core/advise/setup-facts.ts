@@ -2,15 +2,8 @@
 import { type Approach, type LayerSpec, realiseMix, type SetupSpec } from '../case';
 import { isAsItIs, type Pull, pullsOf, scoredBy, type ScoredBy, scoreOf, type StandsOut } from '../decide/choice';
 import { allRules, type RuleFinding, runRules } from '../decide/rules';
-import {
-  type CandidateFacts,
-  type CaseContext,
-  type judge,
-  type Judgement,
-  layerVolumesL,
-  type Steadiness,
-} from '../decide/setups';
-import type { DryingTime } from '../physics/drydown';
+import { type CandidateFacts, type CaseContext, type judge, type Judgement, type Steadiness } from '../decide/setups';
+import { type DryingTime, layerVolumesL } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
 import type { YearReport } from '../physics/year';
 import { type AftercareFact, firstAftercare } from './aftercare';

@@ -4,7 +4,8 @@
  */
 import { type Placement, placementOf } from '../advise';
 import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
-import { type CandidateFacts, type CaseContext, contextOf, factsOf, layerVolumesL } from '../decide/setups';
+import { type CandidateFacts, type CaseContext, contextOf, factsOf } from '../decide/setups';
+import { layerVolumesL } from '../physics/drydown';
 import { cautionsOf, type PlantCautions } from './bring';
 
 export interface Known {

@@ -5,7 +5,8 @@
 import { isAsleep, isFailing, isPastItsLife, type PlantInHand } from '../case';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
-import { type CandidateFacts, type CaseContext, layerVolumesL } from '../decide/setups';
+import type { CandidateFacts, CaseContext } from '../decide/setups';
+import { layerVolumesL } from '../physics/drydown';
 import { k } from './constants';
 import type { DayPlant } from './day-case';
 

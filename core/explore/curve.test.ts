@@ -1,5 +1,5 @@
 import type { PlanCase, SetupSpec } from '../case';
-import { cornersAt } from './curve';
+import { cornersAt } from './corners';
 import { setupCurve } from '../testing';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'heated-flat' };

@@ -1,6 +1,7 @@
 export { baseOf, changedSpec, mossShareOf, type Top, tops, type WhatIf } from './change';
 export { type DifferenceCode, type DifferenceFact, whatIf, type WhatIfFacts } from './compare';
-export { cornersAt, setupCurve, type SetupCurve } from './curve';
+export { cornersAt } from './corners';
+export { setupCurve, type SetupCurve } from './curve';
 export { growthInPots, growthView, type GrowthView } from './grow';
 export { comparePerchedWater } from './perched-water';
 export { type MovedBy, type SensitivityFacts, sensitivityOf, type SwingFact } from './sensitivity';

@@ -10,7 +10,6 @@ import {
   buildYearColumn,
   type Column,
   columnForDays,
-  COVERED_SHARE,
   daysOf,
   doubted,
   drainedAir,
@@ -20,12 +19,11 @@ import {
   filledHeightCm,
   HORIZON_DAYS,
   hydraulicsOfLayer,
-  layerBounds,
   type Setup,
   wateringFor,
 } from '../../physics/drydown';
 import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
-import { stability, type Stability, tippingWindMS, volumeBetweenL } from '../../physics/pots';
+import { stability, type Stability, tippingWindMS } from '../../physics/pots';
 import { type Care, sampleHealth, simulateYear, type YearReport } from '../../physics/year';
 import { k } from './constants';
 import type { CaseContext } from './context';
@@ -243,13 +241,4 @@ function stabilityOf(context: CaseContext, facts: CandidateFacts): Steadiness | 
 /** Weight half dry and with the plant, g; nothing of a mount. */
 export function halfDryWeightG(context: CaseContext, facts: CandidateFacts): number {
   return stabilityOf(context, facts)?.weightG ?? 0;
-}
-
-/** Litres each layer takes, from the bottom; of a mount, its pad. */
-export function layerVolumesL(setup: Setup): readonly number[] {
-  if (setup.kind === 'mount') {
-    const { widthCm, heightCm, padThicknessCm } = setup.mount;
-    return [(widthCm * heightCm * COVERED_SHARE * padThicknessCm) / 1000];
-  }
-  return layerBounds(setup.layers).map(({ fromCm, toCm }) => volumeBetweenL(setup.pot, fromCm, toCm));
 }

@@ -3,13 +3,13 @@ export {
   factsOf,
   judge,
   type Judgement,
-  layerVolumesL,
   halfDryWeightG,
   judgeFinely,
   screenHealth,
   type Steadiness,
 } from './assess';
-export { fillPot, generateCandidates } from './candidates';
+export { generateCandidates } from './candidates';
+export { fillPot } from './fill';
 export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
 export { type CaseContext, contextOf } from './context';
 export { byFit, misfitFactor, type PieceBand, pieceBandMm, switchRootMm } from './grade';

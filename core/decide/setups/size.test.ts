@@ -1,7 +1,7 @@
 import { mainLayer, type PlanCase, realise, type SetupSpec, specId, typicalRootBallCm } from '../../case';
 import { mediumById } from '../../catalogue/media';
 import { makePot, potKindById } from '../../catalogue/vessels';
-import { fillPot } from './candidates';
+import { fillPot } from './fill';
 import { switchRootMm } from './grade';
 import { contextOf } from './context';
 import { growthOf } from './growing';

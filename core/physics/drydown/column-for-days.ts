@@ -6,7 +6,9 @@ import type { MonthDrying } from '../places';
 import { buildColumn } from './build';
 import type { Column } from './column';
 import { k } from './constants';
-import { daysOf, dryingTime } from './dry-down';
+import { dryingTime } from './dry-down';
+import { daysOf } from './drying-time';
+import { HORIZON_DAYS } from './drying-time-constants';
 import type { Drinker, Setup } from './setup';
 import type { Watering } from './watering';
 
@@ -21,7 +23,7 @@ export function columnForDays(
 ): Column {
   const tried = (finer: number): Tried => {
     const column = alter(buildColumn(setup, drinker, finer));
-    return { column, days: daysOf(dryingTime(column, month, thresholdShare, k.HORIZON_DAYS, 1, watering)) };
+    return { column, days: daysOf(dryingTime(column, month, thresholdShare, HORIZON_DAYS, 1, watering)) };
   };
   let [coarse, middle] = [tried(1), tried(2)];
   for (let finer = 4; finer <= k.FINEST; finer *= 2) {

@@ -113,7 +113,6 @@ export const drydownConstants = {
   COARSE_SURFACE_RELATIVE: byChoice(0.15, '', 'cell height at the surface there'),
   COARSE_PAD_CELLS: byChoice(3, 'cells', 'of a pad for a quick guess'),
   PAD_CELLS: byChoice(10, 'cells', 'of a pad'),
-  COVERED_SHARE: fromMemory(0.45, 'share', 'of the mount’s face that pad or roots cover'),
   CAM_DAY_MOL_M2_S: fromMemory(0.005, 'mol/(m²·s)', 'leaf conductance of CAM plants by day'),
   CAM_NIGHT_MOL_M2_S: fromMemory(0.033, 'mol/(m²·s)', 'of CAM plants at night, in damp air after a bright enough day'),
   C3_DAY_MOL_M2_S: fromMemory(0.06, 'mol/(m²·s)', 'of other plants by day, in damp air'),
@@ -168,7 +167,6 @@ export const drydownConstants = {
   ),
   FIRST_HOUR: fromPractice(8, 'h', 'of the day: growers water in the morning'),
   MIDDAY_HOUR: byDefinition(13, 'h', 'middle of the daylight on an ordinary clock'),
-  HORIZON_DAYS: byChoice(60, 'days', 'the longest time looked ahead'),
   REFRESH_HOURS: byChoice(6, 'h', 'the vapour network is solved anew after so long at the latest'),
   LEAST_STEP_HOURS: byChoice(1 / 64, 'h', 'the shortest step in which days are followed'),
   STEPS_OF_FAST: byChoice(24, 'steps', 'in which what dries within a day is followed, at least'),
@@ -188,7 +186,5 @@ export const drydownConstants = {
 
 export const k = numbersOf(drydownConstants);
 export const DEFAULT_SOAK_MINUTES = drydownConstants.DEFAULT_SOAK_MINUTES.value;
-export const COVERED_SHARE = drydownConstants.COVERED_SHARE.value;
-export const HORIZON_DAYS = drydownConstants.HORIZON_DAYS.value;
 export const MISTING_G_M2 = drydownConstants.MISTING_G_M2.value;
 export const DAYS_PER_WEEK = drydownConstants.DAYS_PER_WEEK.value;

@@ -4,7 +4,8 @@ import { makePot } from '../../catalogue/vessels';
 import { constantPlace, monthDrying } from '../places';
 import { buildColumn } from './build';
 import type { Column } from './column';
-import { daysOf, dryingTime, lightShareAt } from './dry-down';
+import { dryingTime, lightShareAt } from './dry-down';
+import { daysOf } from './drying-time';
 import type { Drinker, Layer, PottedSetup } from './setup';
 
 const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };

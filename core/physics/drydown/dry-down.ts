@@ -17,13 +17,11 @@ import {
   rootZoneC,
   takenUpG,
 } from './state';
+import { daysOf, type DryingTime } from './drying-time';
+import { HORIZON_DAYS } from './drying-time-constants';
 import { waterColumn, waterFromDry, type Watering, wateringOf } from './watering';
 
 export const HOURS_PER_DAY = 24;
-
-/** How long until the next watering: a reading, or the honest "not within the horizon". */
-export type DryingTime =
-  { readonly status: 'dries'; readonly days: number } | { readonly status: 'stays wet'; readonly overDays: number };
 
 export interface DryDownHour {
   readonly hour: number;
@@ -102,7 +100,7 @@ export function dryingTime(
   column: Column,
   month: MonthDrying,
   thresholdShare: number,
-  horizonDays = k.HORIZON_DAYS,
+  horizonDays = HORIZON_DAYS,
   stepHours = 1,
   watering: Watering = CAN,
 ): DryingTime {
@@ -123,7 +121,7 @@ export function firstDryingTime(
     waterColumn(column, state, watering);
     return state;
   };
-  return followed(column, month, { thresholdShare, horizonDays: k.HORIZON_DAYS, stepHours: 1, start });
+  return followed(column, month, { thresholdShare, horizonDays: HORIZON_DAYS, stepHours: 1, start });
 }
 
 interface Followed {
@@ -164,7 +162,7 @@ export function dryDown(
   column: Column,
   month: MonthDrying,
   thresholdShare: number,
-  horizonDays = k.HORIZON_DAYS,
+  horizonDays = HORIZON_DAYS,
   watering: Watering = CAN,
 ): DryDown {
   const hours = monthHours(column, month);
@@ -211,12 +209,8 @@ export function dryingTimeByMonth(
   year: readonly MonthDrying[],
   thresholdShare: number,
   watering: Watering = CAN,
-  horizonDays = k.HORIZON_DAYS,
+  horizonDays = HORIZON_DAYS,
   stepHours = 1,
 ): readonly DryingTime[] {
   return year.map((month) => dryingTime(column, month, thresholdShare, horizonDays, stepHours, watering));
-}
-
-export function daysOf(time: DryingTime): number {
-  return time.status === 'dries' ? time.days : time.overDays;
 }

@@ -1,19 +1,10 @@
 export { columnForDays } from './column-for-days';
 export { buildCoarseColumn, buildColumn, buildShownColumn, buildYearColumn } from './build';
 export { type Column, rootZoneWater, type WetFoot, wetFootOf } from './column';
+export { DAYS_PER_WEEK, k as modelFigures, DEFAULT_SOAK_MINUTES, MISTING_G_M2 } from './constants';
 export {
-  COVERED_SHARE,
-  DAYS_PER_WEEK,
-  k as modelFigures,
-  DEFAULT_SOAK_MINUTES,
-  HORIZON_DAYS,
-  MISTING_G_M2,
-} from './constants';
-export {
-  daysOf,
   type DryDown,
   dryDown,
-  type DryingTime,
   dryingTime,
   dryingTimeByMonth,
   firstDryingTime,
@@ -25,14 +16,16 @@ export { doubted, type ModelDoubt } from './doubt';
 export { stepHour } from './hour';
 export { hourClass, type HourClass } from './hour-class';
 export { dailyThirstG, leafConductance, type LeafLight } from './leaves';
-export { filledHeightCm } from './pot-column';
+export { daysOf, type DryingTime } from './drying-time';
+export { HORIZON_DAYS } from './drying-time-constants';
+export { filledHeightCm, layerBounds, layerVolumesL } from './layers';
+export { COVERED_SHARE } from './layers-constants';
 export { availableShare, drainedAir, rootZoneAir, totalWaterG } from './root-zone';
 export { type Holiday, isAway, longestGapDays, type Manner, type Routine, wateringFor, wateringHours } from './routine';
 export {
   type Drinker,
   hydraulicsOfLayer,
   type Layer,
-  layerBounds,
   type LayerRole,
   type MountedSetup,
   type Photosynthesis,
@@ -51,14 +44,5 @@ export {
   standingG,
   takenUpG,
 } from './state';
-export {
-  mistOf,
-  rainOf,
-  waterColumn,
-  waterFromDry,
-  type Watering,
-  wateringOf,
-  type WayToWater,
-  waysToWater,
-  wettedShare,
-} from './watering';
+export { mistOf, rainOf, waterColumn, waterFromDry, type Watering, wateringOf, wettedShare } from './watering';
+export { type WayToWater, waysToWater } from './ways-to-water';

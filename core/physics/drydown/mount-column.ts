@@ -7,6 +7,7 @@ import { capacityBetween, type Hydraulics } from '../media';
 import { heatCapacityJK, liquidConductivity, midwayAir, relativeDiffusivity, storeCell } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
+import { COVERED_SHARE } from './layers-constants';
 import { cutLayer, daysMesh, type Mesh } from './mesh';
 import { type Drinker, hydraulicsOfLayer, type MountedSetup, wettabilityOfLayer } from './setup';
 
@@ -66,8 +67,8 @@ function bareRoots({ rootVolumeL, rootDiameterMm }: Drinker): Hung {
 }
 
 function padOf({ mount, pad, age }: MountedSetup): Hung {
-  const side = Math.sqrt(k.COVERED_SHARE);
-  const areaCm2 = mount.widthCm * mount.heightCm * k.COVERED_SHARE;
+  const side = Math.sqrt(COVERED_SHARE);
+  const areaCm2 = mount.widthCm * mount.heightCm * COVERED_SHARE;
   return {
     medium: hydraulicsOfLayer({ mix: pad, age }),
     wettability: wettabilityOfLayer({ mix: pad, age }),

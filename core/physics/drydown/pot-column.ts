@@ -19,8 +19,9 @@ import {
 } from './cell-physics';
 import { allocateColumn, type Column } from './column';
 import { k } from './constants';
+import { filledHeightCm, layerBounds } from './layers';
 import { cutLayer, type Mesh, yearMesh } from './mesh';
-import { type Drinker, hydraulicsOfLayer, layerBounds, type PottedSetup, wettabilityOfLayer } from './setup';
+import { type Drinker, hydraulicsOfLayer, type PottedSetup, wettabilityOfLayer } from './setup';
 import { restingCapacity, wickRunOf } from './wick';
 
 interface Slice {
@@ -32,10 +33,6 @@ interface Slice {
   readonly wettability: number;
   /** Height of the drained base of this medium, cm above the pot's base, when no water stands in the pot. */
   readonly drainsToCm: number;
-}
-
-export function filledHeightCm(setup: PottedSetup): number {
-  return setup.layers.reduce((sum, layer) => sum + layer.heightCm, 0);
 }
 
 /** Height of standing water, cm above the base; 0 without a side-hole reservoir. */

@@ -1,6 +1,7 @@
 /** When and how a grower really waters. Days count from 1 January (0), which is taken to be a Monday. */
 import { DEFAULT_SOAK_MINUTES, k } from './constants';
-import { type Watering, wateringOf, type WayToWater } from './watering';
+import { type Watering, wateringOf } from './watering';
+import type { WayToWater } from './ways-to-water';
 
 /** How the water is given; the can where nothing is said. */
 export interface Manner {

@@ -47,21 +47,6 @@ function meanWettability(mix: Mix, of: (fresh: number) => number): number {
   return mix.reduce((sum, part) => sum + of(part.medium.firstYearWettability) * part.parts, 0) / bagL;
 }
 
-export interface LayerBounds {
-  readonly fromCm: number;
-  readonly toCm: number;
-}
-
-/** Floor and top of each layer above the pot's base, cm; layers run from the bottom. */
-export function layerBounds(layers: readonly { readonly heightCm: number }[]): readonly LayerBounds[] {
-  let topCm = 0;
-  return layers.map(({ heightCm }) => {
-    const fromCm = topCm;
-    topCm += heightCm;
-    return { fromCm, toCm: topCm };
-  });
-}
-
 /** A pot filled with layers from the bottom. */
 export interface PottedSetup {
   readonly kind: 'pot';

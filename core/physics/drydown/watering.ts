@@ -10,6 +10,7 @@
  */
 import { type Column, rootZoneWater } from './column';
 import { k } from './constants';
+import type { WayToWater } from './ways-to-water';
 import { type ColumnState, RESERVOIR, ROOT_ZONE, sumRootZone, WICK_WETNESS } from './state';
 
 /** Water as it is put on: how much at most, how long it stands, and what runs through beyond what is taken. */
@@ -21,9 +22,6 @@ export interface Watering {
   /** Runs through beyond what is taken, as a share of what the pot can hold; where the amount is not limited. */
   readonly throughShare: number;
 }
-
-export const waysToWater = ['pour', 'soak', 'drip'] as const;
-export type WayToWater = (typeof waysToWater)[number];
 
 /** How a grower waters: the can, a bath of so many minutes, or a dripper. */
 export function wateringOf(way: WayToWater, soakMinutes: number): Watering {

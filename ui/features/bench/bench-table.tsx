@@ -9,11 +9,9 @@ import { useOwn } from '../../data/own';
 import { wasAskedToLookOver } from '../../data/look-over';
 import { inPauses, pause } from '../../data/in-pauses';
 import styles from './bench.module.css';
-import { Details } from './details/details';
 import { keepInspection, startInspection, useInspect } from './inspect/inspect-store';
 import { openPhrase } from './sentence/open-phrase';
 import { loadBodies, Sentence } from './sentence/sentence';
-import { Shelf } from './shelf/shelf';
 import { moveHours } from './stage/hours';
 import { Stage } from './stage/stage';
 import { choose, setPlant, toggleBeside } from './state/actions';
@@ -45,6 +43,14 @@ const later = {
   readyLook: () => import('./sentence/ready-look').then((file) => file.ReadyLook),
 };
 
+/** What follows the first answer is fetched while it is worked out. */
+const soon = {
+  shelf: () => import('./shelf/shelf').then((file) => file.Shelf),
+  details: () => import('./details/details').then((file) => file.Details),
+};
+
+const Shelf = dynamic(soon.shelf, { ssr: false });
+const Details = dynamic(soon.details, { ssr: false });
 const KeepItDialog = dynamic(later.keepIt, { ssr: false });
 const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
 const Inspect = dynamic(later.inspect, { ssr: false });
@@ -58,6 +64,7 @@ export function BenchTable() {
     const opened = openBench();
     // Drawn in pieces: the first drawing of the bench is the longest.
     startTransition(() => setEngine(opened.engine));
+    void inPauses([pause, soon.shelf, soon.details]);
     return opened.close;
   }, []);
   useEffect(() => {
