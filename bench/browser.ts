@@ -4,6 +4,7 @@
  */
 import { type Browser, chromium, type Page } from '@playwright/test';
 import { dayStepsMs } from './browser-day';
+import { longestTaskCpuMs } from './page-tasks';
 
 const [address, ...flags] = process.argv.slice(2);
 const isJson = flags.includes('--json');
@@ -19,6 +20,8 @@ interface Waits {
   readonly finalMs: number;
   readonly dragMs: number;
   readonly longestTaskMs: number;
+  /** The same by the processor's clock, without what it waits for other programs. */
+  readonly longestTaskCpuMs: number;
   readonly firstScreenJsKb: number;
   readonly dayStepMs: number;
 }
@@ -56,16 +59,16 @@ async function coldStart(browser: Browser) {
   await page.goto(address!);
   await page.waitForFunction(() => performance.getEntriesByName('cairn first good').length > 0);
   const firstAnswerMs = await lastMark(page, 'first good');
-  // Each file once: a second worker finds it in the browser's store.
-  const jsKb = await page.evaluate(() => {
+  // What came before the answer stood, each file once: a second worker finds it in the browser's store.
+  const jsKb = await page.evaluate((stoodMs) => {
     const sizes = new Map(
       performance
         .getEntriesByType('resource')
-        .filter((entry) => /\.js(\?|$)/.test(entry.name))
+        .filter((entry) => /\.js(\?|$)/.test(entry.name) && (entry as PerformanceResourceTiming).responseEnd <= stoodMs)
         .map((entry) => [entry.name, (entry as PerformanceResourceTiming).encodedBodySize / 1000]),
     );
     return [...sizes.values()].reduce((sum, size) => sum + size, 0);
-  });
+  }, firstAnswerMs);
   const taskMs = await longestTask(page);
   await page.context().close();
   return { firstAnswerMs, jsKb, taskMs };
@@ -130,19 +133,17 @@ async function drag(page: Page): Promise<number> {
   return median(await page.evaluate(() => (window as unknown as { moves: number[] }).moves));
 }
 
-async function measure(): Promise<Waits> {
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox'],
-  });
-  const cold = [];
-  for (let run = 0; run < COLD_RUNS; run += 1) cold.push(await coldStart(browser));
-
+/** A page whose first answer stands, with all that comes after it. */
+async function warmPage(browser: Browser): Promise<Page> {
   const page = await freshPage(browser);
   await page.goto(address!);
   await page.waitForFunction(() => performance.getEntriesByName('cairn final').length > 0);
-  // What comes after the first answer is there: a warm page.
   await page.locator('[data-whole]').waitFor({ state: 'attached' });
+  return page;
+}
+
+/** Genus, root and place, each changed several times: first good and final answer, ms. */
+async function changes(page: Page): Promise<readonly (readonly [number, number])[]> {
   const waits: (readonly [number, number])[] = [];
   const genera = ['masdevallia', 'vanda', 'paphiopedilum'];
   const roots = ['2', '3', '5'];
@@ -152,8 +153,26 @@ async function measure(): Promise<Waits> {
     waits.push(await changed(page, () => sayRoot(page, roots[round]!)));
     waits.push(await changed(page, () => sayPlace(page, places[round]!)));
   }
+  return waits;
+}
+
+async function measure(): Promise<Waits> {
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox'],
+  });
+  const cold = [];
+  for (let run = 0; run < COLD_RUNS; run += 1) cold.push(await coldStart(browser));
+
+  const page = await warmPage(browser);
+  const waits = await changes(page);
   const dragMs = await drag(page);
   const taskMs = await longestTask(page);
+  await page.context().close();
+  // Once more, watched: to watch costs a little, so it is not timed.
+  const taskCpuMs = await longestTaskCpuMs(browser, async () => {
+    await changes(await warmPage(browser));
+  });
   const steps = await dayStepsMs(await freshPage(browser), address!);
   await browser.close();
   return {
@@ -162,6 +181,7 @@ async function measure(): Promise<Waits> {
     finalMs: median(waits.map(([, final]) => final)),
     dragMs,
     longestTaskMs: Math.round(Math.max(taskMs, ...cold.map((run) => run.taskMs))),
+    longestTaskCpuMs: Math.round(taskCpuMs),
     firstScreenJsKb: median(cold.map(({ jsKb }) => jsKb)),
     dayStepMs: median(steps),
   };
@@ -173,6 +193,7 @@ const targets: Readonly<Record<keyof Waits, number>> = {
   finalMs: 1000,
   dragMs: 50,
   longestTaskMs: 100,
+  longestTaskCpuMs: 100,
   firstScreenJsKb: 450,
   dayStepMs: 50,
 };

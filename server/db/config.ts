@@ -21,6 +21,7 @@ import { Migration20261202000000 } from './migrations/Migration20261202000000';
 import { Migration20261203000000 } from './migrations/Migration20261203000000';
 import { Migration20261204000000 } from './migrations/Migration20261204000000';
 import { Migration20261205000000 } from './migrations/Migration20261205000000';
+import { Migration20261206000000 } from './migrations/Migration20261206000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -43,6 +44,7 @@ const migrations = [
   Migration20261203000000,
   Migration20261204000000,
   Migration20261205000000,
+  Migration20261206000000,
 ];
 
 /** The steps that this program knows. */

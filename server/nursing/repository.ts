@@ -20,7 +20,7 @@ interface Row {
 
 const rows = (which: string): string => `
   select plant.id as plant_id, plant.name, plant_now.place_name, plant_now.potted_on::text,
-    array(select distinct event.happened_on::text from event where event.collection_id = plant.collection_id and event.plant_id = plant.id
+    array(select distinct event.happened_on::text from event where event.plant_id = plant.id
       and event.kind = 'watered' and event.hidden_at is null and event.happened_on >= plant_now.potted_on
       order by 1 limit 2) as watered_days,
     plant_now.fed_on::text, plant_now.flushed_on::text, plant_now.outlook, plant_now.nursed,

@@ -20,7 +20,7 @@ const genusTexts = JSON.stringify(
 /** Findings of a finger that still say how a pot dries. */
 const MOST_FELT = 12;
 
-/** A plant has left where its newest coming or going is a going. */
+/** A plant has left where its newest coming or going is a going. Its events are asked for by the plant alone: see event_plant_index. */
 const refresh = (which: string): string => `
   with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text))
   insert into plant_now (plant_id, collection_id, place_key, place_name, potted_on, in_medium_since, medium_id, medium_name,
@@ -48,7 +48,7 @@ const refresh = (which: string): string => `
       round((plant.last_case->'current'->>'yearsInMedium')::numeric * 365.25)::int end as since) said
   left join lateral (
     select id, version, happened_on as on_day, recorded_at, title, data from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'potted'
+    where event.plant_id = plant.id and event.kind = 'potted'
       and event.hidden_at is null
     order by happened_on desc, recorded_at desc limit 1
   ) potted on true
@@ -65,17 +65,17 @@ const refresh = (which: string): string => `
       max(happened_on) filter (where kind = 'bloomed') as bloomed_on,
       max(happened_on) filter (where kind = 'inspected') as looked_over_on
     from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.hidden_at is null
+    where event.plant_id = plant.id and event.hidden_at is null
   ) days on true
   left join lateral (
     select (data->'photoIds'->>0)::uuid as id from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.hidden_at is null
+    where event.plant_id = plant.id and event.hidden_at is null
       and data->'photoIds'->>0 ~ '^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$'
     order by happened_on desc, recorded_at desc limit 1
   ) photo on true
   left join lateral (
     select happened_on as left_on, data->>'how' as left_how from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'left'
+    where event.plant_id = plant.id and event.kind = 'left'
       and event.hidden_at is null
     order by happened_on desc, recorded_at desc limit 1
   ) gone on true
@@ -84,7 +84,7 @@ const refresh = (which: string): string => `
       'bulbs', data->'bulbs', 'condition', data->'condition', 'smell', data->'smell', 'reasons', data->'reasons',
       'pests', data->'pests', 'tips', data->'tips')) as seen
     from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'inspected'
+    where event.plant_id = plant.id and event.kind = 'inspected'
       and event.hidden_at is null and (potted.on_day is null or happened_on > potted.on_day)
     order by happened_on desc, recorded_at desc limit 1
   ) seen on true
@@ -92,14 +92,14 @@ const refresh = (which: string): string => `
     select recorded_at, case when data->>'lookOn' is not null then json_build_object('sign', data->'sign',
       'risk', data->'risk', 'lookOn', data->'lookOn', 'lookedOn', happened_on) end as waits
     from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'looked'
+    where event.plant_id = plant.id and event.kind = 'looked'
       and event.hidden_at is null
     order by recorded_at desc limit 1
   ) waiting on true
   left join lateral (
     select json_agg(json_build_object('need', last.need, 'until', last.until)) as put_off from (
       select distinct on (data->>'need') data->>'need' as need, data->>'until' as until from event
-      where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'put off'
+      where event.plant_id = plant.id and event.kind = 'put off'
         and event.hidden_at is null and (potted.recorded_at is null or event.recorded_at > potted.recorded_at)
       order by data->>'need', recorded_at desc
     ) last
@@ -111,7 +111,7 @@ const refresh = (which: string): string => `
       select data->>'felt' as felt, happened_on as on_day, happened_on - max(happened_on) filter (where kind = 'watered')
         over (order by happened_on, recorded_at rows between unbounded preceding and 1 preceding) as after_days
       from event
-      where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind in ('watered', 'felt')
+      where event.plant_id = plant.id and event.kind in ('watered', 'felt')
         and event.hidden_at is null and (potted.on_day is null or happened_on >= potted.on_day)
       order by happened_on desc, recorded_at desc limit ${2 * MOST_FELT}
     ) of_water
@@ -119,7 +119,7 @@ const refresh = (which: string): string => `
   ) finger on true
   left join lateral (
     select json_build_object('id', id, 'on', happened_on, 'forOn', data->'forOn', 'title', title) as planned from event
-    where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'planned'
+    where event.plant_id = plant.id and event.kind = 'planned'
       and event.hidden_at is null and (potted.recorded_at is null or event.recorded_at > potted.recorded_at)
     order by recorded_at desc limit 1
   ) meant on true
@@ -127,7 +127,7 @@ const refresh = (which: string): string => `
     select json_agg(json_build_object('kind', done.data->'task', 'on', done.happened_on, 'outcome', done.data->'outcome')
       order by done.happened_on) as done
     from event done
-    where done.collection_id = plant.collection_id and done.plant_id = plant.id and done.kind = 'nursed'
+    where done.plant_id = plant.id and done.kind = 'nursed'
       and done.hidden_at is null and done.data->>'pottingId' = potted.id::text
   ) after on true
   where ${which}

@@ -17,7 +17,7 @@ interface EventRow extends TrialEvent {
 const eventsSql = `select plant.id as plant_id, plant.name, event.happened_on::text as on, event.kind,
     event.data->>'holds' as holds, (event.data->>'liveRootsPct')::float8 as "liveRootsPct",
     (event.data->>'shootCount')::float8 as "shootCount"
-  from plant left join event on event.plant_id = plant.id and event.collection_id = plant.collection_id
+  from plant left join event on event.plant_id = plant.id
     and event.kind in ('watered', 'inspected', 'nursed') and event.hidden_at is null
   where plant.collection_id = ? and plant.id = any(?::uuid[]) and plant.deleted_at is null
   order by event.happened_on, event.recorded_at`;

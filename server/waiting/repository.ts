@@ -30,11 +30,11 @@ const waiting = `
   left join lateral (
     select first.happened_on, (
       select count(*) from event
-      where event.collection_id = plant.collection_id and event.plant_id = plant.id and event.kind = 'looked'
+      where event.plant_id = plant.id and event.kind = 'looked'
         and event.hidden_at is null and event.data->>'answer' = 'not yet' and event.recorded_at > first.recorded_at
     ) as looks
     from event first
-    where first.collection_id = plant.collection_id and first.plant_id = plant.id and first.kind = 'looked'
+    where first.plant_id = plant.id and first.kind = 'looked'
       and first.hidden_at is null and first.data->>'answer' = 'waiting'
     order by first.recorded_at desc limit 1
   ) begun on true
