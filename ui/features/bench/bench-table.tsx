@@ -2,7 +2,7 @@
 
 /** What is on the bench: questions, the setup on the stage, what is said of it, and the shelf of choices. */
 import dynamic from 'next/dynamic';
-import { startTransition, useCallback, useEffect, useState } from 'react';
+import { startTransition, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import type { PlanAnswer, SetupReview } from '@core/words';
 import { useBenchKeys } from '../../controls/use-bench-keys';
 import { useOwn } from '../../data/own';
@@ -109,6 +109,8 @@ function Table() {
   const tellMore = useCallback((now: PlanAnswer, of: SetupReview) => {
     startTransition(() => setTold({ plan: now, review: of }));
   }, []);
+  // The shelf first, then the words beside it: each is laid out in a task of its own.
+  const explained = useDeferredValue(told, null);
 
   const isToldStill = plan !== null && review !== null;
   const isAnswered = plan !== null && !isWorking;
@@ -153,8 +155,8 @@ function Table() {
       <div className={styles.details}>
         {isTrying && spec ? (
           <WhatIfPanel spec={spec} />
-        ) : told && isToldStill ? (
-          <Details plan={told.plan} review={told.review} onKeep={openKeeping} />
+        ) : explained && isToldStill ? (
+          <Details plan={explained.plan} review={explained.review} onKeep={openKeeping} />
         ) : null}
       </div>
       <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || told?.plan !== plan}>

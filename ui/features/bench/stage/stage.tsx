@@ -134,7 +134,7 @@ export function Stage({ onDrawn }: StageProps) {
         </div>
         <div className={styles.daysColumn}>
           {isAbove ? <FromAbove spec={spec} plant={plant} units={units} /> : null}
-          {drawnCurve && !isAbove ? (
+          {drawnCurve && isInStep && !isAbove ? (
             <>
               <div className={styles.curve}>
                 <DryCurve curve={drawnCurve} other={change ? triedCurve : null} hour={Math.min(drawnHour, lastHour)} />
