@@ -115,6 +115,6 @@ test('pots on my shelf: kept, put away, brought back, and the only ones proposed
   await done(bench);
   await waitForPlan(bench);
   // Of the widths in stock; nobody has one of 14 or 17 cm.
-  await expect(bench.getByRole('heading', { level: 1 })).toContainText(/\b(9|10|12|13|15) cm /);
+  await expect(bench.getByRole('heading', { level: 1 })).toContainText(/\b(9|10|12|13|15)\scm /);
   await expect(bench.getByTestId('setup').filter({ hasText: /Over water|Foot in water/ })).toHaveCount(0);
 });

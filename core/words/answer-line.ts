@@ -3,7 +3,7 @@ import type { SetupSpec } from '../case';
 import type { DepthRule, Genus } from '../catalogue/genera';
 import { mountKindById, potKindById } from '../catalogue/vessels';
 import { daysOf, type DryingTime, HORIZON_DAYS } from '../physics/drydown';
-import { cm, days, DAYS_FROM, monthNames, number, type WordUnits } from './format';
+import { cm, days, DAYS_FROM, lowerFirst, monthNames, number, type WordUnits } from './format';
 import type { PlanAnswer, SetupReview } from './plan';
 import { setupTitle } from './titles';
 
@@ -19,15 +19,13 @@ const depthWords: Readonly<Record<DepthRule, string>> = {
   'bulb 4 cm under': 'bulb 4 cm under',
 };
 
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
-
 function vesselWords({ vessel }: SetupSpec, units: WordUnits): string {
   if (vessel.kind === 'mount') {
     const pad = vessel.padThicknessCm > 0 ? `${cm(vessel.padThicknessCm, units)} of moss under it` : 'roots bare';
-    const name = lower(mountKindById(vessel.mountKindId).name);
+    const name = lowerFirst(mountKindById(vessel.mountKindId).name);
     return `${cm(vessel.widthCm, units)} ${name}, ${pad}`;
   }
-  return `${cm(vessel.rimDiameterCm, units)} ${lower(potKindById(vessel.potKindId).name)}`;
+  return `${cm(vessel.rimDiameterCm, units)} ${lowerFirst(potKindById(vessel.potKindId).name)}`;
 }
 
 const byVerdict: Readonly<Record<PlanAnswer['timing']['verdict'], readonly [start: string, isNow: boolean]>> = {
@@ -44,9 +42,9 @@ function potLine(plan: PlanAnswer, { spec, placement, ruledOutBy }: SetupReview,
   const start = isNow ? `${isMount ? 'Mount' : 'Pot'} it ${when}` : `${when} ${verb} it`;
   const into = isMount
     ? `on a ${vesselWords(spec, units)}`
-    : `in ${lower(setupTitle(spec, units))}, ${vesselWords(spec, units)}, ${depthWords[placement.depth]}`;
+    : `in ${lowerFirst(setupTitle(spec, units))}, ${vesselWords(spec, units)}, ${depthWords[placement.depth]}`;
   const line = `${start} ${into}.`;
-  return ruledOutBy !== null && plan.isLeastBad ? `Nothing suits; nearest comes: ${lower(line)}` : line;
+  return ruledOutBy !== null && plan.isLeastBad ? `Nothing suits; nearest comes: ${lowerFirst(line)}` : line;
 }
 
 /** Another month is worth a word where its days differ by more than this ratio. */

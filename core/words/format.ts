@@ -115,6 +115,9 @@ export function litres(valueL: number): string {
   return valueL < 1 ? `${number(valueL, 2)} L` : `${number(valueL, 1)} L`;
 }
 
+/** As it stands within a sentence. */
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 export function joinAnd(items: readonly string[]): string {
   if (items.length < 2) return items.join('');
   return `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;

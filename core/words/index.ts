@@ -20,6 +20,7 @@ export {
   cm,
   days,
   litres,
+  lowerFirst,
   metricWords,
   mm,
   mmRange,

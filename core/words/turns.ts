@@ -1,6 +1,6 @@
 /** What would change the order, in words (explore/turns). */
 import type { TurnCondition, TurnFact } from '../explore';
-import { number, type WordUnits } from './format';
+import { lowerFirst, number, type WordUnits } from './format';
 import { setupTitle, vesselText } from './titles';
 
 export interface Turn extends TurnFact {
@@ -27,8 +27,6 @@ function conditionText(when: TurnCondition): string {
       return `With ${when.points} points more humidity`;
   }
 }
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 export function wordTurn(fact: TurnFact, units: WordUnits): Turn {
   const { spec, score } = fact;

@@ -1,6 +1,6 @@
 /** What nobody has looked at, and what it could change (explore/unlooked). */
 import type { Supposed, UnlookedFact } from '../explore';
-import { mm, type WordUnits } from './format';
+import { lowerFirst, mm, type WordUnits } from './format';
 import { setupTitle } from './titles';
 
 function whenText(supposed: Supposed, units: WordUnits): string {
@@ -41,8 +41,6 @@ export const lookedName = (looked: Supposed['looked']): string => lookedNames[lo
 export interface Unlooked extends UnlookedFact {
   readonly sentence: string;
 }
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 export function wordUnlooked(fact: UnlookedFact, units: WordUnits): Unlooked {
   const changes = [

@@ -1,14 +1,15 @@
 /** Words beside a drawing, with a line to what they speak of. */
+import { nb } from '../controls/nb';
 import { colors } from '../theme/tokens';
 
 /** Lines of labels, and how wide a letter is of them, px. */
 export const LINE_PX = 15;
 export const LETTER_PX = 7.4;
 
-/** Breaks a text into lines of about so many letters. */
+/** Breaks a text into lines of about so many letters; a number stays with its unit. */
 export function wrap(text: string, letters: number): string[] {
   const lines: string[] = [];
-  for (const word of text.split(' ')) {
+  for (const word of nb(text).split(' ')) {
     const last = lines[lines.length - 1];
     if (last !== undefined && last.length + word.length < letters) lines[lines.length - 1] = `${last} ${word}`;
     else lines.push(word);

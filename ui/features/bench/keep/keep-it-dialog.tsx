@@ -5,14 +5,14 @@ import { Alert, DatePicker, Input, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { genusOf, type PlanCase, type SetupSpec } from '@core';
-import { setupTitle, vesselText } from '@core/words';
+import { lowerFirst, setupTitle, vesselText } from '@core/words';
 import type { PlantLog } from '@server/plants/schemas';
 import { Choice } from '../../../controls/choice';
 import type { PottedEntry } from '../../../data/bench-draft';
 import { useStock } from '../../../data/stock';
 import { useUnits } from '../../../data/units-context';
 import { ThemeProvider } from '../../../theme/provider';
-import styles from '../bench.module.css';
+import styles from './keep.module.css';
 import { oldPotOf, PottedStock, takenOf, takesOf, type Typed } from './potted-stock';
 import { useKeepIt } from './use-keep-it';
 import { waysFor, type WayToKeep, wayWords } from './ways';
@@ -81,58 +81,60 @@ export function KeepItDialog(props: KeepItDialogProps) {
         onOk={save}
         onCancel={onClose}
       >
-        <Choice isWide label="How to keep it" options={waysFor(entry)} value={way} onChange={setWay} />
-        <p className={styles.what}>
-          {setupTitle(spec, units)}
-          {spec.vessel.kind === 'pot' ? `, ${vesselText(spec, units)}` : ''}. {words.kept}
-        </p>
-        {way === 'put right' ? null : (
-          <>
-            <label htmlFor="plant-name">Name on the tag</label>
-            <Input
-              id="plant-name"
-              value={plantName}
-              maxLength={120}
-              onChange={(event) => setPlantName(event.target.value)}
-            />
-          </>
-        )}
-        <label htmlFor="potted-on">{words.dayLabel}</label>
-        <DatePicker
-          id="potted-on"
-          style={{ width: '100%' }}
-          value={days[way] === null ? null : dayjs(days[way])}
-          allowClear={way === 'planned'}
-          onChange={(day) =>
-            setDays({ ...days, [way]: day?.format('YYYY-MM-DD') ?? (way === 'planned' ? null : days[way]) })
-          }
-        />
-        <label htmlFor="potted-note">Note</label>
-        <Input.TextArea
-          id="potted-note"
-          value={note}
-          maxLength={2000}
-          autoSize={{ minRows: 2 }}
-          onChange={(event) => setNote(event.target.value)}
-        />
-        {way === 'planned' ? null : (
-          <PottedStock
-            takes={takes}
-            typed={typed}
-            onTyped={setTyped}
-            isTaken={isTaken}
-            onTaken={setTaken}
-            takenLabel={
-              way === 'put right'
-                ? 'Take this out of stock, in place of what it took'
-                : 'Take out of stock what it used'
+        <div className={styles.fields}>
+          <Choice isWide label="How to keep it" options={waysFor(entry)} value={way} onChange={setWay} />
+          <p className={styles.what}>
+            {setupTitle(spec, units)}
+            {spec.vessel.kind === 'pot' ? `, ${lowerFirst(vesselText(spec, units))}` : ''}. {words.kept}
+          </p>
+          {way === 'put right' ? null : (
+            <>
+              <label htmlFor="plant-name">Name on the tag</label>
+              <Input
+                id="plant-name"
+                value={plantName}
+                maxLength={120}
+                onChange={(event) => setPlantName(event.target.value)}
+              />
+            </>
+          )}
+          <label htmlFor="potted-on">{words.dayLabel}</label>
+          <DatePicker
+            id="potted-on"
+            style={{ width: '100%' }}
+            value={days[way] === null ? null : dayjs(days[way])}
+            allowClear={way === 'planned'}
+            onChange={(day) =>
+              setDays({ ...days, [way]: day?.format('YYYY-MM-DD') ?? (way === 'planned' ? null : days[way]) })
             }
-            oldPot={oldPot}
-            isBack={isBack}
-            onBack={setBack}
           />
-        )}
-        {fault ? <Alert type="error" showIcon title={fault} style={{ marginTop: 12 }} /> : null}
+          <label htmlFor="potted-note">Note</label>
+          <Input.TextArea
+            id="potted-note"
+            value={note}
+            maxLength={2000}
+            autoSize={{ minRows: 2 }}
+            onChange={(event) => setNote(event.target.value)}
+          />
+          {way === 'planned' ? null : (
+            <PottedStock
+              takes={takes}
+              typed={typed}
+              onTyped={setTyped}
+              isTaken={isTaken}
+              onTaken={setTaken}
+              takenLabel={
+                way === 'put right'
+                  ? 'Take this out of stock, in place of what it took'
+                  : 'Take out of stock what it used'
+              }
+              oldPot={oldPot}
+              isBack={isBack}
+              onBack={setBack}
+            />
+          )}
+          {fault ? <Alert type="error" showIcon title={fault} /> : null}
+        </div>
       </Modal>
     </ThemeProvider>
   );

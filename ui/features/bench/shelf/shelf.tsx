@@ -56,7 +56,7 @@ export const Shelf = memo(function Shelf({ setups }: { readonly setups: readonly
               <span className={styles.rank}>{i + 1}</span>
               <span className={styles.merit}>{setup.merit}</span>
               <span className={styles.approach}>{setup.approachName}</span>
-              <span className={styles.title}>{setup.title}</span>
+              <span className={styles.title}>{nb(setup.title)}</span>
               <span className={styles.facts}>{nb(`${daysRange(setup)} · ${monthMark(setup.year).text}`)}</span>
             </button>
             <button

@@ -20,6 +20,7 @@ import styles from './stage.module.css';
 import { showHour, useHour } from './hours';
 import { TimeControl } from './time-control';
 import { Button } from '../../../controls/button';
+import { nb } from '../../../controls/nb';
 
 /** When what is being drawn now stands on the screen. */
 function afterPaint(): Promise<void> {
@@ -96,8 +97,8 @@ export function Stage({ onDrawn }: StageProps) {
     <section className={styles.stage} aria-label="The chosen setup">
       <div className={styles.head}>
         <div className={styles.answer} aria-live="polite" aria-atomic>
-          <h1>{line.pot}</h1>
-          <p>{line.water}</p>
+          <h1>{nb(line.pot)}</h1>
+          <p>{nb(line.water)}</p>
         </div>
         <span className={styles.actions}>
           {change || !isPot ? null : (
