@@ -47,7 +47,13 @@ export function JudgeDialog({ name, isBusy, onKeep, onClose }: JudgeDialogProps)
     });
   };
   return (
-    <KeepDialog title={`${name}: how it went`} isBusy={isBusy} isComplete={hold !== null} onKeep={keep} onClose={onClose}>
+    <KeepDialog
+      title={`${name}: how it went`}
+      isBusy={isBusy}
+      isComplete={hold !== null}
+      onKeep={keep}
+      onClose={onClose}
+    >
       <div>
         <p>Tugged gently</p>
         <Choice isWide label="Tugged gently" options={holds} value={hold} onChange={setHold} />

@@ -18,10 +18,19 @@ async function makeShapes({ readCase, emptyDraft }: typeof import('../../data/be
   await breath();
 }
 
+/** Each part is taken up before the whole that holds it, in a task of its own. */
+async function takeUpParts(): Promise<void> {
+  await import('./sentence/sentence');
+  await breath();
+  await import('./stage/stage');
+  await breath();
+}
+
 export const Bench = dynamic(
   () =>
     import('../../data/bench-draft')
       .then(makeShapes)
+      .then(takeUpParts)
       .then(() => import('./bench-table'))
       .then((file) => file.BenchTable),
   { loading: () => <p className={styles.waiting}>Setting the bench…</p> },
