@@ -19,8 +19,11 @@ interface Waits {
   readonly firstGoodMs: number;
   readonly finalMs: number;
   readonly dragMs: number;
+  /** The longest task of a page, over several pages. */
   readonly longestTaskMs: number;
-  /** The same by the processor's clock, without what it waits for other programs. */
+  /** The longest of all of them: on a machine with other work, the one that waited longest for it. */
+  readonly worstTaskMs: number;
+  /** The longest by the processor's clock, without what it waits for other programs. */
   readonly longestTaskCpuMs: number;
   readonly firstScreenJsKb: number;
   readonly dayStepMs: number;
@@ -167,7 +170,7 @@ async function measure(): Promise<Waits> {
   const page = await warmPage(browser);
   const waits = await changes(page);
   const dragMs = await drag(page);
-  const taskMs = await longestTask(page);
+  const tasksMs = [await longestTask(page), ...cold.map(({ taskMs }) => taskMs)];
   await page.context().close();
   // Once more, watched: to watch costs a little, so it is not timed.
   const taskCpuMs = await longestTaskCpuMs(browser, async () => {
@@ -180,7 +183,8 @@ async function measure(): Promise<Waits> {
     firstGoodMs: median(waits.map(([first]) => first)),
     finalMs: median(waits.map(([, final]) => final)),
     dragMs,
-    longestTaskMs: Math.round(Math.max(taskMs, ...cold.map((run) => run.taskMs))),
+    longestTaskMs: median(tasksMs),
+    worstTaskMs: Math.round(Math.max(...tasksMs)),
     longestTaskCpuMs: Math.round(taskCpuMs),
     firstScreenJsKb: median(cold.map(({ jsKb }) => jsKb)),
     dayStepMs: median(steps),
@@ -193,6 +197,7 @@ const targets: Readonly<Record<keyof Waits, number>> = {
   finalMs: 1000,
   dragMs: 50,
   longestTaskMs: 100,
+  worstTaskMs: 100,
   longestTaskCpuMs: 100,
   firstScreenJsKb: 450,
   dayStepMs: 50,

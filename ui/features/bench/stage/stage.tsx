@@ -31,6 +31,7 @@ function afterPaint(): Promise<void> {
 const DryCurve = dynamic(
   () =>
     afterPaint()
+      .then(afterPaint)
       .then(() => import('./dry-curve'))
       .then((file) => file.DryCurve),
   {
