@@ -7,6 +7,7 @@ import { memo } from 'react';
 import { daysOf, specId } from '@core';
 import { monthMark, number, type SetupAnswer } from '@core/words';
 import { nb } from '../../../controls/nb';
+import { Together } from '../../../controls/together';
 import { ShelfPot, shelfSizeCm, STANDS_PX } from '../../../drawing/shelf-pot';
 import { choose, toggleBeside } from '../state/actions';
 import { useStage } from '../state/stage-store';
@@ -56,7 +57,9 @@ export const Shelf = memo(function Shelf({ setups }: { readonly setups: readonly
               <span className={styles.rank}>{i + 1}</span>
               <span className={styles.merit}>{setup.merit}</span>
               <span className={styles.approach}>{setup.approachName}</span>
-              <span className={styles.title}>{nb(setup.title)}</span>
+              <span className={styles.title}>
+                <Together text={setup.title} />
+              </span>
               <span className={styles.facts}>{nb(`${daysRange(setup)} · ${monthMark(setup.year).text}`)}</span>
             </button>
             <button

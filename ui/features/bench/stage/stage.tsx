@@ -21,6 +21,7 @@ import { showHour, useHour } from './hours';
 import { TimeControl } from './time-control';
 import { Button } from '../../../controls/button';
 import { nb } from '../../../controls/nb';
+import { Together } from '../../../controls/together';
 
 /** When what is being drawn now stands on the screen. */
 function afterPaint(): Promise<void> {
@@ -98,7 +99,9 @@ export function Stage({ onDrawn }: StageProps) {
     <section className={styles.stage} aria-label="The chosen setup">
       <div className={styles.head}>
         <div className={styles.answer} aria-live="polite" aria-atomic>
-          <h1>{nb(line.pot)}</h1>
+          <h1>
+            <Together text={line.pot} />
+          </h1>
           <p>{nb(line.water)}</p>
         </div>
         <span className={styles.actions}>
