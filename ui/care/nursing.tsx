@@ -2,7 +2,7 @@
 
 /** Steps after potting: each done, or skipped, by one touch; late ones say so. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../controls/page-link';
 import { useState } from 'react';
 import { nursingNames, nursingSentence } from '@core/words';
 import type { PlantNursing } from '@server/nursing/schemas';
@@ -70,7 +70,8 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
             <div>
               {ofOne ? null : (
                 <p>
-                  <Link href={`/plants/${plantId}`}>{plantName}</Link> {placeName ? <small>{placeName}</small> : null}
+                  <PageLink href={`/plants/${plantId}`}>{plantName}</PageLink>{' '}
+                  {placeName ? <small>{placeName}</small> : null}
                 </p>
               )}
               <p>

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { PageLink } from '../controls/page-link';
 import { usePathname } from 'next/navigation';
 import { Choice } from '../controls/choice';
 import { useUnits } from '../data/units-context';
@@ -32,17 +32,22 @@ export function Header() {
   const { units, setUnits } = useUnits();
   return (
     <header className={styles.header}>
-      <Link href="/" className={styles.name}>
+      <PageLink href="/" className={styles.name}>
         <CairnMark />
         <span>Tender Cairn</span>
-      </Link>
+      </PageLink>
       <nav aria-label="Pages" className={styles.nav}>
         {pages.map((page) => {
           const isHere = page.href === '/' ? path === '/' : path.startsWith(page.href);
           return (
-            <Link key={page.href} href={page.href} className={styles.link} aria-current={isHere ? 'page' : undefined}>
+            <PageLink
+              key={page.href}
+              href={page.href}
+              className={styles.link}
+              aria-current={isHere ? 'page' : undefined}
+            >
               {page.label}
-            </Link>
+            </PageLink>
           );
         })}
       </nav>

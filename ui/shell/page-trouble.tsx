@@ -1,5 +1,5 @@
 'use client';
-import Link from 'next/link';
+import { PageLink } from '../controls/page-link';
 import styles from './page-trouble.module.css';
 import { Button } from '../controls/button';
 
@@ -13,7 +13,7 @@ export function PageTrouble({ onRetry }: { readonly onRetry: () => void }) {
         <Button kind="main" onClick={onRetry}>
           Try again
         </Button>
-        <Link href="/">To the bench</Link>
+        <PageLink href="/">To the bench</PageLink>
       </p>
     </div>
   );

@@ -29,8 +29,8 @@ export const mediumColors: Readonly<Record<string, string>> = {
 export const MOUNT_WOOD = '#8d7152';
 
 export const fonts = {
-  text: "'Public Sans Variable', system-ui, sans-serif",
-  latin: "'Newsreader Variable', Georgia, serif",
+  text: "'Public Sans Variable', sans-serif",
+  latin: "'Newsreader Variable', serif",
 } as const;
 
 /** Smallest side of anything to be touched with wet fingers, px. */

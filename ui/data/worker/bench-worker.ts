@@ -43,7 +43,8 @@ import { placeBook } from '../place-book';
 import { isOpening, keyOf, openingCase } from './early-plan';
 
 export type OnProgress = (done: number, total: number) => void;
-export type OnBest = (best: PlanFacts) => void;
+/** Done when the page has drawn it: worked on meanwhile, both would take longer on a machine of two cores. */
+export type OnBest = (best: PlanFacts) => Promise<void>;
 
 /** How sure the answer is, and what would change it. */
 export interface DoubtFacts {
@@ -78,12 +79,15 @@ function breath(): Promise<void> {
   });
 }
 
+/** Hears of a step. isPause: messages will be heard after it. What it promises is waited for. */
+type OnStep = (step: PlanStep, isPause: boolean) => Promise<void> | null;
+
 /** Runs a plan, hearing messages now and then: what stops it, and what a helper found. */
 async function runPlan(
   planCase: PlanCase,
   port: MessagePort | null,
   isFromBack: boolean,
-  onStep: (step: PlanStep, isPause: boolean) => void,
+  onStep: OnStep,
 ): Promise<PlanFacts | null> {
   const turn = (planTurn += 1);
   const shared = port ? shareWork(isFromBack, (finding) => port.postMessage(finding)) : undefined;
@@ -95,9 +99,9 @@ async function runPlan(
       const step = steps.next();
       if (step.done) return step.value;
       const isPause = performance.now() - since >= CHUNK_MS;
-      onStep(step.value, isPause);
-      if (!isPause) continue;
-      await breath();
+      const waiting = onStep(step.value, isPause);
+      if (!isPause && !waiting) continue;
+      await (waiting ?? breath());
       if (turn !== planTurn) return null;
       since = performance.now();
     }
@@ -106,23 +110,21 @@ async function runPlan(
   }
 }
 
-type Told = (step: PlanStep, isPause: boolean) => void;
-
 /** A plan begun before the page asked: what it found so far, and who hears of the rest. */
 interface EarlyPlan {
   readonly key: string;
   readonly answer: Promise<PlanFacts | null>;
   best: PlanFacts | null;
-  tell: Told;
+  tell: OnStep;
 }
 
 let early: EarlyPlan | null = null;
 
 function beginEarly(planCase: PlanCase): void {
-  const begun: Omit<EarlyPlan, 'answer'> = { key: keyOf(planCase), best: null, tell: () => undefined };
+  const begun: Omit<EarlyPlan, 'answer'> = { key: keyOf(planCase), best: null, tell: () => null };
   const answer = runPlan(planCase, null, false, (step, isPause) => {
     begun.best = step.best ?? begun.best;
-    begun.tell(step, isPause);
+    return begun.tell(step, isPause);
   });
   // Whoever asks hears of a failure; without anyone asking it is none.
   answer.catch(() => undefined);
@@ -161,22 +163,28 @@ const api = {
     port: MessagePort | null,
   ): Promise<PlanFacts | null> {
     let toldAt = performance.now();
-    const tell: Told = ({ done, total, best }, isPause) => {
-      if (best) void onBest(best);
-      if (!isPause || performance.now() - toldAt < TELL_MS) return;
-      toldAt = performance.now();
-      void onProgress(done, total);
+    const tell: OnStep = ({ done, total, best }, isPause) => {
+      if (isPause && performance.now() - toldAt >= TELL_MS) {
+        toldAt = performance.now();
+        void onProgress(done, total);
+      }
+      return best && onBest(best);
     };
     const begun = takeEarly(planCase);
     if (!begun) return runPlan(planCase, port, false, tell);
     port?.close();
-    if (begun.best) void onBest(begun.best);
-    begun.tell = tell;
+    // Found before anybody asked: the next step waits until it is drawn.
+    let drawing = begun.best && onBest(begun.best);
+    begun.tell = (step, isPause) => {
+      const waiting = drawing ?? tell(step, isPause);
+      drawing = null;
+      return waiting;
+    };
     return begun.answer;
   },
   /** Works at the same plan from the other end, and tells what it finds. */
   async help(planCase: PlanCase, port: MessagePort): Promise<void> {
-    await runPlan(planCase, port, true, () => undefined);
+    await runPlan(planCase, port, true, () => null);
   },
   /** Stops the plan under way; the worker stays warm. */
   stopPlan(): void {

@@ -31,18 +31,19 @@ export class LongWork<Api> {
   ) {}
 
   /** Starts the worker before it is asked anything, so that the first question finds it there. */
-  warm(): void {
+  warm(): Running<Api> {
     this.running ??= this.startWorker();
+    return this.running;
   }
 
   async run<T>(start: (api: Comlink.Remote<Api>) => Promise<T>): Promise<Outcome<T>> {
     this.cancel();
-    this.running ??= this.startWorker();
+    const { api } = this.warm();
     this.isBusy = true;
     const cancelled = new Promise<Outcome<T>>((resolve) => {
       this.abandon = () => resolve({ status: 'cancelled' });
     });
-    const answered = start(this.running.api).then(
+    const answered = start(api).then(
       (value): Outcome<T> => ({ status: 'done', value }),
       (error: unknown): Outcome<T> => ({ status: 'failed', message: messageOf(error) }),
     );

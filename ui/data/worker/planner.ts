@@ -46,8 +46,12 @@ export class Planner {
     if (hasCoreForHelper()) this.helping.warm();
   }
 
-  /** Started when it is needed: at a cold start the plan's own worker comes first. */
+  /**
+   * On two cores the plan's own worker, which hears questions between two setups: a second one, read and warmed while the
+   * first works, would hold up both and the page. On more, one of its own, started when it is needed.
+   */
   private get quickApi(): Comlink.Remote<BenchApi> {
+    if (!hasCoreForHelper()) return this.planning.warm().api;
     this.quick ??= startWorker();
     return this.quick.api;
   }
@@ -63,7 +67,7 @@ export class Planner {
         planCase,
         Comlink.proxy((done, total) => {
           // The plan is under way: its first answer will be asked for its days.
-          if (!this.isClosed) this.quick ??= startWorker();
+          if (!this.isClosed) void this.quickApi;
           onProgress(done, total);
         }),
         Comlink.proxy(onBest),

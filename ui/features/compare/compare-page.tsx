@@ -2,7 +2,7 @@
 
 /** Up to four setups side by side to one scale, with what they do and cost. One printed page. */
 import { PrinterOutlined } from '@ant-design/icons';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { daysOf, genusOf, type PlanCase, specId } from '@core';
 import {
@@ -44,7 +44,8 @@ function CompareInBrowser() {
     return (
       <p className={styles.empty}>
         <h1 className="visually-hidden">Side by side</h1>
-        Nothing is set beside anything yet. On the <Link href="/">bench</Link>, touch the plus on up to four setups.
+        Nothing is set beside anything yet. On the <PageLink href="/">bench</PageLink>, touch the plus on up to four
+        setups.
       </p>
     );
   }
@@ -89,9 +90,9 @@ function Sheet({ planCase, reviews, units, onTakeAway }: SheetProps) {
         <Button icon={<PrinterOutlined />} onClick={() => window.print()}>
           Print
         </Button>
-        <Link href="/" className="on-screen-only">
+        <PageLink href="/" className="on-screen-only">
           <Button>Back to the bench</Button>
-        </Link>
+        </PageLink>
       </header>
       <table className={styles.sheet}>
         <thead>

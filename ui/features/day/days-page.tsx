@@ -2,7 +2,7 @@
 
 /** Potting days, the next and those that were; and plants that are due chosen for a new one. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { wordNeed } from '@core/words';
@@ -50,10 +50,10 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
         <ul className={styles.days}>
           {days.map((day) => (
             <li key={day.id}>
-              <Link href={`/days/${day.id}${day.isBegun && !day.isStopped ? '/run' : ''}`}>
+              <PageLink href={`/days/${day.id}${day.isBegun && !day.isStopped ? '/run' : ''}`}>
                 <strong>{dayjs(day.on).format('dddd, D MMMM YYYY')}</strong>
                 <span>{stateText(day)}</span>
-              </Link>
+              </PageLink>
             </li>
           ))}
         </ul>
@@ -61,7 +61,7 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
       <section aria-label="A new one" className={styles.newDay}>
         <h2>A new one</h2>
         <p>
-          Choose who is done. Others come by choosing them under <Link href="/plants">Plants</Link>.
+          Choose who is done. Others come by choosing them under <PageLink href="/plants">Plants</PageLink>.
         </p>
         <ul className={styles.choose}>
           {needing.map(({ plantId, name, placeName, need, planned }) => (

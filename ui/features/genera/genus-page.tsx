@@ -1,7 +1,7 @@
 'use client';
 
 /** A genus to be read: how it grows, its roots beside the media, what schools do, where values come from. */
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useRouter } from 'next/navigation';
 import { generaCatalogue, genusById } from '@core';
 import { genusStory, trapSentences } from '@core/words';
@@ -45,9 +45,9 @@ export function GenusPage({ genusId }: { readonly genusId: string }) {
         <Button kind="main" onClick={toBench}>
           Put one on the bench
         </Button>
-        <Link href="/library">
+        <PageLink href="/library">
           <Button>All we know</Button>
-        </Link>
+        </PageLink>
       </header>
       <div className={styles.story}>
         <HabitSketch genus={genus} />

@@ -2,7 +2,7 @@
 
 /** A genus of the grower's own: begun from one that is like it, every value theirs to state. */
 import { Input, Select } from 'antd';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, ownGenusSchema } from '@core';
 import { type Fault, metricWords, mmRange, parseWith } from '@core/words';
@@ -79,9 +79,9 @@ export function OwnGenusPage() {
     <article className={styles.page}>
       <header className={styles.head}>
         <h1>A genus of your own</h1>
-        <Link href="/library">
+        <PageLink href="/library">
           <Button>All we know</Button>
-        </Link>
+        </PageLink>
       </header>
       {own.length > 0 ? (
         <ul className={styles.own}>

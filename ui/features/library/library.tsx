@@ -2,7 +2,7 @@
 
 /** What the advice rests on: genera, media and pots, each value with its origin. */
 import { Input } from 'antd';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { generaCatalogue, genusById, mediaCatalogue, vesselCatalogue } from '@core';
 import { trapSentences } from '@core/words';
@@ -94,12 +94,12 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
       return (
         <div>
           <div className={styles.links}>
-            <Link href={`/genera/${genus.id}`}>
+            <PageLink href={`/genera/${genus.id}`}>
               <Button kind="main">Read its page</Button>
-            </Link>
-            <Link href="/genera/own">
+            </PageLink>
+            <PageLink href="/genera/own">
               <Button>Add a genus of your own</Button>
-            </Link>
+            </PageLink>
           </div>
           <EntryView
             key={id}

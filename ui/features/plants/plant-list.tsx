@@ -2,7 +2,7 @@
 
 /** All plants: found as one types, filtered, ordered, and written down about many at once. */
 import { PlusOutlined } from '@ant-design/icons';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Facets, PlantPage } from '@server/plants/schemas';
@@ -79,8 +79,8 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
     return (
       <>
         <p className={styles.none}>
-          No plants yet. <Link href="/">Plan one on the bench</Link>, pot it, and it stands here. Or put on record what
-          you have.
+          No plants yet. <PageLink href="/">Plan one on the bench</PageLink>, pot it, and it stands here. Or put on
+          record what you have.
         </p>
         <AddPlant />
       </>
@@ -131,16 +131,16 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
         ) : null}
         <Choice label="Shown as" options={looks} value={look} onChange={setLook} />
         <SaveTable asked={asked} />
-        <Link className={styles.labels} href="/trials">
+        <PageLink className={styles.labels} href="/trials">
           Trials…
-        </Link>
-        <Link className={styles.labels} href="/plants/files">
+        </PageLink>
+        <PageLink className={styles.labels} href="/plants/files">
           Lists and files…
-        </Link>
+        </PageLink>
         {plants.length > 0 ? (
-          <Link className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>
+          <PageLink className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>
             Labels to print
-          </Link>
+          </PageLink>
         ) : null}
         {isAny ? null : (
           <Button
@@ -172,15 +172,15 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
             <Button kind="link" onClick={() => setChosen(new Map())}>
               Choose none
             </Button>
-            <Link className={styles.labels} href={`/days?ids=${[...chosen.keys()].join(',')}`}>
+            <PageLink className={styles.labels} href={`/days?ids=${[...chosen.keys()].join(',')}`}>
               A potting day with them
-            </Link>
-            <Link className={styles.labels} href={`/trials?ids=${[...chosen.keys()].join(',')}`}>
+            </PageLink>
+            <PageLink className={styles.labels} href={`/trials?ids=${[...chosen.keys()].join(',')}`}>
               A trial with them
-            </Link>
-            <Link className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
+            </PageLink>
+            <PageLink className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
               Labels to print
-            </Link>
+            </PageLink>
           </p>
           <CareBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
         </section>

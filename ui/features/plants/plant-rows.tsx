@@ -3,7 +3,7 @@
 /** Rows of plants: only those in sight are in the page, however many there are. */
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import { kindName } from '@core/words';
@@ -89,7 +89,7 @@ function Row({ plant, isChosen, onToggle }: RowProps) {
       <label className={styles.choose}>
         <input type="checkbox" checked={isChosen} aria-label={`Choose ${name}`} onChange={() => onToggle(plant)} />
       </label>
-      <Link href={`/plants/${id}`} className={styles.rowLink}>
+      <PageLink href={`/plants/${id}`} className={styles.rowLink}>
         {photoId ? (
           /* eslint-disable-next-line @next/next/no-img-element -- small already, from our own server */
           <img src={`/api/photos/${photoId}/small`} alt="" width={52} height={52} loading="lazy" />
@@ -125,7 +125,7 @@ function Row({ plant, isChosen, onToggle }: RowProps) {
           ) : null}
           {flag ? <span data-flag={flag}>{flagWords[flag]}</span> : null}
         </span>
-      </Link>
+      </PageLink>
     </div>
   );
 }

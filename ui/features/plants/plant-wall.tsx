@@ -2,7 +2,7 @@
 
 /** Plants as a wall of pictures: only those in sight are in the page, however many there are. */
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import type { PlantSummary } from '@server/plants/schemas';
@@ -94,7 +94,7 @@ function Tile({ plant, tilePx, isChosen, onToggle }: TileProps) {
   const { id, name, tagNumber, genusId, photoId, placeName, left } = plant;
   return (
     <>
-      <Link href={`/plants/${id}`}>
+      <PageLink href={`/plants/${id}`}>
         {photoId ? (
           // Small ones of our own making: nothing is gained by the framework's.
           // eslint-disable-next-line @next/next/no-img-element
@@ -106,7 +106,7 @@ function Tile({ plant, tilePx, isChosen, onToggle }: TileProps) {
         )}
         <strong>{name}</strong>
         <small>{[tagNumber, left ? `${left.how}` : placeName].filter(Boolean).join(', ')}</small>
-      </Link>
+      </PageLink>
       <label className={styles.wallChoose}>
         <input
           type="checkbox"

@@ -2,7 +2,7 @@
 
 /** One thing on the shelf: how much there is, and what can be done about it in one touch. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { type StockEntryKind, stockUnitOf } from '@core';
 import { stockAmountText, thingText } from '@core/words';
@@ -163,7 +163,7 @@ function Entries({ row }: { readonly row: StockRow }) {
             {plant ? (
               <>
                 {' '}
-                for <Link href={`/plants/${plant.id}`}>{plant.name}</Link>
+                for <PageLink href={`/plants/${plant.id}`}>{plant.name}</PageLink>
               </>
             ) : null}
           </span>

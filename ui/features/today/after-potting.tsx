@@ -1,7 +1,7 @@
 'use client';
 
 /** What plants that were potted ask for today. */
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import type { NursingList } from '@server/nursing/schemas';
 import { Nursing } from '../../care/nursing';
 import { useNursing } from '../../data/nursing';
@@ -22,9 +22,9 @@ export function AfterPotting({ first }: { readonly first: NursingList }) {
       </h2>
       {due.length === 0 ? <p className={styles.none}>Nothing today.</p> : null}
       <Nursing tasks={due.slice(0, SHOWN)} today={today} />
-      <Link href="/nursing" className={styles.all}>
+      <PageLink href="/nursing" className={styles.all}>
         All of it, day by day
-      </Link>
+      </PageLink>
     </section>
   );
 }

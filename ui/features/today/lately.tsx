@@ -2,7 +2,7 @@
 
 /** For whoever comes back: what changed, the season in each place, and what the record says by now. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { demoPlaces, dryingPowerMmPerDay, mediumById, type Place, yearDrying } from '@core';
 import { monthNames, number, percent, years } from '@core/words';
 import type { Learned } from '@server/learned/schemas';
@@ -58,7 +58,7 @@ function Changed({ learned: { lately } }: { readonly learned: Learned }) {
       <ul className={styles.changed}>
         {lately.newest.map(({ plantId, plantName, kind, on }, n) => (
           <li key={n}>
-            <span>{dayjs(on).format('D MMM')}</span> <Link href={`/plants/${plantId}`}>{plantName}</Link>{' '}
+            <span>{dayjs(on).format('D MMM')}</span> <PageLink href={`/plants/${plantId}`}>{plantName}</PageLink>{' '}
             {doneWords[kind]}
           </li>
         ))}

@@ -1,7 +1,7 @@
 'use client';
 
 /** Plants by need: each with the one reason that puts it there, how sure that is, and what it waits for. */
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { genusById, genusIds } from '@core';
 import { needName, wordNeed } from '@core/words';
@@ -55,7 +55,7 @@ function NeedLine({ plant, day }: { readonly plant: DuePlant; readonly day: stri
       <div>
         <p className={styles.name}>
           {tagNumber ? <span className={styles.tag}>{tagNumber}</span> : null}
-          <Link href={`/plants/${plantId}`}>{name}</Link> <span className="latin">{kindName(genusId)}</span>
+          <PageLink href={`/plants/${plantId}`}>{name}</PageLink> <span className="latin">{kindName(genusId)}</span>
           <span className={styles.where}>{[placeName, spot].filter(Boolean).join(', ')}</span>
         </p>
         <p className={styles.reason}>{reason}</p>

@@ -1,6 +1,6 @@
 /** What is meant and not yet done, the soonest first. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/due/schemas';
 import styles from './today.module.css';
 
@@ -21,9 +21,9 @@ export function Planned({ plants, today }: { readonly plants: DueList['planned']
       <ul className={styles.thirsty}>
         {plants.map(({ plantId, name, placeName, planned }) => (
           <li key={plantId} className={styles.thirst}>
-            <Link href={`/plants/${plantId}`} className={styles.plantLink}>
+            <PageLink href={`/plants/${plantId}`} className={styles.plantLink}>
               {name}
-            </Link>
+            </PageLink>
             <p>{planned.title}</p>
             <p className={styles.when}>
               {placeName ? `${placeName}, ` : ''}

@@ -2,7 +2,7 @@
 
 /** What needs a grower today: plants by need, pots that want water, signs to look for, and the year ahead. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/due/schemas';
 import type { NursingList } from '@server/nursing/schemas';
 import type { WaitingList } from '@server/waiting/schemas';
@@ -29,8 +29,8 @@ export function TodayView({ firstDue, firstWaiting, firstNursing }: TodayProps) 
       <div className={styles.head}>
         <h1>{dayjs(due.today).format('dddd, D MMMM')}</h1>
         <nav aria-label="From here" className={styles.ways}>
-          <Link href="/days">Potting days</Link>
-          <Link href="/solutions">Feed and water</Link>
+          <PageLink href="/days">Potting days</PageLink>
+          <PageLink href="/solutions">Feed and water</PageLink>
         </nav>
       </div>
       <p className={styles.reckoning} aria-live="polite">

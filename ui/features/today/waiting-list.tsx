@@ -3,7 +3,7 @@
 /** Plants that wait for a sign: which sign, when to look, what waiting risks, and one touch for what was found. */
 import { CheckOutlined, ClockCircleOutlined, WarningOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import {
   daysToLook,
   genusById,
@@ -94,9 +94,9 @@ function WaitingLine({ plant }: { readonly plant: WaitingPlant }) {
   return (
     <li className={styles.waitsFor} data-due={isDue ? '' : undefined}>
       <div>
-        <Link href={`/plants/${plantId}`} className={styles.waitsName}>
+        <PageLink href={`/plants/${plantId}`} className={styles.waitsName}>
           <strong>{name}</strong>
-        </Link>{' '}
+        </PageLink>{' '}
         <span className="latin">{genusIds.includes(genusId) ? genusById(genusId).name : genusId}</span>
         <p>
           Until {until}. {riskText}

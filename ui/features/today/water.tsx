@@ -2,7 +2,7 @@
 
 /** Pots that want water today, by their own days; one touch waters, another says that it is still wet. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/due/schemas';
 import { Button } from '../../controls/button';
 import { today } from '../../data/look-days';
@@ -30,9 +30,9 @@ export function Water({ plants }: { readonly plants: DueList['water'] }) {
           return (
             <li key={plantId} className={styles.thirst}>
               <div>
-                <Link href={`/plants/${plantId}`} className={styles.plantLink}>
+                <PageLink href={`/plants/${plantId}`} className={styles.plantLink}>
                   {name}
-                </Link>
+                </PageLink>
                 <p className={styles.when}>
                   {placeName ? `${placeName}, ` : ''}last on {dayjs(wateredOn).format('D MMM')}, about every{' '}
                   {Math.max(1, Math.round(days))} {Math.round(days) <= 1 ? 'day' : 'days'} now

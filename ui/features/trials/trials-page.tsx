@@ -1,7 +1,7 @@
 'use client';
 
 /** Trials: two or more setups for one kind of plant, followed with the same measure, and what the numbers say by now. */
-import Link from 'next/link';
+import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import type { PlantSummary } from '@server/plants/schemas';
 import type { TrialList, TrialRow } from '@server/trials/schemas';
@@ -39,7 +39,7 @@ export function TrialsPage({ first, plants, chosenIds }: TrialsPageProps) {
       </div>
       <p className={styles.soft}>
         Pot against mount, one mix against another: plants by lot, one measure, and an answer that says when it cannot
-        tell. Plants come by choosing them under <Link href="/plants">Plants</Link>.
+        tell. Plants come by choosing them under <PageLink href="/plants">Plants</PageLink>.
       </p>
       {open && isBrowser ? (
         <TrialForm

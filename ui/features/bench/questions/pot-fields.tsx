@@ -3,7 +3,7 @@
 /** Years of room, and the pots on the grower's own shelf: those in stock. */
 import { DeleteOutlined } from '@ant-design/icons';
 import { InputNumber, Select, Switch } from 'antd';
-import Link from 'next/link';
+import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
 import { stockItemSchema, vesselCatalogue } from '@core';
 import { cm, parseWith, stockAmountText, thingText } from '@core/words';
@@ -100,7 +100,7 @@ export function PotFields() {
       </ul>
       <UnreadableNote kept={stock?.unreadable ?? []} />
       <p className={styles.hint}>
-        Count, change and buy on the page <Link href="/stock">Stock</Link>.
+        Count, change and buy on the page <PageLink href="/stock">Stock</PageLink>.
       </p>
       <PotForm />
     </div>

@@ -2,7 +2,7 @@
 
 /** The ranked setups as pots on a shelf, best first, to one scale. */
 import { CheckOutlined, PlusOutlined } from '@ant-design/icons';
-import Link from 'next/link';
+import { PageLink } from '../../../controls/page-link';
 import { memo } from 'react';
 import { daysOf, specId } from '@core';
 import { monthMark, number, type SetupAnswer } from '@core/words';
@@ -77,9 +77,9 @@ export const Shelf = memo(function Shelf({ setups }: { readonly setups: readonly
       </ol>
       {beside.length > 0 ? (
         <div className={styles.compareBar}>
-          <Link href="/compare">
+          <PageLink href="/compare">
             <Button kind="main">Compare {beside.length}</Button>
-          </Link>
+          </PageLink>
         </div>
       ) : null}
     </section>

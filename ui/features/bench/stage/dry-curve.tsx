@@ -11,12 +11,13 @@ import {
   type ChartOptions,
   type Plugin,
 } from 'chart.js';
-import { useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SetupCurve } from '@core';
 import { curveText } from '../../../drawing/spoken';
 import { fonts } from '../../../theme/tokens';
 import { usePalette } from '../../../theme/use-palette';
+import { afterPaint } from './after-paint';
 import styles from './stage.module.css';
 
 interface DryCurveProps {
@@ -72,7 +73,23 @@ Chart.register(LinearScale, LineElement, PointElement, Filler, nowLine);
 
 const layerDash: Readonly<Record<string, number[]>> = { main: [], crocking: [2, 3], 'top dressing': [8, 4] };
 
+/** Whether the room for it has been laid out: measured before that, everything new on the page would be laid out with it. */
+function useIsLaidOut(): boolean {
+  const [isLaidOut, setLaidOut] = useState(false);
+  useEffect(() => {
+    let isGone = false;
+    void afterPaint().then(() => {
+      if (!isGone) startTransition(() => setLaidOut(true));
+    });
+    return () => {
+      isGone = true;
+    };
+  }, []);
+  return isLaidOut;
+}
+
 export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
+  const isLaidOut = useIsLaidOut();
   const colors = usePalette();
   const [byLayer, setByLayer] = useState(false);
   const isByLayer = byLayer && other === null && curve.layers.length > 1;
@@ -172,7 +189,7 @@ export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
   );
   return (
     <>
-      <Line data={data} options={options} aria-label={curveText(curve)} role="img" />
+      {isLaidOut ? <Line data={data} options={options} aria-label={curveText(curve)} role="img" /> : null}
       {other === null && curve.layers.length > 1 ? (
         <button type="button" className={styles.byLayer} aria-pressed={byLayer} onClick={() => setByLayer(!byLayer)}>
           by layer

@@ -17,16 +17,12 @@ import { DrawnSetup } from './drawn-setup';
 import { dueText } from './due';
 import { MonthStrip } from './month-strip';
 import styles from './stage.module.css';
+import { afterPaint } from './after-paint';
 import { showHour, useHour } from './hours';
 import { TimeControl } from './time-control';
 import { Button } from '../../../controls/button';
 import { nb } from '../../../controls/nb';
 import { Together } from '../../../controls/together';
-
-/** When what is being drawn now stands on the screen. */
-function afterPaint(): Promise<void> {
-  return new Promise((resolve) => requestAnimationFrame(() => setTimeout(resolve)));
-}
 
 /** The curve's library is large: the answer does not wait for it. */
 const DryCurve = dynamic(

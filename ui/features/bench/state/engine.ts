@@ -19,7 +19,7 @@ import type { Refusable } from '../../../data/worker/bench-worker';
 import { messageOf, type Outcome } from '../../../data/worker/long-work';
 import type { Planner } from '../../../data/worker/planner';
 import { readingOf, useCase } from './case-store';
-import { mark, markDrawn } from './marks';
+import { mark, markDrawn, whenDrawn } from './marks';
 import { emptyPlan, monthOf, specOf, usePlanned } from './plan-store';
 import { useAbove } from './above-store';
 import { useStage } from './stage-store';
@@ -138,9 +138,10 @@ export function startEngine(planner: BenchPlanner, memory: AnswerMemory): Engine
         if (!isOver && askedKey === key) set({ working: { done, total } });
       },
       (best) => {
-        if (isOver || isClosed || askedKey !== key) return;
+        if (isOver || isClosed || askedKey !== key) return Promise.resolve();
         set({ failure: null, planCase, plan: best, doubts: null });
         markDrawn('first good');
+        return whenDrawn();
       },
     );
     isOver = true;

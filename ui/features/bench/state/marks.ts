@@ -9,6 +9,20 @@ export function mark(name: Mark): void {
 /** Set, and not drawn yet. */
 const undrawn = new Set<Mark>();
 
+/** Whoever waits for the next drawing to stand. */
+let waiting: (() => void)[] = [];
+
+/** A page that is not looked at draws nothing: so long is waited for it at most, ms. */
+const AT_LATEST_MS = 250;
+
+/** When what was just set stands on the page, or soon after. */
+export function whenDrawn(): Promise<void> {
+  return new Promise((resolve) => {
+    waiting.push(resolve);
+    setTimeout(resolve, AT_LATEST_MS);
+  });
+}
+
 /** To be marked when what was just set stands on the page, its drawing with it. */
 export function markDrawn(name: Mark): void {
   undrawn.add(name);
@@ -18,7 +32,14 @@ export function markDrawn(name: Mark): void {
 export function standsDrawn(): void {
   if (undrawn.size === 0) return;
   const names = [...undrawn];
+  const heard = waiting;
   undrawn.clear();
+  waiting = [];
   // The first frame paints it; the second comes after that.
-  requestAnimationFrame(() => requestAnimationFrame(() => names.forEach(mark)));
+  requestAnimationFrame(() =>
+    requestAnimationFrame(() => {
+      names.forEach(mark);
+      heard.forEach((hear) => hear());
+    }),
+  );
 }

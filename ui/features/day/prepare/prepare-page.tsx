@@ -1,7 +1,7 @@
 'use client';
 
 /** A potting day prepared: who, when, into what, out of which bags. One thing changed and all of it follows. */
-import Link from 'next/link';
+import { PageLink } from '../../../controls/page-link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { DayKept } from '@core';
@@ -80,9 +80,9 @@ export function PreparePage({ first }: { readonly first: Day & { readonly day: D
             <Button kind="main" isLarge onClick={() => router.push(`/days/${first.id}/run`)}>
               To the bench
             </Button>
-            <Link href={`/days/${first.id}/print`} className={styles.print}>
+            <PageLink href={`/days/${first.id}/print`} className={styles.print}>
               Sheets and tags to print
-            </Link>
+            </PageLink>
             <span className={styles.soft}>{draft.isKept ? 'Kept.' : 'Being kept…'}</span>
           </div>
         </>

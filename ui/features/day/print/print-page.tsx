@@ -4,7 +4,7 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { QRCode } from 'antd';
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
 import type { DayKept } from '@core';
 import { clockText, type DayAnswer, litres, wordDay, type WordedDayPlant } from '@core/words';
@@ -54,7 +54,7 @@ export function PrintPage({ first }: { readonly first: Day & { readonly day: Day
         <Button kind="main" isLarge icon={<PrinterOutlined />} disabled={!answer} onClick={() => window.print()}>
           Print
         </Button>
-        <Link href={`/days/${first.id}`}>Back to the day</Link>
+        <PageLink href={`/days/${first.id}`}>Back to the day</PageLink>
       </div>
       {answer ? null : <p aria-live="polite">Working the day out…</p>}
       {answer && shows('run') ? <RunSheet day={day} answer={answer} /> : null}

@@ -2,7 +2,7 @@
 
 /** One plant at a time, large: its drawing, its steps with its amounts, and one big control. Nothing needs typing. */
 import dayjs from 'dayjs';
-import Link from 'next/link';
+import { PageLink } from '../../../controls/page-link';
 import { useCallback, useMemo, useState } from 'react';
 import type { DayKept, PlanCase, RunPlant, SetupSpec, StepKind } from '@core';
 import { clockText, spanText, wordDay, type WordedDayPlant } from '@core/words';
@@ -132,7 +132,7 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
           {waiting > 0 ? ` · ${waiting} waiting to be sent` : ''}
         </p>
         <Timers timers={timersOf(state.plants)} onGo={take} />
-        <Link href={`/days/${first.id}`}>All of the day</Link>
+        <PageLink href={`/days/${first.id}`}>All of the day</PageLink>
       </div>
       {inHand && runPlant ? (
         <InHand

@@ -1,7 +1,7 @@
 'use client';
 
 /** Everything out as files, and in again: a grower's own list, an archive of this program. */
-import Link from 'next/link';
+import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
 import { useIsBrowser } from '../../../data/stored';
 import { Button } from '../../../controls/button';
@@ -59,7 +59,7 @@ function InBrowser() {
       <ArchiveIn />
       <Intakes />
       <p>
-        <Link href="/plants">Back to the plants</Link>
+        <PageLink href="/plants">Back to the plants</PageLink>
       </p>
     </>
   );
