@@ -18,6 +18,7 @@ import { curveText } from '../../../drawing/spoken';
 import { fonts } from '../../../theme/tokens';
 import { usePalette } from '../../../theme/use-palette';
 import { afterPaint } from './after-paint';
+import { freeRoom } from './free-room';
 import styles from './stage.module.css';
 
 interface DryCurveProps {
@@ -40,6 +41,10 @@ declare module 'chart.js' {
   }
 }
 
+const LINE_WORDS = 'water again';
+const WORDS_OFF_PX = 4;
+const WORDS_HIGH_PX = 18;
+
 /** The upright line at the hour shown, and the level line at which to water. */
 const nowLine: Plugin<'line'> = {
   id: 'nowLine',
@@ -56,8 +61,20 @@ const nowLine: Plugin<'line'> = {
     ctx.stroke();
     ctx.fillStyle = options.dueColor ?? '';
     ctx.font = `12px ${fonts.text}`;
-    ctx.textAlign = 'right';
-    ctx.fillText('water again', chartArea.right - 4, y - 5);
+    const { side, lies } = freeRoom({
+      curves: chart.getSortedVisibleDatasetMetas().map(({ data }) => data),
+      ...chartArea,
+      y,
+      widthPx: ctx.measureText(LINE_WORDS).width + 2 * WORDS_OFF_PX,
+      heightPx: WORDS_HIGH_PX,
+    });
+    ctx.textAlign = side;
+    ctx.textBaseline = lies === 'above' ? 'bottom' : 'top';
+    ctx.fillText(
+      LINE_WORDS,
+      side === 'right' ? chartArea.right - WORDS_OFF_PX : chartArea.left + WORDS_OFF_PX,
+      lies === 'above' ? y - WORDS_OFF_PX : y + WORDS_OFF_PX,
+    );
     ctx.setLineDash([]);
     ctx.strokeStyle = options.color ?? '';
     ctx.lineWidth = 2;
