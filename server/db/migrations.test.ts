@@ -1,30 +1,12 @@
 /** From the first migration, with data in it, to the last and back: nothing kept is lost on either way. */
 import { randomUUID } from 'node:crypto';
-import { MikroORM } from '@mikro-orm/postgresql';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../plants/repository';
 import { fillStandings } from '../standings/refresh';
-import { quietConfig, testDatabaseUrl } from '../testing/database';
+import { withOwnDatabase } from '../testing/own-database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec, id: specId } = makePlan(planCase).setups[0]!;
-
-/** A database of its own: its tables come and go. */
-async function withOwnDatabase(work: (orm: MikroORM) => Promise<void>): Promise<void> {
-  const name = `migrations_${randomUUID().replaceAll('-', '')}`;
-  const address = new URL(testDatabaseUrl());
-  const admin = await MikroORM.init(quietConfig(address.href));
-  await admin.em.execute(`create database ${name}`);
-  address.pathname = `/${name}`;
-  const orm = await MikroORM.init(quietConfig(address.href));
-  try {
-    await work(orm);
-  } finally {
-    await orm.close();
-    await admin.em.execute(`drop database ${name}`);
-    await admin.close();
-  }
-}
 
 test('data of the first tables survives to the last ones and back', async () => {
   await withOwnDatabase(async (orm) => {
