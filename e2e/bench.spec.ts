@@ -76,6 +76,10 @@ test('half-filled work survives a reload, wrong values too', async ({ bench }) =
   await expect(bench.getByRole('dialog')).toHaveCount(0);
 });
 
+const DRAG_PX = 70;
+/** A layer is moved by tenths of a centimetre. */
+const DRAG_SLACK_PX = 3;
+
 test('a layer boundary can be dragged, moved by keys, and the change undone', async ({ bench }) => {
   const surface = bench.getByRole('slider', { name: 'Surface of the medium' });
   const before = Number(await surface.getAttribute('aria-valuenow'));
@@ -90,9 +94,12 @@ test('a layer boundary can be dragged, moved by keys, and the change undone', as
   const grip = (await surface.boundingBox())!;
   await bench.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
   await bench.mouse.down();
-  await bench.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2 + 70, { steps: 12 });
+  await bench.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2 + DRAG_PX, { steps: 12 });
   await bench.mouse.up();
   await expect.poll(async () => Number(await surface.getAttribute('aria-valuenow'))).toBeLessThan(before - 2);
+  // The handle has stayed under the hand: nothing that came with the change moved the drawing.
+  const dragged = (await surface.boundingBox())!;
+  expect(Math.abs(dragged.y - grip.y - DRAG_PX)).toBeLessThan(DRAG_SLACK_PX);
   await expect(bench.getByTestId('due')).not.toHaveText(due);
 });
 

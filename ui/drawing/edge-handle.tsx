@@ -20,6 +20,14 @@ interface EdgeHandleProps {
   readonly onMove: (heightCm: number, isStart: boolean) => void;
 }
 
+/** A hand that holds the handle. */
+interface Drag {
+  readonly fromY: number;
+  readonly fromCm: number;
+  readonly cmPerPx: number;
+  isFirst: boolean;
+}
+
 const KEY_STEP_CM = 0.5;
 const GRIP_GAP_PX = 26;
 /** Handles are touched in a ring of more than 44 px, on a screen somewhat narrower too. */
@@ -28,18 +36,30 @@ export const LANE_PX = 48;
 export const BESIDE_GRIP_PX = GRIP_GAP_PX + 20;
 
 export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, lane, units, onMove }: EdgeHandleProps) {
-  const isFirst = useRef(false);
-  const isDragging = useRef(false);
+  const drag = useRef<Drag | null>(null);
   const y = frame.basePx - heightCm * frame.scale;
   const half = halfWidthCm * frame.scale;
   const gripX = frame.axisPx + half + GRIP_GAP_PX + lane * LANE_PX;
 
-  const heightAt = (event: PointerEvent<SVGGElement>): number => {
-    const svg = event.currentTarget.ownerSVGElement;
-    const matrix = svg?.getScreenCTM();
-    if (!svg || !matrix) return heightCm;
-    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    return (frame.basePx - point.y) / frame.scale;
+  /** By how far the hand has gone: should the drawing move meanwhile, the layer goes on with the hand. */
+  const begin = (event: PointerEvent<SVGGElement>): void => {
+    const pxPerUnit = event.currentTarget.ownerSVGElement?.getScreenCTM()?.d;
+    if (!pxPerUnit) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { fromY: event.clientY, fromCm: heightCm, cmPerPx: 1 / (pxPerUnit * frame.scale), isFirst: true };
+  };
+
+  const follow = (event: PointerEvent): void => {
+    if (!drag.current) return;
+    const { fromY, fromCm, cmPerPx, isFirst } = drag.current;
+    // Only touched so far.
+    if (isFirst && event.clientY === fromY) return;
+    drag.current.isFirst = false;
+    onMove(fromCm + (fromY - event.clientY) * cmPerPx, isFirst);
+  };
+
+  const end = (): void => {
+    drag.current = null;
   };
 
   const onKeyDown = (event: KeyboardEvent) => {
@@ -64,22 +84,10 @@ export function EdgeHandle({ label, heightCm, range, halfWidthCm, frame, lane, u
       data-part="edge"
       style={{ cursor: 'ns-resize', touchAction: 'none' }}
       onKeyDown={onKeyDown}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        isDragging.current = true;
-        isFirst.current = true;
-      }}
-      onPointerMove={(event) => {
-        if (!isDragging.current) return;
-        onMove(heightAt(event), isFirst.current);
-        isFirst.current = false;
-      }}
-      onPointerUp={() => {
-        isDragging.current = false;
-      }}
-      onPointerCancel={() => {
-        isDragging.current = false;
-      }}
+      onPointerDown={begin}
+      onPointerMove={follow}
+      onPointerUp={end}
+      onPointerCancel={end}
     >
       <rect x={frame.axisPx - half} y={y - 12} width={gripX - frame.axisPx + half} height={24} fill="transparent" />
       <path d={`M${frame.axisPx - half} ${y} H${gripX}`} stroke={colors.ink} strokeWidth={1.6} strokeDasharray="6 4" />

@@ -111,16 +111,6 @@ export function Stage({ onDrawn }: StageProps) {
               What if…
             </Button>
           )}
-          {canUndo ? (
-            <Button icon={<UndoOutlined />} onClick={undoEdit}>
-              Undo
-            </Button>
-          ) : null}
-          {isEdited ? (
-            <Button icon={<RollbackOutlined />} onClick={asProposed}>
-              As proposed
-            </Button>
-          ) : null}
         </span>
       </div>
       {review.ruledOutBy ? (
@@ -131,6 +121,19 @@ export function Stage({ onDrawn }: StageProps) {
       ) : null}
       <div className={styles.body}>
         <div className={styles.drawing}>
+          {/* Over the drawing: nothing moves under the finger that changes the first layer. */}
+          <div className={styles.back}>
+            {canUndo ? (
+              <Button icon={<UndoOutlined />} onClick={undoEdit}>
+                Undo
+              </Button>
+            ) : null}
+            {isEdited ? (
+              <Button icon={<RollbackOutlined />} onClick={asProposed}>
+                As proposed
+              </Button>
+            ) : null}
+          </div>
           <DrawnSetup drawn={isInStep ? ready : null} hour={shownHour} monthIndex={monthIndex} isAbove={isAbove} />
         </div>
         <div className={styles.daysColumn}>
