@@ -1,6 +1,6 @@
 /** The collection as a grower uses it: found, filtered, written down about, put right, put off, and two at one plant. */
 import { readFile } from 'node:fs/promises';
-import AxeBuilder from '@axe-core/playwright';
+import { barriers } from './barriers';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server';
 
@@ -231,13 +231,8 @@ test.describe('a plant', () => {
       for (const name of ['Tag and papers…', 'Bloom…', 'Treated…', 'Moved…', 'Left…', 'Divide…']) {
         await visitor.getByRole('button', { name, exact: true }).click();
         await expect(visitor.getByRole('dialog')).toBeVisible();
-        const { violations } = await new AxeBuilder({ page: visitor }).include('.ant-modal').analyze();
-        expect
-          .soft(
-            violations.map(({ id }) => id),
-            `${name} at ${size.width}`,
-          )
-          .toEqual([]);
+        const found = await barriers(visitor, { within: '.ant-modal' });
+        expect.soft(found, `${name} at ${size.width}`).toEqual([]);
         await visitor.keyboard.press('Escape');
         await expect(visitor.getByRole('dialog')).toHaveCount(0);
       }

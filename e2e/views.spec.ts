@@ -4,8 +4,8 @@
  */
 import { randomUUID } from 'node:crypto';
 import { setTimeout } from 'node:timers/promises';
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { barriers } from './barriers';
 import { expect, sayGenus, test, waitForPlan } from './server';
 
 // They look and change nothing: whichever browser is free takes the next.
@@ -94,20 +94,14 @@ async function smallTargets(page: Page, within = 'body'): Promise<readonly strin
   );
 }
 
-const allRules = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 /** What another colour can spoil; the rest is the same in the dark. */
 const colourRules = ['color-contrast', 'link-in-text-block'];
 
 /** within: of the whole page, or only of what stands there. */
 async function faults(page: Page, { colorScheme }: Sight, within?: string): Promise<readonly string[]> {
-  const axe = new AxeBuilder({ page });
-  if (colorScheme === 'dark') axe.withRules(colourRules);
-  else axe.withTags(allRules);
-  // The pieces in the pot are paths by the hundred, hidden from readers as one.
-  const report = await (within ? axe.include(within) : axe.exclude('[data-part="pieces"]')).analyze();
   const outside = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   return [
-    ...report.violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(' | ')}`),
+    ...(await barriers(page, { within, rules: colorScheme === 'dark' ? colourRules : undefined })),
     ...(outside > 0 ? [`sticks out sideways by ${outside} px`] : []),
     ...(await smallTargets(page, within)),
   ];

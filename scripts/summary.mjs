@@ -21,7 +21,7 @@ const counted = (name, counts) => {
   if (bad === 0 && (read(name)?.trim() !== 'ok' || good === 0)) failed += 1;
 };
 
-for (const step of ['tables', 'code', 'types', 'layout', 'build', 'migrate', 'demo', 'chaos']) {
+for (const step of ['tables', 'code', 'types', 'layout', 'build', 'demo', 'chaos']) {
   if (read(step)?.trim() === 'ok') passed += 1;
   else {
     failed += 1;

@@ -53,8 +53,8 @@ function randomPlans(count: number): readonly PlanFacts[] {
   );
 }
 
-test('no sentence of a hundred answers has a fault of language, in metric units or in inches', () => {
-  const plans = randomPlans(100);
+test('no sentence of fifty answers has a fault of language, in metric units or in inches', () => {
+  const plans = randomPlans(50);
   const inches = { length: 'inch', temperature: 'F' } as const;
   const faults = plans.flatMap((plan) => [
     ...languageFaults(wordPlan(plan, metricWords)),
