@@ -38,19 +38,26 @@ export class Application {
     };
   }
 
-  /** Starts it, on the port it had before, and waits until it answers. */
+  /**
+   * Starts it, on the port it had before, and waits until it says that it answers. That it answers is not enough: where its
+   * keeper was killed, the server of before does so for a moment more.
+   */
   async start(): Promise<void> {
     this.port ||= execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
     const keeper = spawn('./start', {
       stdio: ['ignore', 'pipe', 'pipe'],
       env: { ...process.env, CAIRN_DATA: this.dataFolder, PORT: this.port, CAIRN_DAILY_COPY: 'off' },
     });
+    let told = '';
     for (const output of [keeper.stdout, keeper.stderr]) {
-      output.on('data', (bytes: Buffer) => this.said.push(String(bytes)));
+      output.on('data', (bytes: Buffer) => {
+        told += String(bytes);
+        this.said.push(String(bytes));
+      });
     }
     this.keeper = keeper;
     const until = Date.now() + START_MS;
-    while (!(await this.isWell())) {
+    while (!(told.includes(this.address) && (await this.isWell()))) {
       if (keeper.exitCode !== null) throw new Error(`./start ended with ${keeper.exitCode}: ${this.said.join('')}`);
       if (Date.now() > until) throw new Error(`./start did not come up: ${this.said.join('')}`);
       await pause(LOOK_EVERY_MS);

@@ -11,6 +11,20 @@ test('the first screen answers at once: ranked setups with reasons, ruled-out on
   ).toBeVisible();
 });
 
+test('the page behind a link is fetched when a hand comes near it, not before', async ({ visitor, app }) => {
+  const fetched: string[] = [];
+  visitor.on('request', (request) => {
+    const { pathname, searchParams } = new URL(request.url());
+    if (searchParams.has('_rsc')) fetched.push(pathname);
+  });
+  await visitor.goto(app.address);
+  await waitForPlan(visitor);
+  expect(fetched).toEqual([]);
+  await visitor.getByRole('link', { name: 'Today', exact: true }).hover();
+  await expect.poll(() => fetched).toContain('/today');
+  expect(new Set(fetched).size).toBe(1);
+});
+
 test('changing the plant changes the answer without a page change', async ({ bench }) => {
   const before = await bench.getByTestId('setup').allInnerTexts();
   await sayGenus(bench, 'vanda', 'Vanda');

@@ -38,7 +38,7 @@ export class Planner {
   private readonly planning = new LongWork(startWorker, (api) => void api.stopPlan());
   private readonly helping = new LongWork(startWorker, (api) => void api.stopPlan());
   private readonly thinking = new LongWork(startWorker);
-  private quick: Running<BenchApi> | null = null;
+  private beside: Running<BenchApi> | null = null;
   private isClosed = false;
 
   constructor() {
@@ -46,14 +46,18 @@ export class Planner {
     if (hasCoreForHelper()) this.helping.warm();
   }
 
+  /** Started when it is needed: at a cold start the plan's own worker comes first. */
+  private get besideApi(): Comlink.Remote<BenchApi> {
+    this.beside ??= startWorker();
+    return this.beside.api;
+  }
+
   /**
    * On two cores the plan's own worker, which hears questions between two setups: a second one, read and warmed while the
-   * first works, would hold up both and the page. On more, one of its own, started when it is needed.
+   * first works, would hold up both and the page.
    */
   private get quickApi(): Comlink.Remote<BenchApi> {
-    if (!hasCoreForHelper()) return this.planning.warm().api;
-    this.quick ??= startWorker();
-    return this.quick.api;
+    return hasCoreForHelper() ? this.besideApi : this.planning.warm().api;
   }
 
   /**
@@ -118,7 +122,8 @@ export class Planner {
   }
 
   growth(planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null): Promise<GrowthView | null> {
-    return this.quickApi.growth(planCase, spec, stands);
+    // It takes longer than a plan can wait.
+    return this.besideApi.growth(planCase, spec, stands);
   }
 
   whatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf, monthIndex: number): Promise<TriedFacts> {
@@ -130,6 +135,6 @@ export class Planner {
     this.planning.close();
     this.helping.close();
     this.thinking.close();
-    this.quick?.worker.terminate();
+    this.beside?.worker.terminate();
   }
 }
