@@ -1,6 +1,6 @@
 /**
  * The bench's workers: one for the plan and one that helps it, one for slow second thoughts about it (how sure, what
- * would change it, what each school would do), one for quick answers about a single setup. They answer
+ * would change it, what each school would do), one beside them for answers about a single setup. They answer
  * in figures; the screens word them, so that other units need no new computation.
  */
 import * as Comlink from 'comlink';
