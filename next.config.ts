@@ -1,8 +1,8 @@
 import type { NextConfig } from 'next';
 import { PHASE_PRODUCTION_BUILD } from 'next/constants';
 import { join } from 'node:path';
-import { packBuilt } from './server/built/pack';
-import { takeUpWhole } from './server/built/whole-at-once';
+import { packBuilt } from './server/runtime/static-assets/pack';
+import { takeUpWhole } from './server/runtime/static-assets/whole-at-once';
 import { addressOf, bundleWorker, writeWorker } from './ui/data/worker/bundle';
 
 export default function config(phase: string): NextConfig {

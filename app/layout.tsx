@@ -15,7 +15,7 @@ export const metadata: Metadata = {
 };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  // Made for each request: its scripts carry the nonce of its answer (server/door/headers.ts).
+  // Made for each request: its scripts carry the nonce of its answer (server/runtime/gateway/headers.ts).
   const policy = (await headers()).get('content-security-policy') ?? '';
   const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
   return (

@@ -6,17 +6,17 @@
 import { randomUUID } from 'node:crypto';
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { demoPlaces, genusIds, makePlan, makeRecipe, outlookOf, type PlanCase, questionVersions } from '@core';
-import { recordCare } from '@server/care/repository';
-import { ensureCollection } from '@server/collections/repository';
-import { databaseUrl, ormConfig } from '@server/db/config';
-import { dueList } from '@server/due/repository';
-import { learnedOf } from '@server/learned/repository';
-import { listFacets, listPlants } from '@server/plants/list';
-import { plantLog } from '@server/plants/repository';
-import { anyPlant, wordsOf } from '@server/plants/wish';
-import type { Scope } from '@server/scope';
-import { fillStandings } from '@server/standings/refresh';
-import { listWaiting } from '@server/waiting/repository';
+import { recordCare } from '@server/records/journal/record-done';
+import { ensureCollection } from '@server/records/collections/repository';
+import { databaseUrl, ormConfig } from '@server/runtime/database/config';
+import { dueList } from '@server/projections/due/repository';
+import { learnedOf } from '@server/projections/insights/repository';
+import { listFacets, listPlants } from '@server/projections/plants/list';
+import { plantLog } from '@server/projections/plants/plant-log';
+import { anyPlant, wordsOf } from '@server/projections/plants/list-query';
+import type { Scope } from '@server/records/collections/scope';
+import { fillStandings } from '@server/projections/plant-state/refresh';
+import { listWaiting } from '@server/projections/sign-watch/repository';
 
 const SIZES = [500, 5_000] as const;
 const EVENTS_A_PLANT = 20;
@@ -33,9 +33,9 @@ const places = demoPlaces.slice(0, 6).map(({ id }) => id);
 /** A few setups, each with what is to come of it: the plants share them. */
 const samples = kinds.map((genus, n) => {
   const planCase: PlanCase = { genus, place: places[n % places.length]! };
-  const { spec, id } = makePlan(planCase, demoPlaces, { isRough: true }).setups[0]!;
-  const potted = { planCase, spec: { ...spec, id }, recipe: makeRecipe(planCase, demoPlaces, spec), note: '' };
-  return { planCase, potted, outlook: outlookOf(planCase, spec, demoPlaces) };
+  const { spec, id } = makePlan(planCase, { isRough: true }).setups[0]!;
+  const potted = { planCase, spec: { ...spec, id }, recipe: makeRecipe(planCase, spec), note: '' };
+  return { planCase, potted, outlook: outlookOf(planCase, spec) };
 });
 
 const madeOf = `

@@ -80,15 +80,15 @@ const median = (times: readonly number[]): number => [...times].sort((a, b) => a
 function coldMs(plants: number): number {
   const day = dayOf(plants, fresh);
   fresh += 1;
-  return msOf(() => prepareDay(day, demoPlaces));
+  return msOf(() => prepareDay(day));
 }
 
 export function dayFigures() {
   for (let n = 0; n < 3; n += 1) coldMs(20);
   const cold = SIZES.map((plants) => median(Array.from({ length: 3 }, () => coldMs(plants))));
   const day = dayOf(40);
-  prepareDay(day, demoPlaces);
-  const dayMs = median(Array.from({ length: 9 }, () => msOf(() => prepareDay(day, demoPlaces))));
+  prepareDay(day);
+  const dayMs = median(Array.from({ length: 9 }, () => msOf(() => prepareDay(day))));
   // Each plant of a long day against each of a short one: 1 is linear.
   const growth = cold.at(-1)! / SIZES.at(-1)! / (cold[1]! / SIZES[1]!);
   return {

@@ -43,7 +43,7 @@ function metBy(setup: Setup, plan: Plan, expected: (typeof workedCases)[number][
 }
 
 function pairsOf({ ask, expect, group }: (typeof workedCases)[number]): readonly Pair[] {
-  const plan = makePlan(ask, demoPlaces, { isRough: true });
+  const plan = makePlan(ask, { isRough: true });
   const setups = plan.setups.map((setup) => ({ has: worthOf(setup.scoredBy), met: metBy(setup, plan, expect) }));
   const pairs = setups.flatMap((better) =>
     setups

@@ -14,7 +14,7 @@ import {
   makePot,
   mediumById,
   monthDrying,
-  placeIn,
+  placeById,
   type PottedSetup,
   regimeFigures,
   type RootNeeds,
@@ -51,7 +51,7 @@ function medianMs(run: () => unknown, times: number, warmUps: number): number {
 }
 
 const yearColumn = buildYearColumn(setup, drinker);
-const flat = yearDrying(placeIn(demoPlaces, 'heated-flat'));
+const flat = yearDrying(placeById('heated-flat'));
 const needs: RootNeeds = {
   regime: regimeFigures['wet-dry'],
   airNeed: 0.35,
@@ -96,7 +96,7 @@ const planCase = { genus: 'phalaenopsis', place: 'heated-flat' };
 let candidates = 0;
 const planMs = medianMs(
   () => {
-    candidates = makePlan(planCase, demoPlaces).candidateCount;
+    candidates = makePlan(planCase).candidateCount;
   },
   7,
   2,
@@ -115,7 +115,7 @@ const growth = shelves.map((kinds) => {
   let count = 0;
   const ms = medianMs(
     () => {
-      count = makePlan({ ...planCase, ownPots }, demoPlaces).candidateCount;
+      count = makePlan({ ...planCase, ownPots }).candidateCount;
     },
     5,
     1,
@@ -125,7 +125,7 @@ const growth = shelves.map((kinds) => {
 
 // Where plants grow in ten sizes of pot, as asked of a warm worker.
 const growIn = (plantCount: number) => () =>
-  growthInPots({ genus: 'cattleya-unifoliate', place: 'heated-flat', plantCount }, demoPlaces, []);
+  growthInPots({ genus: 'cattleya-unifoliate', place: 'heated-flat', plantCount }, []);
 const placementMs = medianMs(growIn(1), 7, 3);
 const placementThreeMs = medianMs(growIn(3), 5, 2);
 

@@ -162,7 +162,7 @@ async function runDay(
 
 /** Writes plants, what is done to two of them at once, places and changes of places until told to stop; what is begun is brought to its end. */
 export async function write(address: () => string, label: string, run: Readonly<Run>, tally: Tally): Promise<void> {
-  const { spec } = makePlan(planCase, demoPlaces).setups[0]!;
+  const { spec } = makePlan(planCase).setups[0]!;
   const itemId = await putTagsIn(address(), label, run, tally);
   let before: readonly Written[] = [];
   for (let count = 0; !run.isOver && !run.isLost; count += 1) {

@@ -3,7 +3,7 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { makeBackup } from '../server/backup/backup';
+import { makeBackup } from '../server/runtime/backup/backup';
 import { testDatabaseUrl } from '../server/testing/database';
 
 const root = join(__dirname, '..');

@@ -1,11 +1,11 @@
 /** The core on the command line: JSON in, JSON out. */
 import * as z from 'zod';
 import {
-  dayQuestionFor,
+  dayQuestionSchema,
   demoPlaces,
   genusOf,
   growthInPots,
-  inspectQuestionFor,
+  inspectQuestionSchema,
   makePlan,
   placeSchema,
   prepareDay,
@@ -45,9 +45,9 @@ import {
   wordTurn,
   wordWhatIf,
 } from '@core/words';
-import { archiveSchema } from '../server/archive/schemas';
-import { listInputSchema } from '../server/lists/schemas';
-import { stockAddSchema } from '../server/stock/schemas';
+import { archiveSchema } from '../server/exchange/archive/schemas';
+import { listInputSchema } from '../server/exchange/lists/schemas';
+import { stockAddSchema } from '../server/records/stock/schemas';
 import { readJson, refusalText, UsageError } from './input';
 import { placeOfFile } from './place-file';
 
@@ -76,7 +76,7 @@ FILE may be - for standard input, but not of backup and restore.`;
 
 /** Cases may name the demo's places, or bring their own. */
 const places = demoPlaces;
-const questions = questionSchemas(places);
+const questions = questionSchemas();
 
 const schemas: Readonly<Record<string, z.ZodType>> = {
   plan: versioned(questions.plan),
@@ -84,8 +84,8 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   whatif: versioned(questions.whatIf),
   tune: versioned(questions.tune),
   grow: versioned(questions.grow),
-  inspect: versioned(inspectQuestionFor(places)),
-  day: versioned(dayQuestionFor(places)),
+  inspect: versioned(inspectQuestionSchema()),
+  day: versioned(dayQuestionSchema()),
   mix: versioned(questions.mix),
   place: placeSchema,
   // What is kept and taken in, as the running application reads and writes it.
@@ -98,7 +98,7 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
 const LEADERS = 3;
 
 function bestSpec(planCase: PlanCase): SetupSpec {
-  const spec = makePlan(planCase, places).setups[0]?.spec;
+  const spec = makePlan(planCase).setups[0]?.spec;
   if (!spec) throw new UsageError('no setup is possible for this case: see cairn plan');
   return spec;
 }
@@ -114,31 +114,30 @@ function print(value: unknown): void {
 
 async function plan(argument: string | undefined): Promise<void> {
   const planCase = await readJson(argument, questions.plan);
-  const { resolved, setups, ...rest } = wordPlan(makePlan(planCase, places), metricWords);
+  const { resolved, setups, ...rest } = wordPlan(makePlan(planCase), metricWords);
   const specs = setups.map((setup) => setup.spec);
-  const sensitivity =
-    specs.length > 0 ? wordSensitivity(sensitivityOf(planCase, places, specs.slice(0, LEADERS))) : null;
-  const turns = turnsOf(planCase, places, specs).map((turn) => wordTurn(turn, metricWords));
+  const sensitivity = specs.length > 0 ? wordSensitivity(sensitivityOf(planCase, specs.slice(0, LEADERS))) : null;
+  const turns = turnsOf(planCase, specs).map((turn) => wordTurn(turn, metricWords));
   answer({ setups, ...rest, sensitivity, turns, case: resolved });
 }
 
 async function drydown(argument: string | undefined): Promise<void> {
   const { setup, ...planCase } = await readJson(argument, questions.drydown);
   const spec = setup ?? bestSpec(planCase);
-  const { monthIndex } = resolveCase(planCase, places);
-  answer({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, places, spec, monthIndex) });
+  const { monthIndex } = resolveCase(planCase);
+  answer({ setup: spec, month: monthIndex + 1, ...setupCurve(planCase, spec, monthIndex) });
 }
 
 async function whatIfChanged(argument: string | undefined): Promise<void> {
   const { setup, change, ...planCase } = await readJson(argument, questions.whatIf);
   const spec = setup ?? bestSpec(planCase);
-  const { monthIndex } = resolveCase(planCase, places);
-  answer(wordWhatIf(whatIf(planCase, places, spec, change as WhatIf, monthIndex), metricWords));
+  const { monthIndex } = resolveCase(planCase);
+  answer(wordWhatIf(whatIf(planCase, spec, change as WhatIf, monthIndex), metricWords));
 }
 
 async function tune(argument: string | undefined): Promise<void> {
   const { setup, ...planCase } = await readJson(argument, questions.tune);
-  answer(wordTuning(tuneToRoutine(planCase, places, setup ?? bestSpec(planCase)), metricWords));
+  answer(wordTuning(tuneToRoutine(planCase, setup ?? bestSpec(planCase)), metricWords));
 }
 
 async function mix(argument: string | undefined): Promise<void> {
@@ -148,11 +147,11 @@ async function mix(argument: string | undefined): Promise<void> {
 
 async function grow(argument: string | undefined): Promise<void> {
   const { pots, ...planCase } = await readJson(argument, questions.grow);
-  answer(growthInPots(planCase, places, pots));
+  answer(growthInPots(planCase, pots));
 }
 
 async function inspect(argument: string | undefined): Promise<void> {
-  const { inspection, ...planCase } = await readJson(argument, inspectQuestionFor(places));
+  const { inspection, ...planCase } = await readJson(argument, inspectQuestionSchema());
   const genus = genusOf(planCase);
   answer({
     case: withInspection(planCase, inspection),
@@ -162,8 +161,8 @@ async function inspect(argument: string | undefined): Promise<void> {
 }
 
 async function day(argument: string | undefined): Promise<void> {
-  const question = settleDay(await readJson(argument, dayQuestionFor(places)), places);
-  answer(wordDay(prepareDay(question, places), metricWords));
+  const question = settleDay(await readJson(argument, dayQuestionSchema()));
+  answer(wordDay(prepareDay(question), metricWords));
 }
 
 function schema(argument: string | undefined): void {

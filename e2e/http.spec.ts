@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { usualPool } from '../server/compute/pool';
+import { usualPool } from '../server/runtime/worker-pool/pool';
 import { expect, test } from './server';
 
 /** Changes say what they are, with a body or without. */

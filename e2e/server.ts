@@ -28,7 +28,7 @@ export class AppServer {
   }
 
   async start(): Promise<void> {
-    this.child = spawn('node', [...this.more.nodeOptions, '--import', 'tsx', 'server/door/main.ts'], {
+    this.child = spawn('node', [...this.more.nodeOptions, '--import', 'tsx', 'server/start/serve.ts'], {
       stdio: 'ignore',
       env: {
         ...process.env,

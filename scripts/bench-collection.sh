@@ -16,5 +16,5 @@ start_postgres "$own/postgres" >&2
 ensure_database collection >&2
 DATABASE_URL=$(database_url collection)
 export DATABASE_URL
-run_ts server/db/migrate.ts >&2
+run_ts server/start/migrate.ts >&2
 run_ts bench/collection.ts "$@"

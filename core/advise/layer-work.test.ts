@@ -4,7 +4,7 @@ import { demoPlaces } from '../catalogue/places';
 import { contextOf, factsOf } from '../decide/setups';
 import { layerWork } from './layer-work';
 
-const context = contextOf(resolveCase({ genus: 'phalaenopsis', place: 'heated-flat' }, demoPlaces));
+const context = contextOf(resolveCase({ genus: 'phalaenopsis', place: 'heated-flat' }));
 const mixOf = (mediumId: string) => [{ mediumId, parts: 1 }];
 const setup = (layers: SetupSpec['layers']): SetupSpec => ({
   approach: 'organic pot',

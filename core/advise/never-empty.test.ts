@@ -34,7 +34,6 @@ const planFor = (change: Partial<PlanCase>) =>
       routine: { kind: 'every', days: 7 },
       ...change,
     }),
-    demoPlaces,
     { isRough: true },
   );
 

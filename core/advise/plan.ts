@@ -2,7 +2,8 @@
  * The plan: generate setups, rule out, judge, rank, and give the figures that say why. Its
  * sentences stand in words/plan.
  */
-import { type PlaceBook, type PlanCase, resolveCase, type ResolvedCase } from '../case';
+import { type PlanCase, resolveCase, type ResolvedCase } from '../case';
+import { demoPlaces } from '../catalogue/places';
 import {
   type Forbidden,
   groupRuledOut,
@@ -58,12 +59,8 @@ export interface BetterPlace {
   readonly verdict: FitVerdict;
 }
 
-function betterPlacesFor(
-  { plant, place: now }: ResolvedCase,
-  fit: PlaceFit,
-  places: PlaceBook,
-): readonly BetterPlace[] {
-  const others = places.filter(({ id }) => id !== now.id);
+function betterPlacesFor({ plant, place: now }: ResolvedCase, fit: PlaceFit): readonly BetterPlace[] {
+  const others = demoPlaces.filter(({ id }) => id !== now.id);
   return betterPlaces(plant.genus, fit, others)
     .slice(0, k.PLACES_NAMED)
     .map(({ place, fit: there }) => ({ id: place.id, name: place.name, verdict: there.verdict }));
@@ -118,11 +115,10 @@ const FIRST_ANSWER = 6;
 /** The plan step by step: whoever runs it may stop between any two, and show the best so far. */
 export function* planInSteps(
   input: PlanCase,
-  places: PlaceBook,
   options: Pick<PlanOptions, 'isRough'> & { readonly shared?: SharedWork } = {},
 ): Generator<PlanStep, PlanFacts> {
   const { shared } = options;
-  const resolved = resolveCase(input, places);
+  const resolved = resolveCase(input);
   const context = contextOf(resolved);
   // Where several plants stand best is searched first: it is the longest thing that others wait for.
   if (plantsFromAbove(context.plant).length > 1) {
@@ -161,7 +157,7 @@ export function* planInSteps(
     timing: decideTiming(resolved),
     division: divisionOf(resolved.plant),
     place: context.fit,
-    betterPlaces: betterPlacesFor(resolved, context.fit, places),
+    betterPlaces: betterPlacesFor(resolved, context.fit),
     resolved,
     candidateCount: specs.length,
     yearsComputed: years,
@@ -205,8 +201,8 @@ export function* planInSteps(
 }
 
 /** The whole plan. */
-export function makePlan(input: PlanCase, places: PlaceBook, options: PlanOptions = {}): PlanFacts {
-  const steps = planInSteps(input, places, options);
+export function makePlan(input: PlanCase, options: PlanOptions = {}): PlanFacts {
+  const steps = planInSteps(input, options);
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;

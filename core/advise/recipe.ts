@@ -1,5 +1,5 @@
 /** The mix as it was made: what came out of each bag, layer by layer. The record nobody keeps. */
-import { type PlaceBook, type PlanCase, realiseMix, resolveCase, type SetupSpec } from '../case';
+import { type PlanCase, realiseMix, resolveCase, type SetupSpec } from '../case';
 import { contextOf, factsOf } from '../decide/setups';
 import { type LayerRole, layerVolumesL } from '../physics/drydown';
 import { bagMeasures } from '../physics/media';
@@ -14,8 +14,8 @@ export interface RecipeLine {
   readonly takeL: number;
 }
 
-export function makeRecipe(planCase: PlanCase, places: PlaceBook, spec: SetupSpec): readonly RecipeLine[] {
-  const { setup } = factsOf(contextOf(resolveCase(planCase, places)), spec);
+export function makeRecipe(planCase: PlanCase, spec: SetupSpec): readonly RecipeLine[] {
+  const { setup } = factsOf(contextOf(resolveCase(planCase)), spec);
   // Bare roots on a mount: nothing comes out of a bag.
   if (setup.kind === 'mount' && setup.mount.padThicknessCm <= 0) return [];
   const volumes = layerVolumesL(setup);

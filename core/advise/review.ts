@@ -1,13 +1,13 @@
 /** A single setup, judged outside of any plan. */
-import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { contextOf, factsOf, judge, judgeFinely } from '../decide/setups';
 import type { ModelDoubt } from '../physics/drydown';
 import type { YearReport } from '../physics/year';
 import { figuresOf, judgeFully, type SetupFacts } from './setup-facts';
 
 /** A setup the grower has changed by hand, or any other in this case. */
-export function reviewSetup(input: PlanCase, places: PlaceBook, spec: SetupSpec): SetupFacts {
-  const context = contextOf(resolveCase(input, places));
+export function reviewSetup(input: PlanCase, spec: SetupSpec): SetupFacts {
+  const context = contextOf(resolveCase(input));
   return figuresOf(context, judgeFully(context, factsOf(context, spec), judgeFinely));
 }
 
@@ -19,13 +19,8 @@ export interface Verdict {
 }
 
 /** doubt: where the model is to be taken as off. */
-export function verdictOn(
-  input: PlanCase,
-  places: PlaceBook,
-  spec: SetupSpec,
-  doubt: ModelDoubt | null = null,
-): Verdict {
-  const context = contextOf(resolveCase(input, places), doubt);
+export function verdictOn(input: PlanCase, spec: SetupSpec, doubt: ModelDoubt | null = null): Verdict {
+  const context = contextOf(resolveCase(input), doubt);
   const { judgement, findings, score } = judgeFully(context, factsOf(context, spec), judge);
   return {
     year: judgement.year,

@@ -9,7 +9,7 @@ const flat = {
   current: { mediumId: 'bark-6-12', yearsInMedium: 1 },
 } as const;
 const timingOf = (planCase: PlanCase, places: readonly Place[] = demoPlaces): Timing =>
-  decideTiming(resolveCase(planCase, places));
+  decideTiming(resolveCase(planCase));
 
 // All: common practice, no source.
 test.each([

@@ -1,10 +1,10 @@
 import { demoPlaces } from '../catalogue/places';
-import { planCaseSchemaFor } from './plan-case';
+import { makePlanCaseSchema } from './plan-case';
 import { isFailing } from './plant';
 import { resolveCase } from './resolve';
 import { readQuestion } from './versions';
 
-const schema = planCaseSchemaFor(demoPlaces);
+const schema = makePlanCaseSchema();
 const base = { genus: 'phalaenopsis', place: 'heated-flat' };
 
 function read(input: object) {
@@ -34,7 +34,7 @@ test('root tips said for themselves beat the old state', () => {
 
 test('a failing plant still fails; counted roots keep their count', () => {
   const failing = { ...base, state: 'failing, poor roots' };
-  expect(isFailing(resolveCase(read(failing), demoPlaces).plant)).toBe(true);
+  expect(isFailing(resolveCase(read(failing)).plant)).toBe(true);
   expect(read({ ...failing, liveRootsPct: 10 }).liveRootsPct).toBe(10);
 });
 

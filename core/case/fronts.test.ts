@@ -9,7 +9,7 @@ interface Said {
   readonly frontsRun?: (typeof frontDirections)[number];
 }
 const caseWith = (said: Said) =>
-  resolveCase({ genus: 'cattleya-unifoliate', place: 'heated-flat', shootCount: 6, ...said }, demoPlaces);
+  resolveCase({ genus: 'cattleya-unifoliate', place: 'heated-flat', shootCount: 6, ...said });
 const plantWith = (said: Said) => caseWith(said).plant;
 const neededCm = (said: Said) => neededWidthCm(contextOf(caseWith(said)), 2);
 

@@ -4,8 +4,8 @@ export { genusTraits, ownGenusSchema } from './genus-schema';
 export { isPastItsLife, type MediumCondition, mediumConditions } from './medium-condition';
 export { mixCaseSchema } from './mix-case';
 export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
-export { type PlaceBook, placeIn } from './place-book';
-export { placeOrIdSchemaFor, placeSchema } from './place-schema';
+export { placeById } from './place-by-id';
+export { placeOrIdSchema, placeSchema } from './place-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';
 export { type WaterKind, waterKinds } from './water';
 export {
@@ -59,4 +59,4 @@ export {
 } from './setup-spec';
 export { isToBeRooted, type PlantStage, plantStages } from './stage';
 export { questionVersions, readQuestion, versioned } from './versions';
-export { whatIfSchemaFor } from './what-if-case';
+export { whatIfSchema } from './what-if-case';

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { faultCode } from '../base';
 import { airflowClasses } from '../physics/air';
 import type { Place } from '../physics/places';
-import type { PlaceBook } from './place-book';
+import { placeIds } from './place-by-id';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
 const halfDaySchema = z.strictObject({
@@ -35,10 +35,7 @@ export const placeSchema = z.strictObject({
   months: z.array(monthAirSchema).length(12, { error: faultCode({ code: 'twelve months' }) }),
 });
 
-/** A place of the book by its id, or a whole one. */
-export function placeOrIdSchemaFor(places: PlaceBook) {
-  const ids = places.map((place) => place.id);
-  return z.union([oneOf('place', ids), placeSchema], {
-    error: faultCode({ code: 'name or whole', field: 'place', names: ids, whole: 'place' }),
-  });
-}
+/** A place of the catalogue by its id, or a whole one. */
+export const placeOrIdSchema = z.union([oneOf('place', placeIds), placeSchema], {
+  error: faultCode({ code: 'name or whole', field: 'place', names: placeIds, whole: 'place' }),
+});

@@ -15,8 +15,7 @@ import { waysToWater } from '../physics/drydown';
 import { mediumFamilies } from '../physics/media';
 import { mediumConditions } from './medium-condition';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
-import type { PlaceBook } from './place-book';
-import { placeOrIdSchemaFor } from './place-schema';
+import { placeOrIdSchema } from './place-schema';
 import { bulbStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
 import { signsSchema } from './signs-schema';
@@ -88,15 +87,15 @@ export const schoolChoicesSchema = z.strictObject(
   ) as Record<(typeof schoolIds)[number], z.ZodOptional<z.ZodEnum>>,
 );
 
-/** places: those a case may name by their id; a whole place is accepted as well. */
-export const planCaseSchemaFor = (places: PlaceBook) =>
+/** Made by whoever asks for it (questions.ts). */
+export const makePlanCaseSchema = () =>
   z.strictObject({
     genus: z.union([oneOf('genus', genusIds), ownGenusSchema], {
       error: faultCode({ code: 'name or whole', field: 'genus', names: genusIds, whole: 'genus' }),
     }),
     /** What differs on this plant from its genus. */
     genusOverrides: genusOverridesSchema.optional(),
-    place: placeOrIdSchemaFor(places),
+    place: placeOrIdSchema,
     rootDiameterMm: quantity('rootDiameterMm').optional(),
     /** A cutting, a seedling…; grown where nothing is said. */
     stage: oneOf('stage', plantStages).optional(),
@@ -145,4 +144,4 @@ export const planCaseSchemaFor = (places: PlaceBook) =>
     month: whole('month').optional(),
   });
 
-export type PlanCase = z.infer<ReturnType<typeof planCaseSchemaFor>>;
+export type PlanCase = z.infer<ReturnType<typeof makePlanCaseSchema>>;

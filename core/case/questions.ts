@@ -1,22 +1,22 @@
 /** The questions the core answers, each with the shape of what is asked. */
+import { lazily } from '../base';
 import { potsToLookAtSchema } from './grow-case';
 import { mixCaseSchema } from './mix-case';
-import type { PlaceBook } from './place-book';
-import { planCaseSchemaFor } from './plan-case';
+import { makePlanCaseSchema } from './plan-case';
 import { setupSpecSchema } from './setup-schema';
-import { whatIfSchemaFor } from './what-if-case';
+import { whatIfSchema } from './what-if-case';
 
-/** The schemas of all questions, for the places a case may name. */
-export function questionSchemas(places: PlaceBook) {
-  const planCase = planCaseSchemaFor(places);
+/** The schemas of all questions; made when the first is asked, since a page that only shows needs none. */
+export const questionSchemas = lazily(() => {
+  const planCase = makePlanCaseSchema();
   const aboutSetup = planCase.extend({ setup: setupSpecSchema.optional() });
   return {
     plan: planCase,
     /** A setup (or the best one) in a month. */
     drydown: aboutSetup,
     tune: aboutSetup,
-    whatIf: aboutSetup.extend({ change: whatIfSchemaFor(places).default({}) }),
+    whatIf: aboutSetup.extend({ change: whatIfSchema().default({}) }),
     grow: planCase.extend({ pots: potsToLookAtSchema.default([]) }),
     mix: mixCaseSchema,
   };
-}
+});

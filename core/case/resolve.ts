@@ -13,7 +13,7 @@ import { leadsOn, shootsOn } from './growth-map';
 import type { MediumCondition } from './medium-condition';
 import type { OwnPot } from './own-schema';
 import { signsOf } from './signs';
-import { type PlaceBook, placeIn } from './place-book';
+import { placeById } from './place-by-id';
 import type { Disliked, PlanCase } from './plan-case';
 import { stageFigures } from './stage';
 import { ofEach, together } from './together';
@@ -75,8 +75,8 @@ export function genusIdOf(input: Pick<PlanCase, 'genus'>): string {
   return typeof input.genus === 'string' ? input.genus : input.genus.name;
 }
 
-function placeOf(input: PlanCase, places: PlaceBook): Place {
-  const place = typeof input.place === 'string' ? placeIn(places, input.place) : (input.place as Place);
+function placeOf(input: PlanCase): Place {
+  const place = typeof input.place === 'string' ? placeById(input.place) : (input.place as Place);
   return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
 }
 
@@ -90,9 +90,9 @@ function feedingOf({ waterKind, waterDsM, feed, routine }: PlanCase, genus: Genu
 }
 
 /** Throws a RangeError where the case names a place that is not in the book. */
-export function resolveCase(input: PlanCase, places: PlaceBook): ResolvedCase {
+export function resolveCase(input: PlanCase): ResolvedCase {
   const genus = genusOf(input);
-  const place = placeOf(input, places);
+  const place = placeOf(input);
   const assumed: string[] = [];
   function given<T>(name: string, value: T | undefined, otherwise: T): T {
     if (value !== undefined) return value;

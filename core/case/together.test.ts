@@ -5,7 +5,7 @@ import { widthTogether } from './width-together';
 
 const asked = { genus: 'paphiopedilum', place: 'heated-flat' } as const;
 const plantOf = (plantCount?: number) =>
-  resolveCase({ ...asked, ...(plantCount === undefined ? {} : { plantCount }) }, demoPlaces).plant;
+  resolveCase({ ...asked, ...(plantCount === undefined ? {} : { plantCount }) }).plant;
 
 test('one is as it was; three take more room than one and less than three in a row', () => {
   expect(plantOf(1)).toEqual(plantOf());
@@ -19,9 +19,9 @@ test('one is as it was; three take more room than one and less than three in a r
 
 test('what is said is said of all of them', () => {
   const said = { shootCount: 7, rootBallDiameterCm: 11, leafAreaCm2: 500 };
-  expect(resolveCase({ ...asked, ...said, plantCount: 3 }, demoPlaces).plant).toMatchObject(said);
+  expect(resolveCase({ ...asked, ...said, plantCount: 3 }).plant).toMatchObject(said);
   // The leaves of seven shoots on three plants, where nobody said: those of two or three on each.
-  const few = resolveCase({ ...asked, shootCount: 7, plantCount: 3 }, demoPlaces).plant;
+  const few = resolveCase({ ...asked, shootCount: 7, plantCount: 3 }).plant;
   expect(few.leafAreaCm2).toBeGreaterThan(plantOf(1).leafAreaCm2);
   expect(few.leafAreaCm2).toBeLessThan(plantOf(3).leafAreaCm2);
 });

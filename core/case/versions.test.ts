@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod';
 import { upgraded, type Versions } from '../base';
-import { inspectQuestionFor } from '../inspect';
+import { inspectQuestionSchema } from '../inspect';
 import { demoPlaces } from '../catalogue/places';
 import { questionSchemas } from './questions';
 import { questionVersions, readQuestion } from './versions';
@@ -48,12 +48,12 @@ test('the interface has a step from every version before the newest', () => {
 });
 
 const examples = join(__dirname, '../../examples');
-const schemas = questionSchemas(demoPlaces);
+const schemas = questionSchemas();
 const kinds = [
   ['drydown', schemas.drydown],
   ['what-if', schemas.whatIf],
   ['grow', schemas.grow],
-  ['inspect', inspectQuestionFor(demoPlaces)],
+  ['inspect', inspectQuestionSchema()],
 ] as const;
 
 test.each(readdirSync(examples).filter((name) => name.endsWith('.json')))(

@@ -1,15 +1,15 @@
 /** The changes a what-if question may try on a setup and its case. */
 import * as z from 'zod';
+import { lazily } from '../base';
 import { mediumIds } from '../catalogue/media';
 import { potKindIds } from '../catalogue/vessels';
-import type { PlaceBook } from './place-book';
-import { placeOrIdSchemaFor } from './place-schema';
+import { placeOrIdSchema } from './place-schema';
 import { heatWaveSchema, holidaySchema, routineSchema } from './plan-case';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 
-export const whatIfSchemaFor = (places: PlaceBook) =>
+export const whatIfSchema = lazily(() =>
   z.strictObject({
-    place: placeOrIdSchemaFor(places).optional(),
+    place: placeOrIdSchema.optional(),
     routine: routineSchema.optional(),
     heatWave: heatWaveSchema.optional(),
     holiday: holidaySchema.optional(),
@@ -23,4 +23,5 @@ export const whatIfSchemaFor = (places: PlaceBook) =>
     padThicknessCm: quantity('padThicknessCm').optional(),
     top: oneOf('top', ['bare', 'pebbles', 'lava', 'moss']).optional(),
     monthsOld: quantity('monthsOld').optional(),
-  });
+  }),
+);

@@ -1,9 +1,8 @@
 /** What is asked when a potting day is prepared: hours, hands and room, the plants with their setups, and what lies in stock. */
 import * as z from 'zod';
-import { faultCode } from '../base';
+import { faultCode, lazily } from '../base';
 import {
   listOf,
-  type PlaceBook,
   quantity,
   questionSchemas,
   type SetupSpec,
@@ -26,11 +25,11 @@ const sunSchema = z
     error: faultCode({ code: 'not less than', field: 'untilMinute', than: 'fromMinute' }),
   });
 
-export const dayPlantSchemaFor = (places: PlaceBook) =>
+export const dayPlantSchema = () =>
   z.strictObject({
     id: textOf('id', 1, 80),
     name: textOf('name', 1, 120),
-    case: questionSchemas(places).plan,
+    case: questionSchemas().plan,
     /** What it goes into. */
     setup: setupSpecSchema.optional(),
     /** 0 to 1: how badly it needs it. */
@@ -40,7 +39,7 @@ export const dayPlantSchemaFor = (places: PlaceBook) =>
   });
 
 /** A day as it is kept: all but what lies in stock, which changes meanwhile. */
-const dayFields = (places: PlaceBook) => ({
+const dayFields = () => ({
   on: z.iso.date({ error: faultCode({ code: 'date', field: 'on' }) }),
   /** When it begins, minutes after midnight. */
   beginsAtMinute: wholeQuantity('minuteOfDay').default(NINE),
@@ -52,7 +51,7 @@ const dayFields = (places: PlaceBook) => ({
   sun: sunSchema.optional(),
   /** What is mixed beyond what the pots take. */
   reserveShare: quantity('share').optional(),
-  plants: listOf('plants', dayPlantSchemaFor(places), MOST_PLANTS_A_DAY, 'plants', 'plant'),
+  plants: listOf('plants', dayPlantSchema(), MOST_PLANTS_A_DAY, 'plants', 'plant'),
 });
 
 const NINE = 9 * 60;
@@ -66,12 +65,12 @@ function eachOnce(day: { readonly plants: readonly { readonly id: string }[] }, 
   });
 }
 
-export const dayKeptFor = (places: PlaceBook) => z.strictObject(dayFields(places)).superRefine(eachOnce);
+export const dayKeptSchema = lazily(() => z.strictObject(dayFields()).superRefine(eachOnce));
 
-export const dayQuestionFor = (places: PlaceBook) =>
+export const dayQuestionSchema = lazily(() =>
   z
     .strictObject({
-      ...dayFields(places),
+      ...dayFields(),
       stock: upTo(
         'stock',
         z.strictObject({ id: textOf('id', 1, 80), thing: stockThingSchema, amount: z.number() }),
@@ -79,10 +78,11 @@ export const dayQuestionFor = (places: PlaceBook) =>
         'things',
       ).default([]),
     })
-    .superRefine(eachOnce);
+    .superRefine(eachOnce),
+);
 
-export type DayKept = z.infer<ReturnType<typeof dayKeptFor>>;
-type Question = z.infer<ReturnType<typeof dayQuestionFor>>;
+export type DayKept = z.infer<ReturnType<typeof dayKeptSchema>>;
+type Question = z.infer<ReturnType<typeof dayQuestionSchema>>;
 export type DayPlantAsked = Question['plants'][number];
 /** With its setup settled. */
 export type DayPlant = Omit<DayPlantAsked, 'setup'> & { readonly setup: SetupSpec };

@@ -4,7 +4,7 @@ export {
   type DayEntry,
   type DayEntryKind,
   dayEntryKinds,
-  dayEntrySchemasFor,
+  dayEntrySchemas,
   type LeftReason,
   leftReasons,
 } from './entries';
@@ -12,11 +12,11 @@ export { runOf, type RunPlant, type RunState, type RunTimer } from './run';
 export {
   type DayAsked,
   type DayKept,
-  dayKeptFor,
+  dayKeptSchema,
   type DayPlant,
   type DayPlantAsked,
   type DayQuestion,
-  dayQuestionFor,
+  dayQuestionSchema,
   MOST_PLANTS_A_DAY,
 } from './day-case';
 export type { Batch, BatchBag } from './mixes';

@@ -3,7 +3,7 @@
  * changed leaves nearly all plants as they were.
  */
 import { type Placement, placementOf } from '../advise';
-import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { type CandidateFacts, type CaseContext, contextOf, factsOf } from '../decide/setups';
 import { layerVolumesL } from '../physics/drydown';
 import { cautionsOf, type PlantCautions } from './bring';
@@ -20,15 +20,13 @@ export interface Known {
 
 /** Twice the plants of the longest day, each in a second pot. */
 const MOST_KEPT = 400;
-const kept = new WeakMap<PlaceBook, Map<string, Known>>();
+const kept = new Map<string, Known>();
 
-export function knownOf(planCase: PlanCase, setup: SetupSpec, places: PlaceBook): Known {
-  const ofBook = kept.get(places) ?? new Map<string, Known>();
-  kept.set(places, ofBook);
+export function knownOf(planCase: PlanCase, setup: SetupSpec): Known {
   const key = JSON.stringify([planCase, setup]);
-  const before = ofBook.get(key);
+  const before = kept.get(key);
   if (before) return before;
-  const context = contextOf(resolveCase(planCase, places));
+  const context = contextOf(resolveCase(planCase));
   const facts = factsOf(context, setup);
   const known: Known = {
     context,
@@ -37,7 +35,7 @@ export function knownOf(planCase: PlanCase, setup: SetupSpec, places: PlaceBook)
     cautions: cautionsOf(context, facts),
     placement: placementOf(context, facts),
   };
-  if (ofBook.size >= MOST_KEPT) ofBook.clear();
-  ofBook.set(key, known);
+  if (kept.size >= MOST_KEPT) kept.clear();
+  kept.set(key, known);
   return known;
 }

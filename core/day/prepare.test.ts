@@ -3,7 +3,7 @@ import { checkWith } from '../base';
 import { demoPlaces } from '../catalogue/places';
 import type { PlanCase, SetupSpec } from '../case';
 import type { InStock } from '../stock';
-import { type DayAsked, dayQuestionFor } from './day-case';
+import { type DayAsked, dayQuestionSchema } from './day-case';
 import { prepareDay } from './prepare';
 
 const setup = (mediumId: string, rimDiameterCm = 12): SetupSpec => ({
@@ -48,7 +48,7 @@ const shelf: readonly InStock[] = [
   { id: 'pots', thing: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: 12 }, amount: 4 },
 ];
 function asked(change: object = {}): DayAsked {
-  const read = checkWith(dayQuestionFor(demoPlaces), {
+  const read = checkWith(dayQuestionSchema(), {
     on: '2027-03-06',
     hours: 6,
     plants: six,
@@ -58,7 +58,7 @@ function asked(change: object = {}): DayAsked {
   if (read.status !== 'ok') throw new Error(JSON.stringify(read.faults));
   return read.value as DayAsked;
 }
-const day = (change: object = {}) => prepareDay(asked(change), demoPlaces);
+const day = (change: object = {}) => prepareDay(asked(change));
 const order = (change: object = {}) => day(change).plants.map(({ id }) => id);
 
 test('emergencies first, what may spread last, each told why', () => {
@@ -242,7 +242,7 @@ test('shade plants are kept out of the sun where the day leaves room for it', ()
 });
 
 test('a question with faults is refused with the field', () => {
-  const read = checkWith(dayQuestionFor(demoPlaces), {
+  const read = checkWith(dayQuestionSchema(), {
     on: 'today',
     hours: 40,
     plants: [six[0], six[0]],
@@ -254,6 +254,6 @@ test('a question with faults is refused with the field', () => {
     'plants.1.id',
     'sun.untilMinute',
   ]);
-  const twice = checkWith(dayQuestionFor(demoPlaces), { on: '2027-03-06', hours: 4, plants: [six[0], six[0]] });
+  const twice = checkWith(dayQuestionSchema(), { on: '2027-03-06', hours: 4, plants: [six[0], six[0]] });
   expect(twice.status === 'faulty' && twice.faults.map(({ path }) => path)).toEqual(['plants.1.id']);
 });

@@ -3,7 +3,7 @@
  * function of the question, so that one thing changed makes all of it follow.
  */
 import { isOrganic } from '../physics/media';
-import { mainLayer, type PlaceBook, realiseMix, type SetupSpec } from '../case';
+import { mainLayer, realiseMix, type SetupSpec } from '../case';
 import { makeRecipe, type Placement, type RecipeLine } from '../advise';
 import type { RuleFinding } from '../decide/rules';
 import { bringFor, type BringKind, type PlantCautions, saidOnce } from './bring';
@@ -59,8 +59,8 @@ export interface PreparedDay {
   readonly asGivenEndMin: number;
 }
 
-function readied(plant: DayPlant, pot: PotGiven, places: PlaceBook) {
-  const { context, facts, litres, cautions, placement } = knownOf(plant.case, pot.setup, places);
+function readied(plant: DayPlant, pot: PotGiven) {
+  const { context, facts, litres, cautions, placement } = knownOf(plant.case, pot.setup);
   const work = workOf(plant, context, facts);
   return { plant, pot, context, facts, litres, work, placement, cautions: { plantId: plant.id, ...cautions } };
 }
@@ -92,14 +92,14 @@ function eachOnce(findings: readonly RuleFinding[]): readonly RuleFinding[] {
   return [...byWhat.values()];
 }
 
-export function prepareDay(asked: DayAsked, places: PlaceBook): PreparedDay {
+export function prepareDay(asked: DayAsked): PreparedDay {
   const { plants, stock, helpers, hours } = asked;
   const wanted = plants.map(({ id: plantId, name: plantName, setup }) => {
     const isRotting = isOrganic(realiseMix(mainLayer(setup).mix));
     return { plantId, plantName, setup, isOrganic: isRotting };
   });
   const pots = matchPots(wanted, stock);
-  const ready = plants.map((plant, n) => readied(plant, pots[n]!, places));
+  const ready = plants.map((plant, n) => readied(plant, pots[n]!));
   const byId = new Map<string, Readied>(ready.map((one) => [one.plant.id, one]));
   const layers = ready.map(({ plant, pot, litres }) => ({ plantId: plant.id, setup: pot.setup, litres }));
   const batches = batchesOf(layers, asked.reserveShare ?? k.RESERVE_SHARE);
@@ -128,7 +128,7 @@ export function prepareDay(asked: DayAsked, places: PlaceBook): PreparedDay {
         setup: pot.setup,
         pot,
         placement,
-        recipe: makeRecipe(plant.case, places, pot.setup),
+        recipe: makeRecipe(plant.case, pot.setup),
         litres: litres.reduce((sum, one) => sum + one, 0),
         work,
         times: clock.times[at]!,

@@ -5,7 +5,7 @@
  */
 import * as z from 'zod';
 import { aftercareOf, judgeFully } from '../advise';
-import { type PlaceBook, type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
+import { type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
 import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
 import type { Forecast, Standing } from '../growth';
@@ -59,8 +59,8 @@ function rimOf(forecast: Forecast, shape: PotShape, widthCm: number): Outlook['r
 const restOf = ({ plant, place }: CaseContext): number[] => [...restMonthsOf(plant.genus, place)];
 
 /** Of a plant whose setup is on record. Throws a RangeError where its place is not in the book. */
-export function outlookOf(planCase: PlanCase, spec: SetupSpec, places: PlaceBook): Outlook {
-  const context = contextOf(resolveCase(planCase, places));
+export function outlookOf(planCase: PlanCase, spec: SetupSpec): Outlook {
+  const context = contextOf(resolveCase(planCase));
   const { facts, judgement } = judgeFully(context, factsOf(context, spec), judge);
   const { setup } = facts;
   return {
@@ -75,8 +75,8 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec, places: PlaceBook
 }
 
 /** Of a plant of which only a case is known: the life of the medium it stands in, where it is said. */
-export function roughOutlook(planCase: PlanCase, places: PlaceBook): Outlook {
-  const context = contextOf(resolveCase(planCase, places));
+export function roughOutlook(planCase: PlanCase): Outlook {
+  const context = contextOf(resolveCase(planCase));
   const { mediumId } = context.resolved.current;
   const lifeYears =
     mediumId === null ? null : mixLifeYears([{ medium: mediumById(mediumId), parts: 1 }], context.ageing);

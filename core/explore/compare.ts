@@ -1,6 +1,6 @@
 /** A setup as it is beside the same with changes, and by how much each figure differs. */
 import { reviewSetup, type SetupFacts } from '../advise';
-import type { PlaceBook, PlanCase, SetupSpec } from '../case';
+import type { PlanCase, SetupSpec } from '../case';
 import { type DryingTime, HORIZON_DAYS } from '../physics/drydown';
 import { applyWhatIf, type WhatIf } from './change';
 
@@ -111,15 +111,9 @@ export function differencesOf(before: SetupFacts, after: SetupFacts, monthIndex:
   ];
 }
 
-export function whatIf(
-  planCase: PlanCase,
-  places: PlaceBook,
-  spec: SetupSpec,
-  change: WhatIf,
-  monthIndex: number,
-): WhatIfFacts {
+export function whatIf(planCase: PlanCase, spec: SetupSpec, change: WhatIf, monthIndex: number): WhatIfFacts {
   const changed = applyWhatIf(planCase, spec, change);
-  const before = reviewSetup(planCase, places, spec);
-  const after = reviewSetup(changed.planCase, places, changed.spec);
+  const before = reviewSetup(planCase, spec);
+  const after = reviewSetup(changed.planCase, changed.spec);
   return { ...changed, before, after, differences: differencesOf(before, after, monthIndex) };
 }

@@ -1,5 +1,5 @@
 /** The hourly curve of one setup of a case in one month: whole, and by layer. */
-import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { contextOf, factsOf } from '../decide/setups';
 import { dryDown, type DryDown, HORIZON_DAYS, type LayerRole, wateringFor } from '../physics/drydown';
 
@@ -25,12 +25,11 @@ export interface LayerCurve {
 
 export function setupCurve(
   input: PlanCase,
-  places: PlaceBook,
   spec: SetupSpec,
   monthIndex: number,
   horizonDays = HORIZON_DAYS,
 ): SetupCurve {
-  const context = contextOf(resolveCase(input, places));
+  const context = contextOf(resolveCase(input));
   const { daysColumn: column } = factsOf(context, spec);
   const month = context.climate.year[monthIndex];
   if (!month) throw new RangeError(`monthIndex must be between 0 and 11, was ${monthIndex}`);

@@ -9,7 +9,7 @@ const creeper = planCaseSchema.parse({ genus: 'cattleya-unifoliate', place: 'hea
 const round14 = makePot('plastic-round', 14);
 
 test('ten sizes about the one that lasts the years wanted; the smallest that does is named', () => {
-  const { pots, smallest, yearsWanted, neededCm } = growthInPots(creeper, demoPlaces, []);
+  const { pots, smallest, yearsWanted, neededCm } = growthInPots(creeper, []);
   expect(pots).toHaveLength(10);
   const first = pots.find(({ years }) => years >= yearsWanted)!;
   expect(smallest).toEqual({ shape: 'round', widthCm: first.widthCm });
@@ -18,7 +18,7 @@ test('ten sizes about the one that lasts the years wanted; the smallest that doe
 });
 
 test('only the pots that are named are looked at, squares too; none may last', () => {
-  const { pots, smallest } = growthInPots(creeper, demoPlaces, [
+  const { pots, smallest } = growthInPots(creeper, [
     { shape: 'square', widthCm: 9 },
     { shape: 'round', widthCm: 9 },
   ]);
@@ -57,7 +57,7 @@ test('a map that was drawn is what grows: turned round it grows the other way, a
     ],
   });
   const [east, west] = ([1, -1] as const).map((by) =>
-    growthInPots({ ...creeper, growthMap: line(by) }, demoPlaces, [{ shape: 'round', widthCm: 15 }]),
+    growthInPots({ ...creeper, growthMap: line(by) }, [{ shape: 'round', widthCm: 15 }]),
   );
   expect(east!.isMapped).toBe(true);
   expect(west!.pots[0]!.years).toBeCloseTo(east!.pots[0]!.years, 1);
@@ -71,16 +71,16 @@ test('a plant drawn without a lead does not stand still: its newest bulb leads o
     { xCm: 4, yCm: 0, isSpent: true },
   ];
   const drawn = { ...creeper, growthMap: { plants: [{ bulbs, leads: [] }] } };
-  const { pots, plants } = growthInPots(drawn, demoPlaces, [{ shape: 'round', widthCm: 14 }]);
+  const { pots, plants } = growthInPots(drawn, [{ shape: 'round', widthCm: 14 }]);
   expect(plants[0]!.leads).toEqual([{ xCm: 0, yCm: 0, headingDeg: 90 }]);
   expect(plants[0]!.bulbs).toHaveLength(2);
   expect(pots[0]!.isBeyond).toBe(false);
-  const stem = growthInPots({ ...drawn, genus: 'phalaenopsis' }, demoPlaces, [{ shape: 'round', widthCm: 14 }]);
+  const stem = growthInPots({ ...drawn, genus: 'phalaenopsis' }, [{ shape: 'round', widthCm: 14 }]);
   expect(stem.plants[0]!.leads).toEqual([]);
 });
 
 test('four plants and more count as one clump', () => {
-  const many = growthInPots({ ...creeper, plantCount: 5 }, demoPlaces, [{ shape: 'round', widthCm: 30 }]);
+  const many = growthInPots({ ...creeper, plantCount: 5 }, [{ shape: 'round', widthCm: 30 }]);
   expect(many.plants).toHaveLength(1);
   expect(many.plants[0]!.leads.length).toBeGreaterThanOrEqual(5);
 });

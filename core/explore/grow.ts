@@ -1,5 +1,5 @@
 /** Where will it grow? The plant of a case in pots of several sizes, year by year. */
-import { type PlaceBook, type PlanCase, resolveCase } from '../case';
+import { type PlanCase, resolveCase } from '../case';
 import { potKindById } from '../catalogue/vessels';
 import { type CaseContext, contextOf, ORGANIC_YEARS } from '../decide/setups';
 import {
@@ -110,8 +110,8 @@ export function growthView(context: CaseContext, pot: Pot, stands: readonly Stan
 }
 
 /** pots: those to look at; where none are named, ten plain round ones. */
-export function growthInPots(planCase: PlanCase, places: PlaceBook, pots: readonly Rim[]): GrowthAnswer {
-  const context = contextOf(resolveCase(planCase, places));
+export function growthInPots(planCase: PlanCase, pots: readonly Rim[]): GrowthAnswer {
+  const context = contextOf(resolveCase(planCase));
   const forecast = context.growth();
   const neededIn = (shape: PotShape) => toldYears.map((years) => forecast.neededCm(shape, years));
   const yearsWanted = context.resolved.yearsWanted ?? ORGANIC_YEARS;

@@ -4,7 +4,7 @@
  */
 import { verdictOn } from '../advise';
 import { ranges } from '../base';
-import { mediumOfPart, type PlaceBook, type PlanCase, resolveCase, type SetupSpec } from '../case';
+import { mediumOfPart, type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { potKindById } from '../catalogue/vessels';
 import { airflowClasses } from '../physics/air';
 import type { ModelDoubt, Routine } from '../physics/drydown';
@@ -135,8 +135,8 @@ const scaledInputs: readonly {
   { input: 'leaf area', key: 'leafAreaCm2', measuredOff: k.LEAF_OFF, assumedOff: k.LEAF_ASSUMED_OFF },
 ];
 
-function variationsOf(planCase: PlanCase, places: PlaceBook, leader: SetupSpec): readonly Variation[] {
-  const { plant, place, routine, assumed } = resolveCase(planCase, places);
+function variationsOf(planCase: PlanCase, leader: SetupSpec): readonly Variation[] {
+  const { plant, place, routine, assumed } = resolveCase(planCase);
   const placed = (moved: Place): Moved => ({
     planCase: { ...planCase, place: moved as PlanCase['place'], heatWave: undefined },
   });
@@ -205,19 +205,18 @@ function fineShareOf(year: YearReport): number {
 /** specs: the leading setups, best first; two or three are enough to see whether the order holds. */
 export function sensitivityOf(
   planCase: PlanCase,
-  places: PlaceBook,
   specs: readonly SetupSpec[],
   onProgress: (done: number, total: number) => void = () => undefined,
 ): SensitivityFacts {
   const [leader, ...rivals] = specs;
   if (!leader) throw new RangeError('specs: at least one setup is needed');
-  const base = verdictOn(planCase, places, leader);
-  const variations = variationsOf(planCase, places, leader);
+  const base = verdictOn(planCase, leader);
+  const variations = variationsOf(planCase, leader);
   const swings = variations.map(({ input, moved, ends }, index): SwingFact => {
     const judged = ends.map(({ planCase: varied, change, doubt }) => {
-      const own = verdictOn(varied, places, change ? change(leader) : leader, doubt);
+      const own = verdictOn(varied, change ? change(leader) : leader, doubt);
       const overtaken = rivals.some((rival) => {
-        const other = verdictOn(varied, places, change ? change(rival) : rival, doubt);
+        const other = verdictOn(varied, change ? change(rival) : rival, doubt);
         return !other.isRuledOut && (own.isRuledOut || other.score > own.score);
       });
       return { fine: fineShareOf(own.year), overtaken };
@@ -235,6 +234,6 @@ export function sensitivityOf(
   swings.sort((a, b) => size(b) - size(a));
   const plusMinus = Math.sqrt(swings.reduce((sum, swing) => sum + (size(swing) / 2) ** 2, 0));
   const confidence = plusMinus < k.FIRM_BELOW ? 'firm' : plusMinus < k.FAIR_BELOW ? 'fair' : 'wide';
-  const { assumed } = resolveCase(planCase, places);
+  const { assumed } = resolveCase(planCase);
   return { fine: fineShareOf(base.year), plusMinus, confidence, assumed, swings };
 }

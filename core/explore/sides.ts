@@ -1,6 +1,6 @@
 /** What each side of a question would do here, and what that costs. */
 import { makePlan, type SetupCosts, type SetupFacts } from '../advise';
-import type { PlaceBook, PlanCase } from '../case';
+import type { PlanCase } from '../case';
 import { schoolById, type SchoolId } from '../catalogue/schools';
 
 export interface SideFact {
@@ -22,14 +22,13 @@ export interface SidesFacts {
 
 export function compareSides(
   planCase: PlanCase,
-  places: PlaceBook,
   schoolId: SchoolId,
   onProgress: (done: number, total: number) => void = () => undefined,
 ): SidesFacts {
   const school = schoolById(schoolId);
   const sides = school.sides.map((side, index): SideFact => {
     const sided: PlanCase = { ...planCase, schools: { ...planCase.schools, [schoolId]: side.id } };
-    const setup = makePlan(sided, places).setups[0] ?? null;
+    const setup = makePlan(sided).setups[0] ?? null;
     onProgress(index + 1, school.sides.length);
     return {
       sideId: side.id,

@@ -4,7 +4,7 @@
  */
 import { verdictOn } from '../advise';
 import { FaultError, medianOf } from '../base';
-import { mainLayer, type PlaceBook, type PlanCase, realise, resolveCase, type SetupSpec, specId } from '../case';
+import { mainLayer, type PlanCase, realise, resolveCase, type SetupSpec, specId } from '../case';
 import { gradesLike, mediumById } from '../catalogue/media';
 import { potKindById } from '../catalogue/vessels';
 import { allRules, forbiddingRule } from '../decide/rules';
@@ -121,8 +121,8 @@ function potMoves(spec: SetupSpec): readonly Move[] {
  * Searches all combinations of share, grade and pot. Throws a FaultError for a routine that follows
  * the pot, and for a mount or a reservoir, which have no share or grade to tune.
  */
-export function tuneToRoutine(planCase: PlanCase, places: PlaceBook, spec: SetupSpec): TuningFacts {
-  const context = contextOf(resolveCase(planCase, places));
+export function tuneToRoutine(planCase: PlanCase, spec: SetupSpec): TuningFacts {
+  const context = contextOf(resolveCase(planCase));
   const { gapDays } = context;
   if (gapDays === null) {
     throw new FaultError([{ path: 'routine', fact: { code: 'follows the pot' } }]);
@@ -169,7 +169,7 @@ export function tuneToRoutine(planCase: PlanCase, places: PlaceBook, spec: Setup
   const nearer = all
     .filter((option) => distance(option.days) < distance(nowDays) - k.NEARER_BY)
     .sort((a, b) => distance(a.days) - distance(b.days) || a.effort - b.effort);
-  const isAllowed = (option: TunedFact) => !verdictOn(planCase, places, option.spec).isRuledOut;
+  const isAllowed = (option: TunedFact) => !verdictOn(planCase, option.spec).isRuledOut;
   const reached = pickDistinct(onDay, isAllowed);
   const options = reached.length > 0 ? reached : pickDistinct(nearer, isAllowed);
   return { targetDays: gapDays, nowDays, options, isReached: reached.length > 0 };

@@ -1,6 +1,6 @@
 /** What would change the order: the same setups judged under another routine or another air. */
 import { verdictOn } from '../advise';
-import { type PlaceBook, type PlanCase, resolveCase, type SetupSpec, specId } from '../case';
+import { type PlanCase, resolveCase, type SetupSpec, specId } from '../case';
 import { airflowClasses } from '../physics/air';
 import { DAYS_PER_WEEK, longestGapDays, type Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
@@ -28,8 +28,8 @@ type WateringTurn = Extract<TurnCondition['code'], `water ${string}`>;
 
 const damper = (humidityPct: number): number => Math.min(k.DAMPEST_PCT, humidityPct + k.DAMPER_POINTS);
 
-function scenariosOf(planCase: PlanCase, places: PlaceBook): readonly Scenario[] {
-  const { routine, place } = resolveCase(planCase, places);
+function scenariosOf(planCase: PlanCase): readonly Scenario[] {
+  const { routine, place } = resolveCase(planCase);
   const gap = longestGapDays(routine);
   const watered = (code: WateringTurn, next: Routine): Scenario => ({
     when: { code },
@@ -72,17 +72,16 @@ function scenariosOf(planCase: PlanCase, places: PlaceBook): readonly Scenario[]
 /** Which of the setups would lead under each condition; conditions that change nothing are left out. */
 export function turnsOf(
   planCase: PlanCase,
-  places: PlaceBook,
   specs: readonly SetupSpec[],
   onProgress: (done: number, total: number) => void = () => undefined,
 ): readonly TurnFact[] {
   const [leader] = specs;
   if (!leader) return [];
   const leaderId = specId(leader);
-  const scenarios = scenariosOf(planCase, places);
+  const scenarios = scenariosOf(planCase);
   return scenarios.flatMap(({ when, planCase: varied }, index): TurnFact[] => {
     const judged = specs
-      .map((spec) => ({ spec, verdict: verdictOn(varied, places, spec) }))
+      .map((spec) => ({ spec, verdict: verdictOn(varied, spec) }))
       .filter(({ verdict }) => !verdict.isRuledOut)
       .sort((a, b) => b.verdict.score - a.verdict.score);
     onProgress(index + 1, scenarios.length);

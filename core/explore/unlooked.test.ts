@@ -32,7 +32,7 @@ test('each is supposed as one might find it, and the rest of the case stays', ()
 
 test('only what changes the answer is told, and progress runs to its end', () => {
   const seen: [number, number][] = [];
-  const facts = unlookedOf({ ...planCase, rootDiameterMm: 5 }, demoPlaces, (done, total) => seen.push([done, total]));
+  const facts = unlookedOf({ ...planCase, rootDiameterMm: 5 }, (done, total) => seen.push([done, total]));
   expect(facts.length).toBeGreaterThan(0);
   for (const { verdict, leader } of facts) expect(verdict ?? leader).not.toBeNull();
   // Common practice, no source: new tips are the moment, and a plant with few live roots is nursed first.

@@ -3,7 +3,7 @@
  * again. Only what turns "now or later" or the kind of setup that leads is told.
  */
 import { makePlan, type PlanFacts, type Timing } from '../advise';
-import type { PlaceBook, PlanCase, SetupSpec } from '../case';
+import type { PlanCase, SetupSpec } from '../case';
 import { type Supposed, suppositionsFor } from './suppositions';
 
 export interface UnlookedFact {
@@ -31,15 +31,14 @@ function turned(now: PlanFacts, then: PlanFacts): Pick<UnlookedFact, 'verdict' |
 /** What looking could change, in the order in which it would be looked at; nothing is told of what changes nothing. */
 export function unlookedOf(
   planCase: PlanCase,
-  places: PlaceBook,
   onProgress: (done: number, total: number) => void = () => undefined,
 ): readonly UnlookedFact[] {
   const suppositions = suppositionsFor(planCase);
   const total = suppositions.length + 1;
-  const now = makePlan(planCase, places, { isRough: true });
+  const now = makePlan(planCase, { isRough: true });
   onProgress(1, total);
   return suppositions.flatMap(({ supposed, planCase: then }, index): UnlookedFact[] => {
-    const change = turned(now, makePlan(then, places, { isRough: true }));
+    const change = turned(now, makePlan(then, { isRough: true }));
     onProgress(index + 2, total);
     return change.verdict === null && change.leader === null ? [] : [{ supposed, ...change }];
   });

@@ -17,7 +17,7 @@ export {
   type Squeeze,
   squeezes,
 } from './inspection';
-export { inspectQuestionFor } from './question';
+export { inspectQuestionSchema } from './question';
 export { type InspectionStep, inspectionSteps, type Looked, lookedAt, skippedSteps, stepsFor } from './steps';
 export { type KnownLife, type PlantToday, plantToday } from './today';
 export { type ToDo, toDoAfter } from './to-do';

@@ -27,7 +27,7 @@ const shelf: NonNullable<PlanCase['ownPots']> = [
 /** Days of harm in the best of what is shown, watered every so many days. */
 function leastHarmDays(genus: string, place: string, days: number): number {
   const ask: PlanCase = { genus, place, routine: { kind: 'every', days }, ownPots: shelf };
-  return Math.min(...makePlan(ask, demoPlaces, { isRough: true }).setups.map(({ year }) => year.harmDays));
+  return Math.min(...makePlan(ask, { isRough: true }).setups.map(({ year }) => year.harmDays));
 }
 
 // Common practice, no source: there is a way to keep every kind where it belongs.

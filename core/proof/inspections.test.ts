@@ -24,7 +24,7 @@ const plans = new Map<string, PlanFacts>();
 function answerTo(planCase: PlanCase, seen: Inspection): PlanFacts {
   const looked = withInspection(planCase, seen);
   const key = JSON.stringify(looked);
-  const plan = plans.get(key) ?? makePlan(looked, demoPlaces, { isRough: true });
+  const plan = plans.get(key) ?? makePlan(looked, { isRough: true });
   plans.set(key, plan);
   return plan;
 }
@@ -175,7 +175,7 @@ describe('now or later', () => {
     ],
   ])('%s', (_name, planCase, seen, expected) => {
     const { approach, ...timing } = expected;
-    expect(decideTiming(resolveCase(withInspection(planCase, seen), demoPlaces))).toMatchObject(timing);
+    expect(decideTiming(resolveCase(withInspection(planCase, seen)))).toMatchObject(timing);
     if (approach !== undefined) expect(answerTo(planCase, seen).setups[0]!.spec.approach).toBe(approach);
   });
 });

@@ -47,7 +47,6 @@ function randomPlans(count: number): readonly PlanFacts[] {
           { stage: oneOf(['seedling', 'cutting']) },
         ]),
       }),
-      demoPlaces,
       { isRough: true },
     ),
   );

@@ -28,7 +28,7 @@ export interface CaseResult {
 
 /** On the ranking mesh: what is expected of a plan does not hang on finer cells. */
 function planOf({ ask }: WorkedCase): PlanFacts {
-  return makePlan(ask, demoPlaces, { isRough: true });
+  return makePlan(ask, { isRough: true });
 }
 
 export function runCase(worked: WorkedCase, plan: PlanFacts = planOf(worked)): CaseResult {

@@ -10,7 +10,7 @@ type Asked = Readonly<Record<string, unknown>>;
 const shelf = { ownPots: [{ potKindId: 'plastic-round', rimDiameterCm: 12 }], dislikes: ['mounts'] };
 const planOf = (asked: Asked, units: WordUnits = metricWords): PlanAnswer => {
   const planCase = planCaseSchema.parse({ genus: 'phalaenopsis', place: 'heated-flat', ...shelf, ...asked });
-  return wordPlan(makePlan(planCase, demoPlaces, { isRough: true }), units);
+  return wordPlan(makePlan(planCase, { isRough: true }), units);
 };
 const lineOf = (asked: Asked, units: WordUnits = metricWords) => {
   const plan = planOf(asked, units);

@@ -1,6 +1,6 @@
 import { checkWith } from '../base';
 import { demoPlaces } from '../catalogue/places';
-import { type DayAsked, dayQuestionFor, prepareDay } from '../day';
+import { type DayAsked, dayQuestionSchema, prepareDay } from '../day';
 import { allBad } from '../testing/language';
 import { clockText, spanText, wordDay } from './day';
 import { metricWords } from './format';
@@ -33,7 +33,7 @@ const plant = (id: string, genus: string, more: object = {}, asked: object = {})
 });
 
 function answer(change: object = {}) {
-  const read = checkWith(dayQuestionFor(demoPlaces), {
+  const read = checkWith(dayQuestionSchema(), {
     on: '2027-03-06',
     hours: 5,
     plants: [
@@ -48,7 +48,7 @@ function answer(change: object = {}) {
     ...change,
   });
   if (read.status !== 'ok') throw new Error(JSON.stringify(read.faults));
-  return wordDay(prepareDay(read.value as DayAsked, demoPlaces), metricWords);
+  return wordDay(prepareDay(read.value as DayAsked), metricWords);
 }
 
 test('each step says what to do, with this plant’s pot, layers and litres', () => {

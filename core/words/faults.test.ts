@@ -6,7 +6,7 @@ import { demoPlaces } from '../catalogue/places';
 import { faultLine, faultMessage, faultsIn, parseWith } from './faults';
 import { fileFaultLine, heatedRoomWords, wordReading } from './place-files';
 
-const { plan, mix } = questionSchemas(demoPlaces);
+const { plan, mix } = questionSchemas();
 const base = { genus: 'vanda', place: 'humid-terrace' };
 const linesOf = (schema: z.ZodType, input: unknown) => {
   const parsed = parseWith(schema, input);

@@ -2,23 +2,23 @@
 import fc, { type Arbitrary } from 'fast-check';
 import * as z from 'zod';
 import { demoPlaces, questionSchemas } from '@core';
-import { careInputSchema } from '../../server/care/schemas';
-import { dayEntryInputSchema, dayKeptSchema } from '../../server/days/schemas';
-import { routes } from '../../server/door/routes';
-import { correctionSchema } from '../../server/events/correct-schemas';
+import { careInputSchema } from '../../server/records/journal/done-schemas';
+import { dayEntryInputSchema, savedDaySchema } from '../../server/records/days/schemas';
+import { routes } from '../../server/runtime/gateway/routes';
+import { correctionSchema } from '../../server/records/journal/correct-schemas';
 import {
   inspectionInputSchema,
   lookInputSchema,
   planInputSchema,
   pottingInputSchema,
   pottingRightSchema,
-} from '../../server/events/schemas';
-import { listInputSchema } from '../../server/lists/schemas';
-import { ownKinds, ownSchemas } from '../../server/own/schemas';
-import { addInputSchema } from '../../server/plants/add-schemas';
-import { plantFactsSchema } from '../../server/plants/facts-schemas';
-import { wholePlaceSchema } from '../../server/places/schemas';
-import { stockAddSchema, stockDeedSchema } from '../../server/stock/schemas';
+} from '../../server/records/journal/schemas';
+import { listInputSchema } from '../../server/exchange/lists/schemas';
+import { ownKinds, ownSchemas } from '../../server/records/library/schemas';
+import { addInputSchema } from '../../server/records/journal/add-schemas';
+import { plantFactsSchema } from '../../server/records/plants/facts-schemas';
+import { wholePlaceSchema } from '../../server/records/places/schemas';
+import { stockAddSchema, stockDeedSchema } from '../../server/records/stock/schemas';
 import { type JsonSchema, valuesOf } from './from-schema';
 import { rawBodies, spoiled } from './spoil';
 
@@ -34,11 +34,11 @@ const schemaOf = (schema: z.ZodType): JsonSchema =>
   z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }) as JsonSchema;
 
 const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
-  'POST /api/plan': [questionSchemas(demoPlaces).plan],
+  'POST /api/plan': [questionSchemas().plan],
   'POST /api/pottings': [pottingInputSchema],
   'PUT /api/pottings/[id]': [pottingRightSchema],
   'POST /api/plans': [planInputSchema],
-  'PUT /api/days/[id]': [dayKeptSchema],
+  'PUT /api/days/[id]': [savedDaySchema],
   'POST /api/days/[id]/entries': [dayEntryInputSchema],
   'POST /api/inspections': [inspectionInputSchema],
   'POST /api/looks': [lookInputSchema],

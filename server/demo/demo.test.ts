@@ -9,8 +9,8 @@ import {
   stockItemSchema,
   stockName,
 } from '@core';
-import { careInputSchema } from '../care/schemas';
-import { plantFactsSchema } from '../plants/facts-schemas';
+import { careInputSchema } from '../records/journal/done-schemas';
+import { plantFactsSchema } from '../records/plants/facts-schemas';
 import { demoLines } from './collection';
 import { livesUpTo } from './lives';
 import { demoMeant } from './meant';
@@ -21,7 +21,7 @@ import { demoStock } from './stock';
 import { demoTrial } from './trial';
 
 const days = ['2026-11-27', '2027-02-28', '2028-07-01', '2031-01-01'] as const;
-const { plan } = questionSchemas(demoPlaces);
+const { plan } = questionSchemas();
 const plantId = '6f1de3a2-6c0f-4b6a-9a5e-0c5a1b2d3e4f';
 
 test('about sixty plants, each of a name and a kind that there is', () => {

@@ -4,7 +4,7 @@
  */
 import dayjs from 'dayjs';
 import type { Felt, Inspection, PlanCase, SetupSpec } from '@core';
-import type { CareInput } from '../care/schemas';
+import type { CareInput } from '../records/journal/done-schemas';
 import { type DemoLine, demoLines } from './collection';
 import { type DemoSetup, demoSetups } from './setups';
 

@@ -1,6 +1,6 @@
 /** Plants for the demonstration: all invented, on the bench of an invented grower. */
 import type { Inspection, PlanCase } from '@core';
-import type { Looked } from '../events/entry-schemas';
+import type { Looked } from '../records/journal/entry-schemas';
 
 export interface DemoPlant {
   readonly name: string;

@@ -1,6 +1,6 @@
 /** What lies on the invented grower's shelf: bags and pots as they are left after a spring, some of them low. */
 import type { StockItem, StockThing } from '@core';
-import type { StockDeed } from '../stock/schemas';
+import type { StockDeed } from '../records/stock/schemas';
 
 export interface DemoStock {
   readonly item: StockItem;

@@ -1,5 +1,5 @@
 /** Views of the list that the invented grower uses again and again. */
-import type { PlantView } from '../own/schemas';
+import type { PlantView } from '../records/library/schemas';
 
 export const demoViews: readonly PlantView[] = [
   { name: 'Three years in it', asked: { olderYears: '3', sort: 'potted' } },

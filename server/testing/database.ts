@@ -4,9 +4,9 @@
  */
 import { randomUUID } from 'node:crypto';
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
-import { ensureCollection } from '../collections/repository';
-import { ormConfig } from '../db/config';
-import type { Scope } from '../scope';
+import { ensureCollection } from '../records/collections/repository';
+import { ormConfig } from '../runtime/database/config';
+import type { Scope } from '../records/collections/scope';
 
 export function testDatabaseUrl(): string {
   const url = process.env.TEST_DATABASE_URL;

@@ -4,7 +4,7 @@
 import { type ReactNode, useState } from 'react';
 import { demoPlaces, type Felt, feltWhenWatering, type PestKind, pestKinds, type Place } from '@core';
 import { pestWords } from '@core/words';
-import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/care/entry-schemas';
+import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/records/journal/done-entry-schemas';
 import { Choice } from '../controls/choice';
 import { PhotoButton, PhotoRow } from '../controls/photographs';
 import { KeepDialog } from '../controls/keep-dialog';

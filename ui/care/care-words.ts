@@ -1,6 +1,6 @@
 /** What was done to a plant, in a grower's words. */
 import { dayWords, holdWords, needName, nursingNames, pestWords } from '@core/words';
-import type { BloomState, CareEntry, CareKind, WayToLeave } from '@server/care/entry-schemas';
+import type { BloomState, CareEntry, CareKind, WayToLeave } from '@server/records/journal/done-entry-schemas';
 
 export const careWords: Readonly<Record<CareKind, string>> = {
   watered: 'Watered',

@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { PageLink } from '../controls/page-link';
 import { useState } from 'react';
 import { nursingNames, nursingSentence } from '@core/words';
-import type { PlantNursing } from '@server/nursing/schemas';
+import type { PlantNursing } from '@server/projections/aftercare/schemas';
 import { Button } from '../controls/button';
 import { today as todayNow } from '../data/look-days';
 import { type Done, useCare } from '../data/use-care';

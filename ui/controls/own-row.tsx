@@ -6,7 +6,7 @@ import dayjs from 'dayjs';
 import { type ReactNode, useState } from 'react';
 import { useOwnHistory } from '../data/own';
 import type { OwnKind } from '../data/client';
-import type { OwnEntry, OwnTypes } from '@server/own/schemas';
+import type { OwnEntry, OwnTypes } from '@server/records/library/schemas';
 import styles from './own-row.module.css';
 import { Button } from './button';
 

@@ -3,7 +3,7 @@
 /** Photographs of a plant: from the camera or a file, safe in this browser at once, sent when the server is there. */
 import { CameraOutlined, CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
-import { photoTypes } from '@server/photos/schemas';
+import { photoTypes } from '@server/records/photos/schemas';
 import { photoPost } from '../data/photos/post';
 import { isPhoto, usePhotos } from '../data/photos/use-photos';
 import { Button } from './button';

@@ -9,10 +9,11 @@ import {
   setupSpecSchema,
   upgraded,
   type WhatIf,
+  questionSchemas,
+  whatIfSchema,
 } from '@core';
 import { type Fault, parseWith } from '@core/words';
 import { firstCase, thisMonth } from './first-case';
-import { schemas, whatIfSchema } from './question-schemas';
 import { safeJson } from './safe-json';
 
 /** Answers as typed: may still hold values that cannot be used. */
@@ -117,6 +118,6 @@ export function readCase(answers: RawCase): CaseReading {
   const given = Object.fromEntries(
     Object.entries(answers).filter(([, value]) => value !== undefined && value !== null),
   );
-  const parsed = parseWith(schemas().plan, given);
+  const parsed = parseWith(questionSchemas().plan, given);
   return parsed.status === 'ok' ? { status: 'ok', planCase: parsed.value } : parsed;
 }

@@ -4,12 +4,12 @@
  */
 import * as z from 'zod';
 import type { Place } from '@core';
-import { type CareKept, careKeptSchema } from '@server/care/entry-schemas';
-import type { CareInput } from '@server/care/schemas';
-import { type DueList, dueListSchema } from '@server/due/schemas';
-import { type Correction, type EventHistory, eventHistorySchema } from '@server/events/correct-schemas';
-import type { AddInput } from '@server/plants/add-schemas';
-import { type FactsHistory, factsHistorySchema, type PlantFacts } from '@server/plants/facts-schemas';
+import { type CareKept, careKeptSchema } from '@server/records/journal/done-entry-schemas';
+import type { CareInput } from '@server/records/journal/done-schemas';
+import { type DueList, dueListSchema } from '@server/projections/due/schemas';
+import { type Correction, type EventHistory, eventHistorySchema } from '@server/records/journal/correct-schemas';
+import type { AddInput } from '@server/records/journal/add-schemas';
+import { type FactsHistory, factsHistorySchema, type PlantFacts } from '@server/records/plants/facts-schemas';
 import {
   type Facets,
   facetsSchema,
@@ -17,10 +17,16 @@ import {
   plantLogSchema,
   type PlantPage,
   plantPageSchema,
-} from '@server/plants/schemas';
-import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/places/schemas';
-import type { InspectionInput, LookInput, PlanInput, PottingInput, PottingRight } from '@server/events/schemas';
-import { type WaitingList, waitingListSchema } from '@server/waiting/schemas';
+} from '@server/projections/plants/schemas';
+import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/records/places/schemas';
+import type {
+  InspectionInput,
+  LookInput,
+  PlanInput,
+  PottingInput,
+  PottingRight,
+} from '@server/records/journal/schemas';
+import { type WaitingList, waitingListSchema } from '@server/projections/sign-watch/schemas';
 import {
   type OwnEntry,
   type OwnKind,
@@ -30,7 +36,7 @@ import {
   ownHistorySchema,
   ownPageSchema,
   type OwnTypes,
-} from '@server/own/schemas';
+} from '@server/records/library/schemas';
 
 import { today } from './look-days';
 import { outbox } from './outbox/outbox';

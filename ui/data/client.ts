@@ -6,7 +6,7 @@ import type { calls } from './calls';
 import { UnreachableError } from './transport';
 
 export type { CareForm, Kept, PlanForm, PlantsAsked, PottedForm, PottingRightForm } from './calls';
-export type { OwnKind } from '@server/own/schemas';
+export type { OwnKind } from '@server/records/library/schemas';
 export { NotYetKeptError } from './outbox/letter';
 export { ConflictError, UnreachableError } from './transport';
 

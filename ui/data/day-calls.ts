@@ -5,18 +5,18 @@ import {
   type Day,
   dayAnswerSchema,
   type DayEntryInput,
-  dayKeptSchema,
+  savedDaySchema,
   type DayList,
   dayListSchema,
   readDayEntry,
-} from '@server/days/schemas';
+} from '@server/records/days/schemas';
 import { ask, understood } from './ask';
 import { outbox } from './outbox/outbox';
 
 /** The server's answer as this page reads it; what it cannot read is left out. */
 export function readDay(answer: unknown): Day {
   const { id, version, day, entries } = understood(dayAnswerSchema, answer);
-  const kept = dayKeptSchema.safeParse(day);
+  const kept = savedDaySchema.safeParse(day);
   return {
     id,
     version,

@@ -9,7 +9,6 @@ const plan: PlanFacts = makePlan(
     place: 'heated-flat',
     ownPots: [{ potKindId: 'plastic-round', rimDiameterCm: 12, count: 1 }],
   },
-  demoPlaces,
   { isRough: true },
 );
 

@@ -2,7 +2,7 @@
 
 /** What changed lately, and what the record says. */
 import { useQuery } from '@tanstack/react-query';
-import { type Learned, learnedSchema } from '@server/learned/schemas';
+import { type Learned, learnedSchema } from '@server/projections/insights/schemas';
 import { ask } from './ask';
 import { today } from './look-days';
 

@@ -1,5 +1,11 @@
 /** Lists taken in whole. Apart from the one client, since the first screen does without it. */
-import { type Intakes, intakesSchema, type ListInput, type TakenIn, takenInSchema } from '@server/lists/schemas';
+import {
+  type Intakes,
+  intakesSchema,
+  type ListInput,
+  type TakenIn,
+  takenInSchema,
+} from '@server/exchange/lists/schemas';
 import { ask, understood } from './ask';
 import { call } from './transport';
 

@@ -2,7 +2,7 @@
 
 /** What is done after potting, asked for anew with the grower's own day. */
 import { useQuery } from '@tanstack/react-query';
-import { type NursingList, nursingListSchema } from '@server/nursing/schemas';
+import { type NursingList, nursingListSchema } from '@server/projections/aftercare/schemas';
 import { ask } from './ask';
 import { today } from './look-days';
 

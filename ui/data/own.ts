@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { client, type OwnKind } from './client';
 import { everyPage, type Kept, type Unreadable } from './pages';
 import { messageOf } from './worker/long-work';
-import type { OwnEntry, OwnTypes } from '@server/own/schemas';
+import type { OwnEntry, OwnTypes } from '@server/records/library/schemas';
 import { messages } from './messages';
 
 const keyOf = (kind: OwnKind) => ['own', kind] as const;

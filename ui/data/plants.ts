@@ -2,10 +2,10 @@
 
 /** Plants and their logs. */
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { DueList } from '@server/due/schemas';
-import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/plants/schemas';
-import type { InspectionInput, LookInput } from '@server/events/schemas';
-import type { WaitingList } from '@server/waiting/schemas';
+import type { DueList } from '@server/projections/due/schemas';
+import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/projections/plants/schemas';
+import type { InspectionInput, LookInput } from '@server/records/journal/schemas';
+import type { WaitingList } from '@server/projections/sign-watch/schemas';
 import { client, type PlantsAsked } from './client';
 import { today } from './look-days';
 

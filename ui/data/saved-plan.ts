@@ -7,12 +7,12 @@ import {
   readQuestion,
   type SetupSpec,
   setupSpecSchema,
+  questionSchemas,
 } from '@core';
 import { parseWith } from '@core/words';
 import * as z from 'zod';
-import type { PottingEntry } from '@server/events/entry-schemas';
-import type { PlantLog } from '@server/plants/schemas';
-import { schemas } from './question-schemas';
+import type { PottingEntry } from '@server/records/journal/entry-schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 
 /** Saved setups carry the short id they had. */
 const savedSpecSchema = z.object({ id: z.string() }).loose();
@@ -23,7 +23,7 @@ export interface SavedPlan {
 }
 
 export function readSaved(entry: Pick<PottingEntry, 'planCase' | 'spec'>): SavedPlan | null {
-  const planCase = readQuestion(schemas().plan, entry.planCase);
+  const planCase = readQuestion(questionSchemas().plan, entry.planCase);
   const carried = savedSpecSchema.safeParse(entry.spec);
   if (!carried.success) return null;
   const { id: _id, ...bare } = carried.data;
@@ -36,7 +36,7 @@ export function todayOf(
   log: Pick<PlantLog, 'lastCase' | 'pottings' | 'inspections'>,
   today: string,
 ): PlantToday | null {
-  const lastCase = readQuestion(schemas().plan, log.lastCase);
+  const lastCase = readQuestion(questionSchemas().plan, log.lastCase);
   if (lastCase.status !== 'ok') return null;
   const pottings = log.pottings.flatMap((entry) => {
     const saved = readSaved(entry);

@@ -1,5 +1,5 @@
 /** Sends an archive piece by piece, tells how far it is, and stops where it is told to. */
-import { type ArchiveRead, archiveReadSchema } from '@server/archive/schemas';
+import { type ArchiveRead, archiveReadSchema } from '@server/exchange/archive/schemas';
 import { refusalOf, UnreachableError } from './transport';
 
 export interface SendArchive {

@@ -9,7 +9,7 @@ import {
   stockKeptSchema,
   type StockList,
   stockListSchema,
-} from '@server/stock/schemas';
+} from '@server/records/stock/schemas';
 import { ask, understood } from './ask';
 import { outbox } from './outbox/outbox';
 

@@ -4,7 +4,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { type AtHand, atHandOf, type InStock, stockName } from '@core';
-import type { StockAdd, StockDeed, StockEntries, StockList, StockRow } from '@server/stock/schemas';
+import type { StockAdd, StockDeed, StockEntries, StockList, StockRow } from '@server/records/stock/schemas';
 import { client } from './client';
 import { stockCalls } from './stock-calls';
 import { today } from './look-days';

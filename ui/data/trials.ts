@@ -4,7 +4,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { Trial } from '@core';
-import { type TrialList, trialListSchema, type TrialRow } from '@server/trials/schemas';
+import { type TrialList, trialListSchema, type TrialRow } from '@server/projections/trials/schemas';
 import { ask } from './ask';
 import { client } from './client';
 import { messages } from './messages';

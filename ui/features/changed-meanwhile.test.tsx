@@ -8,7 +8,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { demoPlaces, type PlanCase } from '@core';
 import { makePlan } from '@core/testing';
 import { metricWords } from '@core/words';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { UnreadableNote } from '../controls/unreadable-note';
 import { client, ConflictError, NotYetKeptError } from '../data/client';
 import { show, standInBrowser } from '../testing/screen';

@@ -1,8 +1,8 @@
-import { listDays } from '@server/days/repository';
-import { dueList } from '@server/due/repository';
-import { serverDay } from '@server/http/day';
-import { isId } from '@server/http/ids';
-import { inPage } from '@server/http/in-page';
+import { listDays } from '@server/records/days/repository';
+import { dueList } from '@server/projections/due/repository';
+import { serverDay } from '@server/runtime/http/day';
+import { isId } from '@server/runtime/http/ids';
+import { inPage } from '@server/api/in-page';
 import { DaysPage } from '@ui/features/day/days-page';
 
 export const dynamic = 'force-dynamic';

@@ -1,6 +1,6 @@
-import { serverDay } from '@server/http/day';
-import { inPage } from '@server/http/in-page';
-import { nursingList } from '@server/nursing/repository';
+import { serverDay } from '@server/runtime/http/day';
+import { inPage } from '@server/api/in-page';
+import { nursingList } from '@server/projections/aftercare/repository';
 import { NursingPage } from '@ui/features/nursing/nursing-page';
 
 export const dynamic = 'force-dynamic';

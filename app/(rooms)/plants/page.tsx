@@ -1,6 +1,6 @@
-import { inPage } from '@server/http/in-page';
-import { listFacets, listPlants } from '@server/plants/list';
-import { wishIn } from '@server/plants/wish';
+import { inPage } from '@server/api/in-page';
+import { listFacets, listPlants } from '@server/projections/plants/list';
+import { wishIn } from '@server/projections/plants/list-query';
 import { PlantList } from '@ui/features/plants/plant-list';
 import styles from '@ui/features/plants/plants.module.css';
 

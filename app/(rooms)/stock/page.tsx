@@ -1,5 +1,5 @@
-import { inPage } from '@server/http/in-page';
-import { listStock } from '@server/stock/repository';
+import { inPage } from '@server/api/in-page';
+import { listStock } from '@server/records/stock/repository';
 import { StockPage } from '@ui/features/stock/stock-page';
 
 export const dynamic = 'force-dynamic';

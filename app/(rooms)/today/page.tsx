@@ -1,8 +1,8 @@
-import { serverDay } from '@server/http/day';
-import { inPage } from '@server/http/in-page';
-import { nursingList } from '@server/nursing/repository';
-import { dueList } from '@server/due/repository';
-import { listWaiting } from '@server/waiting/repository';
+import { serverDay } from '@server/runtime/http/day';
+import { inPage } from '@server/api/in-page';
+import { nursingList } from '@server/projections/aftercare/repository';
+import { dueList } from '@server/projections/due/repository';
+import { listWaiting } from '@server/projections/sign-watch/repository';
 import { TodayView } from '@ui/features/today/today';
 
 export const dynamic = 'force-dynamic';

@@ -1,8 +1,8 @@
-import { isId } from '@server/http/ids';
-import { inPage } from '@server/http/in-page';
-import { listPlants } from '@server/plants/list';
-import { wishIn } from '@server/plants/wish';
-import { listTrials } from '@server/trials/repository';
+import { isId } from '@server/runtime/http/ids';
+import { inPage } from '@server/api/in-page';
+import { listPlants } from '@server/projections/plants/list';
+import { wishIn } from '@server/projections/plants/list-query';
+import { listTrials } from '@server/projections/trials/repository';
 import { TrialsPage } from '@ui/features/trials/trials-page';
 
 export const dynamic = 'force-dynamic';

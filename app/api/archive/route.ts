@@ -1,3 +1,3 @@
-export { getArchive as GET, postArchive as POST } from '@server/archive/handlers';
+export { getArchive as GET, postArchive as POST } from '@server/api/archive';
 
 export const dynamic = 'force-dynamic';

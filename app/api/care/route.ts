@@ -1,1 +1,1 @@
-export { postCare as POST } from '@server/care/handlers';
+export { postCare as POST } from '@server/api/journal';

@@ -1,1 +1,1 @@
-export { getDays as GET } from '@server/days/handlers';
+export { getDays as GET } from '@server/api/days';

@@ -1,3 +1,3 @@
-export { getDue as GET } from '@server/due/handlers';
+export { getDue as GET } from '@server/api/due';
 
 export const dynamic = 'force-dynamic';

@@ -1,4 +1,4 @@
-import { inScope } from '@server/http/in-scope';
+import { inScope } from '@server/api/in-scope';
 
 export const dynamic = 'force-dynamic';
 

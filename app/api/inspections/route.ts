@@ -1,1 +1,1 @@
-export { postInspection as POST } from '@server/events/handlers';
+export { postInspection as POST } from '@server/api/events';

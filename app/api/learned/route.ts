@@ -1,3 +1,3 @@
-export { getLearned as GET } from '@server/learned/handlers';
+export { getLearned as GET } from '@server/api/insights';
 
 export const dynamic = 'force-dynamic';

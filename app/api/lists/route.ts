@@ -1,3 +1,3 @@
-export { getLists as GET, postList as POST } from '@server/lists/handlers';
+export { getLists as GET, postList as POST } from '@server/api/lists';
 
 export const dynamic = 'force-dynamic';

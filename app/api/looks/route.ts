@@ -1,1 +1,1 @@
-export { postLook as POST } from '@server/events/handlers';
+export { postLook as POST } from '@server/api/events';

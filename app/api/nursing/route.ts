@@ -1,1 +1,1 @@
-export { getNursing as GET } from '@server/nursing/handlers';
+export { getNursing as GET } from '@server/api/aftercare';

@@ -1,3 +1,3 @@
-export { getPlaces as GET, postPlace as POST } from '@server/places/handlers';
+export { getPlaces as GET, postPlace as POST } from '@server/api/places';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { postPlan as POST } from '@server/plan/handlers';
+export { postPlan as POST } from '@server/api/plan';

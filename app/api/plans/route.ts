@@ -1,1 +1,1 @@
-export { postPlan as POST } from '@server/events/handlers';
+export { postPlan as POST } from '@server/api/events';

@@ -1,3 +1,3 @@
-export { getPlants as GET, postPlant as POST } from '@server/plants/handlers';
+export { getPlants as GET, postPlant as POST } from '@server/api/plants';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { postPotting as POST } from '@server/events/handlers';
+export { postPotting as POST } from '@server/api/events';

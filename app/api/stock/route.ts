@@ -1,3 +1,3 @@
-export { getStock as GET, postStock as POST } from '@server/stock/handlers';
+export { getStock as GET, postStock as POST } from '@server/api/stock';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { getTrials as GET } from '@server/trials/handlers';
+export { getTrials as GET } from '@server/api/trials';

@@ -1,1 +1,1 @@
-export { getWaiting as GET } from '@server/waiting/handlers';
+export { getWaiting as GET } from '@server/api/sign-watch';

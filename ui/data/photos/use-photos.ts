@@ -2,7 +2,7 @@
 
 /** Photographs for the screen: taken, on their way, or kept. */
 import { useEffect, useState } from 'react';
-import { photoTypes } from '@server/photos/schemas';
+import { photoTypes } from '@server/records/photos/schemas';
 import { photoPost } from './post';
 
 export interface ShownPhoto {

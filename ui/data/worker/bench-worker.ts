@@ -39,7 +39,6 @@ import {
   type WhatIf,
   type WhatIfFacts,
 } from '@core';
-import { placeBook } from '../place-book';
 import { isOpening, keyOf, openingCase } from './early-plan';
 
 export type OnProgress = (done: number, total: number) => void;
@@ -93,7 +92,7 @@ async function runPlan(
   const shared = port ? shareWork(isFromBack, (finding) => port.postMessage(finding)) : undefined;
   if (port && shared) port.onmessage = ({ data }: MessageEvent<Finding>) => hear(shared, data);
   try {
-    const steps = planInSteps(planCase, placeBook, shared ? { shared } : {});
+    const steps = planInSteps(planCase, shared ? { shared } : {});
     let since = performance.now();
     for (;;) {
       const step = steps.next();
@@ -147,7 +146,7 @@ let growing: { readonly key: string; readonly context: ReturnType<typeof context
 
 function growingOf(planCase: PlanCase): ReturnType<typeof contextOf> {
   const key = keyOf(planCase);
-  if (growing?.key !== key) growing = { key, context: contextOf(resolveCase(planCase, placeBook)) };
+  if (growing?.key !== key) growing = { key, context: contextOf(resolveCase(planCase)) };
   return growing.context;
 }
 
@@ -191,10 +190,10 @@ const api = {
     planTurn += 1;
   },
   curve(planCase: PlanCase, spec: SetupSpec, monthIndex: number): SetupCurve {
-    return setupCurve(planCase, placeBook, spec, monthIndex);
+    return setupCurve(planCase, spec, monthIndex);
   },
   review(planCase: PlanCase, spec: SetupSpec): SetupFacts {
-    return reviewSetup(planCase, placeBook, spec);
+    return reviewSetup(planCase, spec);
   },
   placement(planCase: PlanCase, spec: SetupSpec): Placement {
     const context = growingOf(planCase);
@@ -211,12 +210,12 @@ const api = {
     change: WhatIf,
     monthIndex: number,
   ): { answer: WhatIfFacts; curve: SetupCurve } {
-    const answer = whatIf(planCase, placeBook, spec, change, monthIndex);
-    return { answer, curve: setupCurve(answer.planCase, placeBook, answer.spec, monthIndex) };
+    const answer = whatIf(planCase, spec, change, monthIndex);
+    return { answer, curve: setupCurve(answer.planCase, answer.spec, monthIndex) };
   },
   tune(planCase: PlanCase, spec: SetupSpec): Refusable<TuningFacts> {
     try {
-      return { status: 'ok', value: tuneToRoutine(planCase, placeBook, spec) };
+      return { status: 'ok', value: tuneToRoutine(planCase, spec) };
     } catch (error) {
       // An error loses its class on the way to the page; its faults do not.
       if (error instanceof FaultError) return { status: 'refused', faults: error.faults };
@@ -224,17 +223,15 @@ const api = {
     }
   },
   doubts(planCase: PlanCase, specs: readonly SetupSpec[], onProgress: OnProgress): DoubtFacts {
-    const sensitivity = sensitivityOf(planCase, placeBook, specs.slice(0, LEADERS), (done, total) =>
-      onProgress(done, 2 * total),
-    );
-    const turns = turnsOf(planCase, placeBook, specs, (done, total) => onProgress(total + done, 2 * total));
+    const sensitivity = sensitivityOf(planCase, specs.slice(0, LEADERS), (done, total) => onProgress(done, 2 * total));
+    const turns = turnsOf(planCase, specs, (done, total) => onProgress(total + done, 2 * total));
     return { sensitivity, turns };
   },
   unlooked(planCase: PlanCase, onProgress: OnProgress): readonly UnlookedFact[] {
-    return unlookedOf(planCase, placeBook, onProgress);
+    return unlookedOf(planCase, onProgress);
   },
   sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): SidesFacts {
-    return compareSides(planCase, placeBook, schoolId, onProgress);
+    return compareSides(planCase, schoolId, onProgress);
   },
 };
 

@@ -14,13 +14,13 @@ import {
 const MOST_CHOICES = 6;
 
 const api = {
-  settle: (plant: DayPlantAsked): SetupSpec => settlePlant(plant, demoPlaces).setup,
+  settle: (plant: DayPlantAsked): SetupSpec => settlePlant(plant).setup,
   /** What else it could go into, the best first. */
   choices: (plant: DayPlantAsked): readonly SetupSpec[] =>
-    makePlan(plant.case, demoPlaces, { isRough: true })
+    makePlan(plant.case, { isRough: true })
       .setups.slice(0, MOST_CHOICES)
       .map(({ spec }) => spec),
-  prepare: (asked: DayAsked): PreparedDay => prepareDay(asked, demoPlaces),
+  prepare: (asked: DayAsked): PreparedDay => prepareDay(asked),
 };
 
 export type DayApi = typeof api;

@@ -4,7 +4,7 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
-import { daysOf, genusOf, type PlanCase, specId } from '@core';
+import { daysOf, genusOf, type PlanCase, specId, resolveCase } from '@core';
 import {
   cm,
   daysWithCause,
@@ -22,7 +22,6 @@ import {
 import { loadDraft, readCase, storeDraft, type BenchDraft } from '../../data/bench-draft';
 import { nb } from '../../controls/nb';
 import { commonScale, SetupSection } from '../../drawing/setup-section';
-import { resolved } from '../../data/place-book';
 import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
 import styles from './compare.module.css';
@@ -73,7 +72,7 @@ const DRAWING_PX = 240;
 const DRAWING_HEIGHT_PX = 230;
 
 function Sheet({ planCase, reviews, units, onTakeAway }: SheetProps) {
-  const { plant, place } = resolved(planCase);
+  const { plant, place } = resolveCase(planCase);
   const scale = commonScale(
     reviews.map((review) => review.spec),
     DRAWING_PX,

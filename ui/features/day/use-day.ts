@@ -3,7 +3,7 @@
 /** A day on its way: changed here, kept at the server a moment later, and told where somebody else changed it meanwhile. */
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { DayKept, SetupSpec } from '@core';
-import { type Day, dayKeptSchema } from '@server/days/schemas';
+import { type Day, savedDaySchema } from '@server/records/days/schemas';
 import { ConflictError, NotYetKeptError } from '../../data/client';
 import { dayCalls } from '../../data/day-calls';
 import { messages } from '../../data/messages';
@@ -14,7 +14,7 @@ import * as z from 'zod';
 /** So long after the last touch it is sent. */
 const SETTLE_MS = 500;
 
-const conflictSchema = z.object({ day: dayKeptSchema, version: z.number() });
+const conflictSchema = z.object({ day: savedDaySchema, version: z.number() });
 
 export interface DayDraft {
   readonly day: DayKept;
@@ -32,7 +32,7 @@ function unsentDay(id: string): DayKept | null {
   if (typeof localStorage === 'undefined') return null;
   const letters = browserLetters().list();
   const own = letters.filter(({ path, method, refusal }) => path === `/api/days/${id}` && method === 'PUT' && !refusal);
-  const read = dayKeptSchema.safeParse(own.at(-1)?.body);
+  const read = savedDaySchema.safeParse(own.at(-1)?.body);
   return read.success ? read.data : null;
 }
 

@@ -12,7 +12,7 @@ import { useChangeOwn, useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '
 import { Field } from '../../controls/field';
 import { TraitField, traitKeys } from '../../controls/trait-field';
 import { useKeep } from '../../data/use-keep';
-import type { OwnEntry } from '@server/own/schemas';
+import type { OwnEntry } from '@server/records/library/schemas';
 import styles from './genera.module.css';
 import { messages } from '../../data/messages';
 import { Button } from '../../controls/button';

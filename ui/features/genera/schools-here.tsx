@@ -1,6 +1,7 @@
 'use client';
 
 /** What the schools would do with this genus in the place on the bench; asked for, since it takes seconds. */
+import { placeById } from '@core';
 import { useEffect, useRef, useState } from 'react';
 import type { PlanCase, SchoolId, SidesFacts } from '@core';
 import {
@@ -16,7 +17,6 @@ import {
 import { loadDraft, readCase } from '../../data/bench-draft';
 import { commonScale } from '../../drawing/setup-section';
 import { ShelfPot } from '../../drawing/shelf-pot';
-import { placeById } from '../../data/place-book';
 import { Planner } from '../../data/worker/planner';
 import { ProgressBar } from '../../controls/progress-bar';
 import styles from './genera.module.css';

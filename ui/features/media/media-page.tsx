@@ -10,7 +10,7 @@ import { UnreadableNote } from '../../controls/unreadable-note';
 import { useOwn, usePutAway, useUnreadableOwn } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
-import type { OwnEntry } from '@server/own/schemas';
+import type { OwnEntry } from '@server/records/library/schemas';
 import styles from './media.module.css';
 import { MixParts } from './mix-parts';
 import { MixResults } from './mix-results';

@@ -17,7 +17,7 @@ import { faultsIn, number, parseWith, percent } from '@core/words';
 import { useChangeOwn, useSaveOwn } from '../../data/own';
 import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
-import type { OwnEntry } from '@server/own/schemas';
+import type { OwnEntry } from '@server/records/library/schemas';
 import styles from './media.module.css';
 import { Button } from '../../controls/button';
 

@@ -3,7 +3,7 @@
 /** What is done after potting, all plants together, day by day; and the same as a calendar. */
 import dayjs from 'dayjs';
 import { nursingNames } from '@core/words';
-import type { NursingList, PlantNursing } from '@server/nursing/schemas';
+import type { NursingList, PlantNursing } from '@server/projections/aftercare/schemas';
 import { Nursing } from '../../care/nursing';
 import { useNursing } from '../../data/nursing';
 import styles from './nursing.module.css';

@@ -6,7 +6,7 @@ import { QRCode } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { genusById, genusIds } from '@core';
-import type { PlantSummary } from '@server/plants/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
 import { useIsBrowser } from '../../data/stored';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';

@@ -5,7 +5,7 @@ import { PlusOutlined } from '@ant-design/icons';
 import { PageLink } from '../../controls/page-link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import type { Facets, PlantPage } from '@server/plants/schemas';
+import type { Facets, PlantPage } from '@server/projections/plants/schemas';
 import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
 import { everyPlant, useFacets, usePlants } from '../../data/plants';

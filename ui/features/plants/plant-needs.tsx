@@ -1,7 +1,7 @@
 /** What one plant needs now and next, and when it wants water. */
 import dayjs from 'dayjs';
 import { needName, wordNeed } from '@core/words';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../data/look-days';
 import styles from './plants.module.css';
 

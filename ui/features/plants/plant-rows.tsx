@@ -7,7 +7,7 @@ import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import { kindName } from '@core/words';
-import type { PlantSummary } from '@server/plants/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
 import type { CareOf } from '../../data/use-care';
 import { HabitGlyph } from '../../drawing/habit-glyph';
 import { leftWords } from '../../care/care-words';

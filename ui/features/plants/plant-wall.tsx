@@ -5,7 +5,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
-import type { PlantSummary } from '@server/plants/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
 import type { CareOf } from '../../data/use-care';
 import { HabitGlyph } from '../../drawing/habit-glyph';
 import styles from './plants.module.css';

@@ -1,6 +1,6 @@
 /** Marks and ages of plants in words. */
 import dayjs from 'dayjs';
-import type { PlantFlag } from '@server/plants/facts-schemas';
+import type { PlantFlag } from '@server/records/plants/facts-schemas';
 
 export const flagWords: Readonly<Record<PlantFlag, string>> = {
   watch: 'keep an eye on it',

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { PlantSummary } from '@server/plants/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
 import { plantsCsv } from './plants-csv';
 
 const plant: PlantSummary = {

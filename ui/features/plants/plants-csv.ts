@@ -1,7 +1,7 @@
 /** The list of plants as a table for a spreadsheet: the columns, and what each holds. */
 import Papa from 'papaparse';
 import { genusById, genusIds, guardedCell } from '@core';
-import type { PlantSummary } from '@server/plants/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
 import { flagWords } from './plant-words';
 
 const columns: Readonly<Record<string, (plant: PlantSummary) => string>> = {

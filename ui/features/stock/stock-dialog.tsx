@@ -12,7 +12,7 @@ import {
   vesselCatalogue,
 } from '@core';
 import { parseWith, thingText } from '@core/words';
-import type { StockRow } from '@server/stock/schemas';
+import type { StockRow } from '@server/records/stock/schemas';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { LengthNumber } from '../../controls/length-number';

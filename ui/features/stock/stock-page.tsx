@@ -4,7 +4,7 @@
 import { PlusOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { costOf } from '@core';
-import type { StockList, StockRow } from '@server/stock/schemas';
+import type { StockList, StockRow } from '@server/records/stock/schemas';
 import { Button } from '../../controls/button';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import { thingText } from '@core/words';

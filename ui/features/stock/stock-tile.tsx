@@ -6,7 +6,7 @@ import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { type StockEntryKind, stockUnitOf } from '@core';
 import { stockAmountText, thingText } from '@core/words';
-import type { StockRow } from '@server/stock/schemas';
+import type { StockRow } from '@server/records/stock/schemas';
 import { Button } from '../../controls/button';
 import { messages } from '../../data/messages';
 import { type Deed, useStockEntries, useStockWork } from '../../data/stock';

@@ -2,7 +2,7 @@
 
 /** What plants that were potted ask for today. */
 import { PageLink } from '../../controls/page-link';
-import type { NursingList } from '@server/nursing/schemas';
+import type { NursingList } from '@server/projections/aftercare/schemas';
 import { Nursing } from '../../care/nursing';
 import { useNursing } from '../../data/nursing';
 import styles from './today.module.css';

@@ -5,7 +5,7 @@ import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { genusById, genusIds } from '@core';
 import { needName, wordNeed } from '@core/words';
-import type { DueList, DuePlant } from '@server/due/schemas';
+import type { DueList, DuePlant } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
 import { today } from '../../data/look-days';
 import { useCare } from '../../data/use-care';

@@ -1,7 +1,7 @@
 /** What is meant and not yet done, the soonest first. */
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
-import type { DueList } from '@server/due/schemas';
+import type { DueList } from '@server/projections/due/schemas';
 import styles from './today.module.css';
 
 function whenText(forOn: string | null, today: string): string {

@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { needName } from '@core/words';
-import type { DuePlant } from '@server/due/schemas';
+import type { DuePlant } from '@server/projections/due/schemas';
 import { Choice } from '../../controls/choice';
 import { KeepDialog } from '../../controls/keep-dialog';
 import { today } from '../../data/look-days';

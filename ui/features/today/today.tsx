@@ -3,9 +3,9 @@
 /** What needs a grower today: plants by need, pots that want water, signs to look for, and the year ahead. */
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
-import type { DueList } from '@server/due/schemas';
-import type { NursingList } from '@server/nursing/schemas';
-import type { WaitingList } from '@server/waiting/schemas';
+import type { DueList } from '@server/projections/due/schemas';
+import type { NursingList } from '@server/projections/aftercare/schemas';
+import type { WaitingList } from '@server/projections/sign-watch/schemas';
 import { useDue } from '../../data/plants';
 import { WaitingPlants } from './waiting-list';
 import { Lately } from './lately';

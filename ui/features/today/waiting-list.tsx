@@ -13,16 +13,15 @@ import {
   resolveCase,
   restMonthsOf,
   upgraded,
+  questionSchemas,
 } from '@core';
 import { wordWaiting } from '@core/words';
-import type { LookAnswer } from '@server/events/entry-schemas';
-import type { WaitingList, WaitingPlant } from '@server/waiting/schemas';
+import type { LookAnswer } from '@server/records/journal/entry-schemas';
+import type { WaitingList, WaitingPlant } from '@server/projections/sign-watch/schemas';
 import { Button } from '../../controls/button';
 import { dayOfYear, daysOn, today } from '../../data/look-days';
 import { messages } from '../../data/messages';
-import { placeBook } from '../../data/place-book';
 import { useSaveLook, useWaiting } from '../../data/plants';
-import { schemas } from '../../data/question-schemas';
 import { useKeep } from '../../data/use-keep';
 import styles from './today.module.css';
 
@@ -30,14 +29,14 @@ import styles from './today.module.css';
 function caseOf({ lastCase, caseVersion }: WaitingPlant) {
   const current = upgraded(lastCase, caseVersion, questionVersions);
   if (current.status !== 'ok') return null;
-  const read = readQuestion(schemas().plan, { ...(current.value as object), version: questionVersions.newest });
+  const read = readQuestion(questionSchemas().plan, { ...(current.value as object), version: questionVersions.newest });
   return read.status === 'ok' ? read.value : null;
 }
 
 /** The next look, by the season of its place; a place that is gone has none. */
 function nextLook(plant: WaitingPlant): string {
   const planCase = caseOf(plant);
-  const resolved = planCase ? resolveCase(planCase, placeBook) : null;
+  const resolved = planCase ? resolveCase(planCase) : null;
   const rest = resolved ? restMonthsOf(resolved.plant.genus, resolved.place) : [];
   return daysOn(daysToLook(plant, rest, dayOfYear(dayjs())));
 }

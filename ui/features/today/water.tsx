@@ -3,7 +3,7 @@
 /** Pots that want water today, by their own days; one touch waters, another says that it is still wet. */
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
-import type { DueList } from '@server/due/schemas';
+import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
 import { today } from '../../data/look-days';
 import { type CareOf, type Done, useCare } from '../../data/use-care';

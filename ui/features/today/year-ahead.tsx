@@ -3,7 +3,7 @@
 /** The year ahead by months, or the next weeks, place by place: how many plants want a new pot, a flush, a look. */
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import type { DueList, SpanAhead } from '@server/due/schemas';
+import type { DueList, SpanAhead } from '@server/projections/due/schemas';
 import { Choice } from '../../controls/choice';
 import styles from './today.module.css';
 

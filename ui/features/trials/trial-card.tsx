@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import { compareTrial, differenceSeen, measureKinds, plantsForMeans, plantsForShares } from '@core';
 import { measured, measureNames, number, trialSentence, TRIAL_ASSUMES } from '@core/words';
-import type { TrialRow } from '@server/trials/schemas';
+import type { TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
 import { useTrialWork } from '../../data/trials';
 import styles from './trials.module.css';

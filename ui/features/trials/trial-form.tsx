@@ -4,8 +4,8 @@
 import { useState } from 'react';
 import { measureKinds, type Trial, type TrialMeasure, trialMeasures } from '@core';
 import { measureNames } from '@core/words';
-import type { PlantSummary } from '@server/plants/schemas';
-import type { TrialRow } from '@server/trials/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
+import type { TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
 import { NumberField } from '../../controls/number-field';
 import { today } from '../../data/look-days';

@@ -3,8 +3,8 @@
 /** Trials: two or more setups for one kind of plant, followed with the same measure, and what the numbers say by now. */
 import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
-import type { PlantSummary } from '@server/plants/schemas';
-import type { TrialList, TrialRow } from '@server/trials/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
+import type { TrialList, TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
 import { useIsBrowser } from '../../data/stored';
 import { useTrials } from '../../data/trials';

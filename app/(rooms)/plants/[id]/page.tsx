@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
-import { isId } from '@server/http/ids';
-import { inPage } from '@server/http/in-page';
-import { plantLog } from '@server/plants/repository';
+import { isId } from '@server/runtime/http/ids';
+import { inPage } from '@server/api/in-page';
+import { plantLog } from '@server/projections/plants/plant-log';
 import { PlantLogView } from '@ui/features/plants/plant-log';
 
 export const dynamic = 'force-dynamic';

@@ -1,7 +1,7 @@
-import { MOST_PER_PAGE } from '@server/http/page';
-import { inPage } from '@server/http/in-page';
-import { listPlants } from '@server/plants/list';
-import { wishIn } from '@server/plants/wish';
+import { MOST_PER_PAGE } from '@server/runtime/http/page';
+import { inPage } from '@server/api/in-page';
+import { listPlants } from '@server/projections/plants/list';
+import { wishIn } from '@server/projections/plants/list-query';
 import { Labels } from '@ui/features/plants/labels';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { putCareAway as DELETE } from '@server/care/handlers';
+export { putCareAway as DELETE } from '@server/api/journal';

@@ -1,1 +1,1 @@
-export { getDay as GET, putDay as PUT, putDayAway as DELETE } from '@server/days/handlers';
+export { getDay as GET, putDay as PUT, putDayAway as DELETE } from '@server/api/days';

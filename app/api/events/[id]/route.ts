@@ -1,1 +1,1 @@
-export { putEvent as PUT, putEventAway as DELETE } from '@server/events/handlers';
+export { putEvent as PUT, putEventAway as DELETE } from '@server/api/events';

@@ -1,3 +1,3 @@
-export { undoList as DELETE } from '@server/lists/handlers';
+export { undoList as DELETE } from '@server/api/lists';
 
 export const dynamic = 'force-dynamic';

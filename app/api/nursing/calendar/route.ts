@@ -1,1 +1,1 @@
-export { getNursingCalendar as GET } from '@server/nursing/handlers';
+export { getNursingCalendar as GET } from '@server/api/aftercare';

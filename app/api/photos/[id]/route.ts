@@ -1,1 +1,1 @@
-export { getPhoto as GET, putPhoto as PUT, putPhotoAway as DELETE } from '@server/photos/handlers';
+export { getPhoto as GET, putPhoto as PUT, putPhotoAway as DELETE } from '@server/api/photos';

@@ -1,1 +1,1 @@
-export { putPlace as PUT, putPlaceAway as DELETE } from '@server/places/handlers';
+export { putPlace as PUT, putPlaceAway as DELETE } from '@server/api/places';

@@ -1,1 +1,1 @@
-export { getPlant as GET, putPlant as PUT, putPlantAway as DELETE } from '@server/plants/handlers';
+export { getPlant as GET, putPlant as PUT, putPlantAway as DELETE } from '@server/api/plants';

@@ -1,3 +1,3 @@
-export { getFacets as GET } from '@server/plants/handlers';
+export { getFacets as GET } from '@server/api/plants';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { putPotting as PUT } from '@server/events/handlers';
+export { putPotting as PUT } from '@server/api/events';

@@ -1,3 +1,3 @@
-export { postStockEntry as POST } from '@server/stock/handlers';
+export { postStockEntry as POST } from '@server/api/stock';
 
 export const dynamic = 'force-dynamic';

@@ -1,3 +1,3 @@
-export { getTable as GET } from '@server/tables/handlers';
+export { getTable as GET } from '@server/api/tables';
 
 export const dynamic = 'force-dynamic';

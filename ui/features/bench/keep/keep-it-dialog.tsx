@@ -6,7 +6,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { genusOf, type PlanCase, type SetupSpec } from '@core';
 import { lowerFirst, setupTitle, vesselText } from '@core/words';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { Choice } from '../../../controls/choice';
 import type { PottedEntry } from '../../../data/bench-draft';
 import { useStock } from '../../../data/stock';

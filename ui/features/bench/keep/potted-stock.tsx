@@ -15,7 +15,7 @@ import {
   vesselCatalogue,
 } from '@core';
 import { stockAmountText, thingText } from '@core/words';
-import type { StockRow } from '@server/stock/schemas';
+import type { StockRow } from '@server/records/stock/schemas';
 import { inStock } from '../../../data/stock';
 import { useUnits } from '../../../data/units-context';
 import styles from '../bench.module.css';
@@ -27,7 +27,7 @@ export function takesOf(
   rows: readonly StockRow[],
   plantName: string,
 ): readonly StockTake[] {
-  const recipe = makeRecipe(planCase, demoPlaces, spec);
+  const recipe = makeRecipe(planCase, spec);
   return takesFrom(stockNeedsOf(spec, recipe), inStock(rows), plantName).filter(({ from }) => from !== null);
 }
 

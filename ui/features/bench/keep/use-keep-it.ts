@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import * as z from 'zod';
 import type { PlanCase, SetupSpec } from '@core';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { client, ConflictError, type PlanForm, type PottedForm, type PottingRightForm } from '../../../data/client';
 import type { PottedEntry } from '../../../data/bench-draft';
 import { today } from '../../../data/look-days';

@@ -7,7 +7,7 @@ import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
 import { stockItemSchema, vesselCatalogue } from '@core';
 import { cm, parseWith, stockAmountText, thingText } from '@core/words';
-import type { StockRow } from '@server/stock/schemas';
+import type { StockRow } from '@server/records/stock/schemas';
 import { UnreadableNote } from '../../../controls/unreadable-note';
 import { today } from '../../../data/look-days';
 import { useAtHand, useStock, useStockWork } from '../../../data/stock';

@@ -16,7 +16,7 @@ test('what was not said is an assumption, with the usual value once it is known'
   expect(bare.roots).toMatchObject({ text: 'roots not measured', isStated: false });
   expect(bare.shows).toMatchObject({ text: 'not looked at yet', isStated: false });
   expect(bare.now).toMatchObject({ text: 'an unknown mix', isStated: false });
-  const plan = makePlan({ genus: 'phalaenopsis', place: 'heated-flat' }, demoPlaces, { isRough: true });
+  const plan = makePlan({ genus: 'phalaenopsis', place: 'heated-flat' }, { isRough: true });
   const [, roots] = phrasesFor({ answers: {}, plan, names, units: metricWords });
   expect(roots).toMatchObject({ text: 'roots usually 4.9 mm', isStated: false });
 });

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { DayKept } from '@core';
 import { wordDay } from '@core/words';
-import type { Day } from '@server/days/schemas';
+import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
 import { ProgressBar } from '../../../controls/progress-bar';
 import { inStock, useStock } from '../../../data/stock';

@@ -8,7 +8,7 @@ import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
 import type { DayKept } from '@core';
 import { clockText, type DayAnswer, litres, wordDay, type WordedDayPlant } from '@core/words';
-import type { Day } from '@server/days/schemas';
+import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { inStock, useStock } from '../../../data/stock';

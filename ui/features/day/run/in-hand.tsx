@@ -2,10 +2,9 @@
 
 /** The plant in hand: drawn to scale in section and from above, and its steps with what they take. */
 import { useEffect, useRef } from 'react';
-import { type PlanCase, potOf, type RunPlant, type StepKind } from '@core';
+import { type PlanCase, potOf, type RunPlant, type StepKind, resolveCase } from '@core';
 import { minutesText, type WordedDayPlant } from '@core/words';
 import { Button } from '../../../controls/button';
-import { resolved } from '../../../data/place-book';
 import { useUnits } from '../../../data/units-context';
 import { MountDrawing } from '../../../drawing/mount-drawing';
 import { PlanView } from '../../../drawing/plan-view';
@@ -31,7 +30,14 @@ const [PLAN_PX, CAPTION_PX] = [260, 16];
 function Drawing({ plant, run }: Pick<InHandProps, 'plant' | 'run'>) {
   const { units } = useUnits();
   const { setup: spec, placement } = plant;
-  const drawn = { spec, plant: resolved(run.asked.case as PlanCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
+  const drawn = {
+    spec,
+    plant: resolveCase(run.asked.case as PlanCase).plant,
+    curve: null,
+    hour: 0,
+    units,
+    ...DRAWN_PX,
+  };
   if (spec.vessel.kind === 'mount') return <MountDrawing {...drawn} />;
   return (
     <div className={styles.views}>

@@ -3,7 +3,7 @@
 /** It went otherwise: another pot of the shelf, more or less of the mix, a pot that broke, a word. */
 import { changedSpec, type SetupSpec } from '@core';
 import { thingText, type WordedDayPlant } from '@core/words';
-import type { StockRow } from '@server/stock/schemas';
+import type { StockRow } from '@server/records/stock/schemas';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { KeepDialog } from '../../../controls/keep-dialog';

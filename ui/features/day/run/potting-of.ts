@@ -1,7 +1,7 @@
 /** What "Potted it" keeps of a plant on a running day: its setup, and what that takes from stock. */
 import { type InStock, type PlanCase, stockNeedsOf, takesFrom } from '@core';
 import type { WordedDayPlant } from '@core/words';
-import type { DayEntryInput } from '@server/days/schemas';
+import type { DayEntryInput } from '@server/records/days/schemas';
 
 export interface PottedOtherwise {
   readonly note: string;

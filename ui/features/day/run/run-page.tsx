@@ -6,7 +6,7 @@ import { PageLink } from '../../../controls/page-link';
 import { useCallback, useMemo, useState } from 'react';
 import type { DayKept, PlanCase, RunPlant, SetupSpec, StepKind } from '@core';
 import { clockText, spanText, wordDay, type WordedDayPlant } from '@core/words';
-import type { Day } from '@server/days/schemas';
+import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
 import { today } from '../../../data/look-days';
 import { messages } from '../../../data/messages';

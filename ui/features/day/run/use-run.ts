@@ -4,7 +4,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { type DayEntry, type DayEntryKind, type DayKept, runOf, type RunState } from '@core';
-import { type Day, type DayEntryInput, readDayEntry } from '@server/days/schemas';
+import { type Day, type DayEntryInput, readDayEntry } from '@server/records/days/schemas';
 import { NotYetKeptError } from '../../../data/client';
 import { dayCalls } from '../../../data/day-calls';
 import { messages } from '../../../data/messages';

@@ -3,7 +3,7 @@
 /** An archive of this program taken in: tried first, so that one sees what it would bring; then kept, all of it or nothing. */
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import type { ArchiveRead, SectionName } from '@server/archive/schemas';
+import type { ArchiveRead, SectionName } from '@server/exchange/archive/schemas';
 import { sendArchive } from '../../../data/send-archive';
 import { messageOf } from '../../../data/worker/long-work';
 import { Button } from '../../../controls/button';

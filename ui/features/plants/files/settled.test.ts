@@ -1,6 +1,6 @@
 /** What is sent of a list, after what the grower settled. */
 import { demoPlaces, type PlantTable, readPlantTable } from '@core';
-import { listInputSchema } from '@server/lists/schemas';
+import { listInputSchema } from '@server/exchange/lists/schemas';
 import { bodyOf, isOnRecord, nothingSettled, placeFor, sortedOut } from './settled';
 
 function tableOf(text: string): PlantTable {

@@ -1,7 +1,7 @@
 /** What the grower settled of a list, and what is sent of it. */
 import { type ListChoices, type ListPlant, type Place, plain, type PlantTable } from '@core';
-import type { ListInput } from '@server/lists/schemas';
-import type { PlantSummary } from '@server/plants/schemas';
+import type { ListInput } from '@server/exchange/lists/schemas';
+import type { PlantSummary } from '@server/projections/plants/schemas';
 
 /** A kind that is chosen for no text: its plants are left out. */
 export const LEFT_OUT = '';

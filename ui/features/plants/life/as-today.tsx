@@ -3,7 +3,7 @@
 /** What it stands in, aged to today: settled, crumbled, closed. */
 import { dayNumber, DAYS_PER_YEAR, ranges, realise } from '@core';
 import { cm, years } from '@core/words';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../../data/look-days';
 import { useUnits } from '../../../data/units-context';
 import styles from '../plants.module.css';

@@ -1,6 +1,6 @@
 /** What was done in a few touches, in a plant's life: one line each, or one for a run of the same. */
 import dayjs from 'dayjs';
-import type { CareEntry } from '@server/care/entry-schemas';
+import type { CareEntry } from '@server/records/journal/done-entry-schemas';
 import { careLine } from '../../../care/care-words';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';

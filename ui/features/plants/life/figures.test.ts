@@ -1,5 +1,5 @@
 /** The figures of a life, from what its log says. */
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { bedAge, keptDays, mapsThatMatch, shootsByYear, shootsWithDays } from './figures';
 
 const map = (...xs: readonly number[]) => ({

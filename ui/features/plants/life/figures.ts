@@ -1,6 +1,6 @@
 /** The figures of a life that matter: how old its bed is against its life here, shoots over the years, days between waterings. */
 import { DAYS_PER_YEAR, dayNumber, type GrowthMapSaid, shootsSince } from '@core';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 
 export interface BedAge {
   readonly years: number;

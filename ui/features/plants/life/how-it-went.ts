@@ -1,9 +1,7 @@
 /** What is on record since a potting, beside what was foreseen of it: what a judgement is held against. */
-import { DAYS_PER_YEAR, dayNumber, judgePotting, readQuestion } from '@core';
-import type { CareEntry } from '@server/care/entry-schemas';
-import type { PlantLog } from '@server/plants/schemas';
-import { resolved } from '../../../data/place-book';
-import { schemas } from '../../../data/question-schemas';
+import { DAYS_PER_YEAR, dayNumber, judgePotting, readQuestion, questionSchemas, resolveCase } from '@core';
+import type { CareEntry } from '@server/records/journal/done-entry-schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 
 type Judgement = ReturnType<typeof judgePotting>;
 
@@ -74,9 +72,9 @@ function shootsCounted(
 
 /** As its kind makes them in that time, on each of its fronts. */
 function shootsForeseen(planCase: unknown, until: string, from: string): number | null {
-  const read = readQuestion(schemas().plan, planCase);
+  const read = readQuestion(questionSchemas().plan, planCase);
   if (read.status !== 'ok') return null;
-  const { genus, fronts } = resolved(read.value).plant;
+  const { genus, fronts } = resolveCase(read.value).plant;
   return (genus.shootsPerYear * fronts * (dayNumber(until) - dayNumber(from))) / DAYS_PER_YEAR;
 }
 

@@ -3,7 +3,7 @@
 /** A look-over in a plant's life: what was seen, the map with what is new on it, and photographs. */
 import type { GrowthMapSaid } from '@core';
 import { wordInspection } from '@core/words';
-import type { InspectionEntry } from '@server/events/entry-schemas';
+import type { InspectionEntry } from '@server/records/journal/entry-schemas';
 import { useUnits } from '../../../data/units-context';
 import { KeptMap } from '../../../drawing/kept-map';
 import styles from '../plants.module.css';

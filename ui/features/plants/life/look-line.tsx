@@ -1,6 +1,6 @@
 /** A look at a plant that waits, in its life. */
 import { wordWaiting } from '@core/words';
-import type { LookEntry } from '@server/events/entry-schemas';
+import type { LookEntry } from '@server/records/journal/entry-schemas';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
 import { longDay } from './long-day';

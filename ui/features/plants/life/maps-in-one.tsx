@@ -1,7 +1,7 @@
 'use client';
 
 /** All maps that lie on each other, in one: each shoot marked with the year in which it first stood there. */
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { PotAbove } from '../../../drawing/pot-above';
 import { BULB, LEAF_LINE, YOUNG_BULB } from '../../../drawing/plant/colors';
 import { colors } from '../../../theme/tokens';

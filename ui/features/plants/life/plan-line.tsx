@@ -1,7 +1,7 @@
 'use client';
 
 /** A plan in a plant's life: what it was meant to be potted in, drawn, and whether it still stands. */
-import type { PlanEntry } from '@server/events/entry-schemas';
+import type { PlanEntry } from '@server/records/journal/entry-schemas';
 import { Button } from '../../../controls/button';
 import styles from '../plants.module.css';
 import { readSaved, type SavedPlan } from '../../../data/saved-plan';

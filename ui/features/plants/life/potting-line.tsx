@@ -2,7 +2,7 @@
 
 /** A potting in a plant's life: what it was potted in, drawn, with its recipe. */
 import { kindName, litres, mmRange, number } from '@core/words';
-import type { PottingEntry } from '@server/events/entry-schemas';
+import type { PottingEntry } from '@server/records/journal/entry-schemas';
 import { useUnits } from '../../../data/units-context';
 import { Button } from '../../../controls/button';
 import { readSaved, type SavedPlan } from '../../../data/saved-plan';

@@ -1,4 +1,4 @@
-import { pottedSchema } from '@server/events/schemas';
+import { pottedSchema } from '@server/records/journal/schemas';
 import { recipeFields, saidOf } from './recipe-fields';
 import { detailsOf } from './said-fields';
 

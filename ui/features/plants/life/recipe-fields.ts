@@ -1,6 +1,6 @@
 /** The litres of a potting, line by line, as fields: less moss than was reckoned, more bark. */
 import { gradeText, metricWords } from '@core/words';
-import type { PottingEntry } from '@server/events/entry-schemas';
+import type { PottingEntry } from '@server/records/journal/entry-schemas';
 import type { EntryFields } from './entry-actions';
 
 const MOST_L = 500;

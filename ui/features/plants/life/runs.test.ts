@@ -1,4 +1,4 @@
-import type { CareEntry } from '@server/care/entry-schemas';
+import type { CareEntry } from '@server/records/journal/done-entry-schemas';
 import { runsOf } from './runs';
 
 const entry = (kind: CareEntry['kind'], day: number, more: Partial<CareEntry> = {}): CareEntry => ({

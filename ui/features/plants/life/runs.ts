@@ -1,5 +1,5 @@
 /** The same thing done again and again is one line: what a grower wants to see is that it was kept up. */
-import type { CareEntry } from '@server/care/entry-schemas';
+import type { CareEntry } from '@server/records/journal/done-entry-schemas';
 
 export interface Run {
   /** Newest first; more than one where they are all alike. */

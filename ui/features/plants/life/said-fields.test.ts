@@ -1,6 +1,6 @@
 import { inspectionSchema } from '@core';
-import { detailSchemas } from '@server/care/schemas';
-import { plannedSchema } from '@server/events/schemas';
+import { detailSchemas } from '@server/records/journal/done-schemas';
+import { plannedSchema } from '@server/records/journal/schemas';
 import { detailsOf, saidFields } from './said-fields';
 
 const fields = saidFields.inspected!;

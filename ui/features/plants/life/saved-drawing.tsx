@@ -1,7 +1,7 @@
 'use client';
 
 /** A kept setup in section. */
-import { resolved } from '../../../data/place-book';
+import { resolveCase } from '@core';
 import { useUnits } from '../../../data/units-context';
 import { usePlacement } from '../../../data/use-placement';
 import { MountDrawing } from '../../../drawing/mount-drawing';
@@ -14,7 +14,7 @@ export function SavedDrawing({ saved }: { readonly saved: SavedPlan }) {
   const { units } = useUnits();
   const { planCase, spec } = saved;
   const placement = usePlacement(planCase, spec);
-  const drawn = { spec, plant: resolved(planCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
+  const drawn = { spec, plant: resolveCase(planCase).plant, curve: null, hour: 0, units, ...DRAWN_PX };
   if (spec.vessel.kind === 'mount') return <MountDrawing {...drawn} />;
   if (!placement) return <div aria-busy style={{ aspectRatio: DRAWN_PX.widthPx / DRAWN_PX.heightPx }} />;
   return <PotDrawing {...drawn} placement={placement} onEdit={null} />;

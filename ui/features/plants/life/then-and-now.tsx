@@ -3,8 +3,8 @@
 /** Two days of a life side by side: what it was potted in, what was seen, its photographs. */
 import { useState } from 'react';
 import { wordInspection } from '@core/words';
-import type { InspectionEntry, PottingEntry } from '@server/events/entry-schemas';
-import type { PlantLog } from '@server/plants/schemas';
+import type { InspectionEntry, PottingEntry } from '@server/records/journal/entry-schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import { useUnits } from '../../../data/units-context';
 import { KeptMap } from '../../../drawing/kept-map';
 import { Button } from '../../../controls/button';

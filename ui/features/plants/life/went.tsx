@@ -1,6 +1,6 @@
 /** How the newest potting went, as it was judged. */
 import { wordJudgement } from '@core/words';
-import type { PlantLog } from '@server/plants/schemas';
+import type { PlantLog } from '@server/projections/plants/schemas';
 import styles from '../plants.module.css';
 import { howItWent } from './how-it-went';
 import { longDay } from './long-day';

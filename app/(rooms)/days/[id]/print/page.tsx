@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
-import { dayOf } from '@server/days/repository';
-import { isId } from '@server/http/ids';
-import { inPage } from '@server/http/in-page';
+import { dayOf } from '@server/records/days/repository';
+import { isId } from '@server/runtime/http/ids';
+import { inPage } from '@server/api/in-page';
 import { PrintPage } from '@ui/features/day/print/print-page';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { bringCareBack as POST } from '@server/care/handlers';
+export { bringCareBack as POST } from '@server/api/journal';

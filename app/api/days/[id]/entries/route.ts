@@ -1,1 +1,1 @@
-export { postDayEntry as POST } from '@server/days/handlers';
+export { postDayEntry as POST } from '@server/api/days';

@@ -1,1 +1,1 @@
-export { bringDayBack as POST } from '@server/days/handlers';
+export { bringDayBack as POST } from '@server/api/days';

@@ -1,1 +1,1 @@
-export { getEventHistory as GET } from '@server/events/handlers';
+export { getEventHistory as GET } from '@server/api/events';

@@ -1,1 +1,1 @@
-export { bringEventBack as POST } from '@server/events/handlers';
+export { bringEventBack as POST } from '@server/api/events';

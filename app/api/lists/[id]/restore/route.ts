@@ -1,3 +1,3 @@
-export { redoList as POST } from '@server/lists/handlers';
+export { redoList as POST } from '@server/api/lists';
 
 export const dynamic = 'force-dynamic';

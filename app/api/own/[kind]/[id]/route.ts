@@ -1,1 +1,1 @@
-export { putOwn as PUT, putOwnAway as DELETE } from '@server/own/handlers';
+export { putOwn as PUT, putOwnAway as DELETE } from '@server/api/library';

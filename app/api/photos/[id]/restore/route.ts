@@ -1,1 +1,1 @@
-export { bringPhotoBack as POST } from '@server/photos/handlers';
+export { bringPhotoBack as POST } from '@server/api/photos';

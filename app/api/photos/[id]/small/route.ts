@@ -1,1 +1,1 @@
-export { getSmallPhoto as GET } from '@server/photos/handlers';
+export { getSmallPhoto as GET } from '@server/api/photos';

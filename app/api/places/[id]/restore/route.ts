@@ -1,1 +1,1 @@
-export { bringPlaceBack as POST } from '@server/places/handlers';
+export { bringPlaceBack as POST } from '@server/api/places';

@@ -1,1 +1,1 @@
-export { getPlantHistory as GET } from '@server/plants/handlers';
+export { getPlantHistory as GET } from '@server/api/plants';

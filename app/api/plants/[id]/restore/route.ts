@@ -1,1 +1,1 @@
-export { bringPlantBack as POST } from '@server/plants/handlers';
+export { bringPlantBack as POST } from '@server/api/plants';

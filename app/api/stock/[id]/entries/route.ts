@@ -1,3 +1,3 @@
-export { getStockEntries as GET } from '@server/stock/handlers';
+export { getStockEntries as GET } from '@server/api/stock';
 
 export const dynamic = 'force-dynamic';

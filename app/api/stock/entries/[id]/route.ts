@@ -1,3 +1,3 @@
-export { putStockEntryAway as DELETE } from '@server/stock/handlers';
+export { putStockEntryAway as DELETE } from '@server/api/stock';
 
 export const dynamic = 'force-dynamic';

@@ -1,1 +1,1 @@
-export { getOwnHistory as GET } from '@server/own/handlers';
+export { getOwnHistory as GET } from '@server/api/library';

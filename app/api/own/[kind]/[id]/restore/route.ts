@@ -1,1 +1,1 @@
-export { bringOwnBack as POST } from '@server/own/handlers';
+export { bringOwnBack as POST } from '@server/api/library';

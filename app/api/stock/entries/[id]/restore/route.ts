@@ -1,3 +1,3 @@
-export { bringStockEntryBack as POST } from '@server/stock/handlers';
+export { bringStockEntryBack as POST } from '@server/api/stock';
 
 export const dynamic = 'force-dynamic';

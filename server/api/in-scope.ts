@@ -1,0 +1,44 @@
+/** What every handler needs: the database, and whose things the request is about. */
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { entityManager } from '../records/database';
+import { homeScope, type Scope } from '../records/collections/scope';
+import { isAway } from '../runtime/http/away';
+import { inTime, LONGEST_WAIT_MS } from '../runtime/http/in-time';
+import { KeyTakenError } from '../runtime/http/idempotency-key';
+import { problem } from '../runtime/http/problem';
+import { wentWrong } from '../runtime/http/went-wrong';
+
+export interface Inside {
+  readonly em: EntityManager;
+  readonly scope: Scope;
+}
+
+const RETRY_AFTER_S = 2;
+
+const retryLater = (title: string): Response => {
+  const response = problem(503, title);
+  response.headers.set('retry-after', String(RETRY_AFTER_S));
+  return response;
+};
+
+/** The database is there and does not answer: a write may be kept or not. */
+const silent = (): Response =>
+  retryLater('The database does not answer. A change may be kept or not; sending it again keeps it once.');
+
+/**
+ * Runs a handler; a database that is away is answered with 503 and tried again by the next request, and
+ * one that does not answer in time too.
+ */
+export async function inScope(
+  handle: (inside: Inside) => Promise<Response>,
+  { longestMs = LONGEST_WAIT_MS }: { readonly longestMs?: number } = {},
+): Promise<Response> {
+  try {
+    const answer = await inTime((async () => handle({ em: await entityManager(), scope: homeScope }))(), longestMs);
+    return answer === 'late' ? silent() : answer;
+  } catch (error) {
+    if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
+    if (!isAway(error)) return wentWrong(error);
+    return retryLater('The database cannot be reached. Nothing was changed; try again in a moment.');
+  }
+}

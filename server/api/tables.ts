@@ -1,0 +1,22 @@
+/** The address of the tables for a spreadsheet. */
+import { entityManager } from '../records/database';
+import { serverDay } from '../runtime/http/day';
+import { inScope } from './in-scope';
+import { notFound } from '../runtime/http/problem';
+import { textAnswer } from '../runtime/http/text-answer';
+import { homeScope } from '../records/collections/scope';
+import { isTableKind } from '../exchange/tables/kinds';
+import { tableText } from '../exchange/tables/write';
+
+export interface ByKind {
+  readonly params: Promise<{ readonly kind: string }>;
+}
+
+export async function getTable(_request: Request, { params }: ByKind): Promise<Response> {
+  const { kind } = await params;
+  if (!isTableKind(kind)) return notFound('table');
+  return inScope(async () => {
+    const em = await entityManager();
+    return textAnswer(tableText(em, homeScope, kind), 'text/csv', `${kind}-${serverDay()}.csv`);
+  });
+}

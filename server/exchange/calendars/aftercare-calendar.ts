@@ -1,0 +1,42 @@
+/**
+ * The nursing as iCalendar (RFC 5545): a day's event for each step, under an identity that stays, so that a second import puts the
+ * first right. What is done or skipped is told as cancelled.
+ */
+import { createEvents, type DateArray, type EventAttributes } from 'ics';
+import { dayNumber, dayOf } from '@core';
+import type { PlantNursing } from '../../projections/aftercare/schemas';
+
+const PRODUCT = 'tender-cairn/nursing';
+
+const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown as DateArray;
+
+/** What a step is called, and what is done. */
+export type SaysStep = (task: PlantNursing) => { readonly title: string; readonly description: string };
+
+const eventOf =
+  (origin: string, sequence: number, says: SaysStep) =>
+  (task: PlantNursing): EventAttributes => {
+    const { id, plantId, placeName, dueOn, state } = task;
+    return {
+      uid: `${id}@tender-cairn`,
+      sequence,
+      start: dateOf(dueOn),
+      end: dateOf(dayOf(dayNumber(dueOn) + 1)),
+      ...says(task),
+      url: `${origin}/plants/${plantId}`,
+      status: state === 'open' ? 'CONFIRMED' : 'CANCELLED',
+      busyStatus: 'FREE',
+      productId: PRODUCT,
+      ...(placeName === null ? {} : { location: placeName }),
+    };
+  };
+
+/** sequence: grows with every writing, so that a later file counts for more. Throws where a step cannot be written. */
+export function calendarOf(tasks: readonly PlantNursing[], origin: string, sequence: number, says: SaysStep): string {
+  const { error, value } = createEvents(tasks.map(eventOf(origin, sequence, says)), {
+    calName: 'After potting',
+    productId: PRODUCT,
+  });
+  if (error || typeof value !== 'string') throw error ?? new Error('the calendar came out empty');
+  return value;
+}

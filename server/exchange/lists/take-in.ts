@@ -1,0 +1,139 @@
+/** Taking in a whole list: all of it or nothing, once, and undone as one. */
+import { randomUUID } from 'node:crypto';
+import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { DAYS_PER_YEAR, dayNumber, type PlanCase, ranges } from '@core';
+import type { CareKind } from '../../records/journal/done-entry-schemas';
+import { newCare } from '../../records/journal/new-entry';
+import { GrowersCollection } from '../../records/collections/entity';
+import { newPlant } from '../../records/journal/record';
+import { Plant, type PlantRow } from '../../records/plants/entity';
+import type { Scope } from '../../records/collections/scope';
+import { refreshStandings } from '../../projections/plant-state/refresh';
+import { Intake } from '../../records/intakes/entity';
+import type { Intakes, ListInput, TakenIn } from './schemas';
+
+const MOST_INTAKES = 50;
+/** So many plants are written at a time. */
+const PLANTS_AT_ONCE = 500;
+
+export type ListTaken = { readonly status: 'taken in' | 'known already' } & TakenIn;
+
+async function takenUnder(em: EntityManager, scope: Scope, idempotencyKey: string): Promise<ListTaken | null> {
+  const known = await em.findOne(Intake, { collection: scope.collectionId, idempotencyKey });
+  return known && { status: 'known already', id: known.id, plants: known.plantIds.length };
+}
+
+export async function takeInList(em: EntityManager, scope: Scope, input: ListInput): Promise<ListTaken> {
+  const key = input.idempotencyKey ?? randomUUID();
+  try {
+    return await em.transactional(
+      async (inside) => (await takenUnder(inside, scope, key)) ?? (await takeIn(inside, scope, key, input)),
+    );
+  } catch (error) {
+    // Two taps at the same moment: the other one was first.
+    if (!(error instanceof UniqueConstraintViolationException)) throw error;
+    const known = await takenUnder(em.fork(), scope, key);
+    if (!known) throw error;
+    return known;
+  }
+}
+
+type Listed = ListInput['plants'][number];
+
+/** Years from a day to today, within what a case may say. */
+function yearsSince(day: string, today: string): number {
+  const { min, max } = ranges.yearsInMedium;
+  const years = (dayNumber(today) - dayNumber(day)) / DAYS_PER_YEAR;
+  return Math.round(Math.min(max, Math.max(min, years)) * 1000) / 1000;
+}
+
+function caseOf({ genusId, place, mediumId, inMediumSince }: Listed, input: ListInput): PlanCase {
+  const current = {
+    ...(mediumId === undefined ? {} : { mediumId }),
+    ...(inMediumSince === undefined ? {} : { yearsInMedium: yearsSince(inMediumSince, input.takenInOn) }),
+  };
+  const now = Object.keys(current).length > 0 ? { current } : {};
+  return { genus: genusId, place: input.places[place], ...now } as PlanCase;
+}
+
+async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListInput): Promise<ListTaken> {
+  const id = randomUUID();
+  const plantIds: string[] = [];
+  let written = 0;
+  const write = (plant: PlantRow, kind: CareKind, happenedOn: string, data: object) => {
+    newCare(em, scope, { plant, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: id });
+    written += 1;
+  };
+  for (let from = 0; from < input.plants.length; from += PLANTS_AT_ONCE) {
+    const some = input.plants.slice(from, from + PLANTS_AT_ONCE);
+    for (const listed of some) {
+      const { plant } = newPlant(em, scope, { plantName: listed.facts.name, planCase: caseOf(listed, input) });
+      Object.assign(plant, listed.facts);
+      plantIds.push(plant.id);
+      write(plant, 'noted', input.takenInOn, { note: listed.note || `From the list “${input.name}”.` });
+      if (listed.wateredOn !== undefined) write(plant, 'watered', listed.wateredOn, {});
+      if (listed.left !== undefined) write(plant, 'left', listed.left.on, { how: listed.left.how });
+    }
+    await em.flush();
+    await refreshStandings(em, plantIds.slice(from));
+    // What is written need not be held.
+    em.clear();
+  }
+  em.create(Intake, {
+    id,
+    collection: em.getReference(GrowersCollection, scope.collectionId),
+    kind: 'list',
+    name: input.name,
+    takenInAt: new Date(),
+    plantIds,
+    idempotencyKey: key,
+    undoneAt: null,
+  });
+  await em.flush();
+  return { status: 'taken in', id, plants: plantIds.length };
+}
+
+export async function listIntakes(em: EntityManager, scope: Scope): Promise<Intakes> {
+  const rows = await em.find(
+    Intake,
+    { collection: scope.collectionId },
+    { orderBy: { takenInAt: 'desc' }, limit: MOST_INTAKES },
+  );
+  return {
+    intakes: rows.map(({ id, kind, name, takenInAt, plantIds, undoneAt }) => ({
+      id,
+      kind: kind as Intakes['intakes'][number]['kind'],
+      name,
+      takenInAt: takenInAt.toISOString(),
+      plants: plantIds.length,
+      undoneAt: undoneAt?.toISOString() ?? null,
+    })),
+  };
+}
+
+/**
+ * Puts away the plants that came with it, or brings back those that were put away with it: what the grower put away alone
+ * stays away. false where there is no such intake.
+ */
+export async function setIntakeUndone(
+  em: EntityManager,
+  scope: Scope,
+  id: string,
+  undoneAt: Date | null,
+): Promise<boolean> {
+  return em.transactional(async (inside) => {
+    const intake = await inside.findOne(
+      Intake,
+      { id, collection: scope.collectionId },
+      { lockMode: LockMode.PESSIMISTIC_WRITE },
+    );
+    if (!intake) return false;
+    const { undoneAt: before, plantIds } = intake;
+    if ((before === null) === (undoneAt === null)) return true;
+    const ofIntake = { id: { $in: plantIds }, collection: scope.collectionId };
+    await inside.nativeUpdate(Plant, { ...ofIntake, deletedAt: before }, { deletedAt: undoneAt });
+    intake.undoneAt = undoneAt;
+    return true;
+  });
+}

@@ -1,0 +1,78 @@
+/** Putting a plant on record: one transaction, kept once. A division is written into both lives. */
+import { randomUUID } from 'node:crypto';
+import { UniqueConstraintViolationException } from '@mikro-orm/core';
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { type PlanCase, questionVersions } from '@core';
+import { type CareKind } from './done-entry-schemas';
+import { newCare } from './new-entry';
+import { PlantEvent } from './entity';
+import { newPlant } from './record';
+import type { Scope } from '../collections/scope';
+import { refreshStandings } from '../../projections/plant-state/refresh';
+import type { AddInput } from './add-schemas';
+import { Plant, type PlantRow } from '../plants/entity';
+
+export type Added =
+  { readonly status: 'added' | 'known already'; readonly plantId: string } | { readonly status: 'no such plant' };
+
+async function addedUnder(em: EntityManager, scope: Scope, key: string): Promise<Added | null> {
+  const first = await em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey: `${key}:0` });
+  return first ? { status: 'known already', plantId: first.plant.id } : null;
+}
+
+export async function addPlant(em: EntityManager, scope: Scope, input: AddInput): Promise<Added> {
+  const key = input.idempotencyKey ?? randomUUID();
+  try {
+    return await em.transactional((inside) => add(inside, scope, key, input));
+  } catch (error) {
+    // Two taps at the same moment: the other one was first.
+    if (!(error instanceof UniqueConstraintViolationException)) throw error;
+    const known = await addedUnder(em.fork(), scope, key);
+    if (!known) throw error;
+    return known;
+  }
+}
+
+/** What holds of any plant of its kind in its place; how large it is and what it shows is its own. */
+function caseLike(lastCase: unknown): object {
+  const {
+    growthMap: _map,
+    shootCount: _shoots,
+    rootBallDiameterCm: _ball,
+    signs: _signs,
+    liveRootsPct: _live,
+    bulbs: _bulbs,
+    ...stays
+  } = lastCase as Readonly<Record<string, unknown>>;
+  return stays;
+}
+
+async function add(em: EntityManager, scope: Scope, key: string, input: AddInput): Promise<Added> {
+  const known = await addedUnder(em, scope, key);
+  if (known) return known;
+  const { facts, like, happenedOn, isGivenAway, note } = input;
+  const other = like
+    ? await em.findOne(Plant, { id: like.plantId, collection: scope.collectionId, deletedAt: null })
+    : null;
+  if (like && !other) return { status: 'no such plant' };
+  const planCase = (other ? caseLike(other.lastCase) : input.planCase) as PlanCase;
+  const { plant } = newPlant(em, scope, { plantName: facts.name, planCase });
+  Object.assign(plant, facts);
+  if (other) Object.assign(plant, { caseVersion: other.caseVersion, genusId: other.genusId });
+  else plant.caseVersion = questionVersions.newest;
+  const noted = note === '' ? {} : { note };
+  let written = 0;
+  const write = (of: PlantRow, kind: CareKind, data: object) => {
+    newCare(em, scope, { plant: of, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: null });
+    written += 1;
+  };
+  if (other && like!.isDivision) {
+    Object.assign(plant, { dividedFromId: other.id, dividedOn: happenedOn });
+    write(plant, 'divided', { otherId: other.id, otherName: other.name, isPart: true, ...noted });
+    write(other, 'divided', { otherId: plant.id, otherName: facts.name, isPart: false });
+  } else write(plant, 'noted', { note: note === '' ? 'Put on record.' : note });
+  if (isGivenAway) write(plant, 'left', { how: 'given away' });
+  await em.flush();
+  await refreshStandings(em, other ? [plant.id, other.id] : [plant.id]);
+  return { status: 'added', plantId: plant.id };
+}

@@ -1,0 +1,45 @@
+/** Putting entries of plants' lives away and bringing them back, one or a whole batch; plants follow what their lives say. */
+import { LockMode } from '@mikro-orm/core';
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { moveBack } from './record-done';
+import { Plant } from '../plants/entity';
+import type { Scope } from '../collections/scope';
+import { refreshStandings } from '../../projections/plant-state/refresh';
+import { PlantEvent } from './entity';
+
+type Which = { readonly id: string } | { readonly batchId: string };
+
+/** false where there are none. */
+async function setHidden(em: EntityManager, scope: Scope, which: Which, hiddenAt: Date | null): Promise<boolean> {
+  return em.transactional(async (inside) => {
+    const events = await inside.find(
+      PlantEvent,
+      { ...which, collection: scope.collectionId },
+      { orderBy: { id: 'asc' } },
+    );
+    const plantIds = [...new Set(events.map(({ plant }) => plant.id))];
+    const turning = events.filter((event) => (event.hiddenAt === null) !== (hiddenAt === null));
+    const moves = turning.filter(({ kind }) => kind === 'moved');
+    const plants = await inside.find(
+      Plant,
+      { id: { $in: moves.map(({ plant }) => plant.id) } },
+      { lockMode: LockMode.PESSIMISTIC_WRITE, orderBy: { id: 'asc' } },
+    );
+    const byId = new Map(plants.map((plant) => [plant.id, plant]));
+    for (const { plant, data } of moves) moveBack(byId.get(plant.id)!, data, hiddenAt !== null);
+    for (const event of turning) event.hiddenAt = hiddenAt;
+    await inside.flush();
+    await refreshStandings(inside, plantIds);
+    return events.length > 0;
+  });
+}
+
+export const setEventHidden = (em: EntityManager, scope: Scope, id: string, hiddenAt: Date | null): Promise<boolean> =>
+  setHidden(em, scope, { id }, hiddenAt);
+
+export const setBatchHidden = (
+  em: EntityManager,
+  scope: Scope,
+  batchId: string,
+  hiddenAt: Date | null,
+): Promise<boolean> => setHidden(em, scope, { batchId }, hiddenAt);

@@ -1,0 +1,87 @@
+/** An event as it is kept, read through the shape of its kind and version; what cannot be read is said so. */
+import type { z } from 'zod';
+import { demoPlaces, upgraded } from '@core';
+import { type CareEntry, type CareKind, careKinds } from './done-entry-schemas';
+import type { PlantEventRow } from './entity';
+import type { InspectionEntry, LookEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import { type EventKind, eventShapes } from './schemas';
+
+export type ReadEvent =
+  | { readonly status: 'planned'; readonly entry: PlanEntry }
+  | { readonly status: 'potted'; readonly entry: PottingEntry }
+  | { readonly status: 'inspected'; readonly entry: InspectionEntry }
+  | { readonly status: 'looked'; readonly entry: LookEntry }
+  | { readonly status: 'care'; readonly entry: CareEntry }
+  | { readonly status: 'unreadable'; readonly entry: UnreadableEntry };
+
+type EventContent = Pick<PlantEventRow, 'id' | 'kind' | 'happenedOn' | 'title' | 'data' | 'dataVersion' | 'version'> & {
+  readonly batchId?: string | null;
+};
+
+type ContentOf<K extends EventKind> = z.infer<(typeof eventShapes)[K]['schema']>;
+
+function contentOf<K extends EventKind>(kind: K, row: EventContent): ContentOf<K> | null {
+  const { schema, versions } = eventShapes[kind];
+  const current = upgraded(row.data, row.dataVersion, versions);
+  if (current.status !== 'ok') return null;
+  const parsed = schema.safeParse(current.value);
+  return parsed.success ? (parsed.data as ContentOf<K>) : null;
+}
+
+type Reader = (row: EventContent) => ReadEvent | null;
+
+type Standing = ContentOf<'moved'>['place'];
+
+const placeName = (place: Standing): string =>
+  typeof place === 'string' ? (demoPlaces.find(({ id }) => id === place)?.name ?? place) : place.name;
+
+/** A place is a year of air: of it a life shows the name. */
+function careOf(kind: CareKind, row: EventContent): ReadEvent | null {
+  const content = contentOf(kind, row);
+  if (!content) return null;
+  const { id, happenedOn, version, batchId = null } = row;
+  const entry = { id, kind, happenedOn, version, batchId };
+  if (!('place' in content)) return { status: 'care', entry: { ...entry, ...content } as CareEntry };
+  const { place, from, ...rest } = content;
+  const fromName = from === undefined ? {} : { fromName: placeName(from.place) };
+  return { status: 'care', entry: { ...entry, ...rest, placeName: placeName(place), ...fromName } };
+}
+
+const careReaders = Object.fromEntries(
+  careKinds.map((kind) => [kind, (row: EventContent) => careOf(kind, row)]),
+) as Readonly<Record<CareKind, Reader>>;
+
+const readers: Readonly<Record<EventKind, Reader>> = {
+  ...careReaders,
+  planned: (row) => {
+    const content = contentOf('planned', row);
+    const { id, version, happenedOn: plannedOn, title } = row;
+    return content && { status: 'planned', entry: { id, version, plannedOn, title, ...content } };
+  },
+  potted: (row) => {
+    const content = contentOf('potted', row);
+    const { id, version, happenedOn: pottedOn, title } = row;
+    return content && { status: 'potted', entry: { id, version, pottedOn, title, ...content } };
+  },
+  inspected: (row) => {
+    const inspection = contentOf('inspected', row);
+    return (
+      inspection && {
+        status: 'inspected',
+        entry: { id: row.id, version: row.version, inspectedOn: row.happenedOn, inspection },
+      }
+    );
+  },
+  looked: (row) => {
+    const content = contentOf('looked', row);
+    return (
+      content && { status: 'looked', entry: { id: row.id, version: row.version, lookedOn: row.happenedOn, ...content } }
+    );
+  },
+};
+
+export function readEvent(row: EventContent): ReadEvent {
+  const { id, kind, happenedOn, title, data } = row;
+  const read = Object.hasOwn(readers, kind) ? readers[kind as EventKind](row) : null;
+  return read ?? { status: 'unreadable', entry: { id, kind, happenedOn, title, data } };
+}

@@ -1,0 +1,95 @@
+/** Keeping what was done to plants: one transaction for all of them, kept once however often it is sent. */
+import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
+import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { PlantEvent } from './entity';
+import { Plant, type PlantRow } from '../plants/entity';
+import type { Scope } from '../collections/scope';
+import { refreshStandings } from '../../projections/plant-state/refresh';
+import type { CareKept } from './done-entry-schemas';
+import { newCare } from './new-entry';
+import { type CareInput, keptSchemas } from './done-schemas';
+
+export type CareRecorded =
+  | ({ readonly status: 'recorded' | 'known already' } & CareKept)
+  | { readonly status: 'no such plants'; readonly missing: readonly string[] };
+
+/** The batch that was kept under a key; null where none was. */
+async function batchOfKey(em: EntityManager, scope: Scope, key: string): Promise<CareRecorded | null> {
+  const first = await em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey: `${key}:0` });
+  if (!first?.batchId) return null;
+  const { batchId } = first;
+  const plants = await em.count(PlantEvent, { collection: scope.collectionId, batchId });
+  return { status: 'known already', batchId, plants };
+}
+
+export async function recordCare(em: EntityManager, scope: Scope, input: CareInput): Promise<CareRecorded> {
+  const key = input.idempotencyKey ?? randomUUID();
+  try {
+    return await em.transactional((inside) => record(inside, scope, key, input));
+  } catch (error) {
+    // Two taps at the same moment: the other one was first.
+    if (!(error instanceof UniqueConstraintViolationException)) throw error;
+    const known = await batchOfKey(em.fork(), scope, key);
+    if (!known) throw error;
+    return known;
+  }
+}
+
+type LastCase = Readonly<Record<string, unknown>>;
+
+/** A plant that is moved stands somewhere else from now on; where it stood goes into its life. */
+function moved(plant: PlantRow, details: Extract<CareInput, { kind: 'moved' }>['details']) {
+  const lastCase = plant.lastCase as LastCase;
+  const from = { place: lastCase.place, spot: plant.spot };
+  plant.lastCase = { ...lastCase, place: details.place };
+  plant.spot = details.spot || null;
+  plant.version += 1;
+  return { ...details, from };
+}
+
+async function record(em: EntityManager, scope: Scope, key: string, input: CareInput): Promise<CareRecorded> {
+  const known = await batchOfKey(em, scope, key);
+  if (known) return known;
+  const { kind, happenedOn } = input;
+  const plantIds = [...new Set(input.plantIds)];
+  const plants = await em.find(
+    Plant,
+    { id: { $in: plantIds }, collection: scope.collectionId, deletedAt: null },
+    // Two who move the same plants take turns, and never in a ring.
+    kind === 'moved' ? { lockMode: LockMode.PESSIMISTIC_WRITE, orderBy: { id: 'asc' } } : {},
+  );
+  const byId = new Map(plants.map((plant) => [plant.id, plant]));
+  const missing = plantIds.filter((id) => !byId.has(id));
+  if (missing.length > 0) return { status: 'no such plants', missing };
+  const batchId = randomUUID();
+  plantIds.forEach((id, n) => {
+    const plant = byId.get(id)!;
+    newCare(em, scope, {
+      plant,
+      kind,
+      happenedOn,
+      data: kind === 'moved' ? moved(plant, input.details) : input.details,
+      idempotencyKey: `${key}:${n}`,
+      batchId,
+    });
+  });
+  await em.flush();
+  await refreshStandings(em, plantIds);
+  return { status: 'recorded', batchId, plants: plantIds.length };
+}
+
+/** A move that is taken back takes the plant back, unless it was moved again since; brought back, it goes there again. */
+export function moveBack(plant: PlantRow, data: unknown, isHidden: boolean): void {
+  const parsed = keptSchemas.moved.safeParse(data);
+  if (!parsed.success || parsed.data.from === undefined) return;
+  const { place, spot, from } = parsed.data;
+  const there = { place, spot: spot || null };
+  const [is, becomes] = isHidden ? [there, from] : [from, there];
+  const lastCase = plant.lastCase as LastCase;
+  if (!isDeepStrictEqual(lastCase.place, is.place)) return;
+  plant.lastCase = { ...lastCase, place: becomes.place };
+  plant.spot = becomes.spot;
+  plant.version += 1;
+}

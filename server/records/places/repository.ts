@@ -1,0 +1,129 @@
+/** Growers' own places. Deleting only hides. */
+import { randomUUID } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
+import { LockMode } from '@mikro-orm/core';
+import type { EntityManager } from '@mikro-orm/postgresql';
+import { type Place, upgraded } from '@core';
+import { GrowersCollection } from '../collections/entity';
+import { keepOnce, type KeptOnce } from '../../runtime/http/idempotency-key';
+import { cursorOf, type PageWish, readCursor } from '../../runtime/http/page';
+import type { Scope } from '../collections/scope';
+import { StoredPlace, type StoredPlaceRow } from './entity';
+import { type PlacePage, placeVersions, wholePlaceSchema } from './schemas';
+
+/** The place of a row, under the row's id; null when this program cannot read it. */
+function placeOf(row: Pick<StoredPlaceRow, 'id' | 'air' | 'airVersion'>): Place | null {
+  const current = upgraded(row.air, row.airVersion, placeVersions);
+  if (current.status !== 'ok') return null;
+  const parsed = wholePlaceSchema.safeParse(current.value);
+  return parsed.success ? { ...parsed.data, id: row.id } : null;
+}
+
+/** The own places by name, each under the id of its row. */
+export async function listPlaces(em: EntityManager, scope: Scope, { limit, after }: PageWish): Promise<PlacePage> {
+  const from = readCursor(after);
+  const later = from ? { $or: [{ name: { $gt: from.name } }, { name: from.name, id: { $gt: from.id } }] } : {};
+  const rows = await em.find(
+    StoredPlace,
+    { collection: scope.collectionId, deletedAt: null, ...later },
+    { orderBy: { name: 'asc', id: 'asc' }, limit: limit + 1 },
+  );
+  const shown = rows.slice(0, limit);
+  const last = shown[shown.length - 1];
+  const read = shown.map((row) => ({ row, place: placeOf(row) }));
+  return {
+    places: read.flatMap(({ place }) => (place ? [place] : [])),
+    versions: Object.fromEntries(shown.map((row) => [row.id, row.version])),
+    unreadable: read.flatMap(({ row, place }) => (place ? [] : [{ id: row.id, name: row.name }])),
+    next: rows.length > limit && last ? cursorOf(last) : null,
+  };
+}
+
+/** Keeps a place; the same key twice keeps it once. */
+export async function savePlaceOnce(
+  em: EntityManager,
+  scope: Scope,
+  place: Place,
+  idempotencyKey: string | null,
+): Promise<KeptOnce<Place>> {
+  return keepOnce(
+    idempotencyKey,
+    async (key) => {
+      const row = await em.fork().findOne(StoredPlace, { collection: scope.collectionId, idempotencyKey: key });
+      return row && placeOf(row);
+    },
+    () => savePlace(em, scope, place, idempotencyKey),
+  );
+}
+
+export async function savePlace(
+  em: EntityManager,
+  scope: Scope,
+  place: Place,
+  idempotencyKey: string | null = null,
+): Promise<Place> {
+  const id = randomUUID();
+  em.create(StoredPlace, {
+    id,
+    collection: em.getReference(GrowersCollection, scope.collectionId),
+    name: place.name,
+    air: { ...place, id },
+    airVersion: placeVersions.newest,
+    version: 1,
+    idempotencyKey,
+    createdAt: new Date(),
+    deletedAt: null,
+  });
+  await em.flush();
+  return { ...place, id };
+}
+
+export type PlaceChanged =
+  | { readonly status: 'changed'; readonly place: Place; readonly version: number }
+  | { readonly status: 'changed meanwhile'; readonly current: Place | null; readonly version: number }
+  | { readonly status: 'no such place' };
+
+/** Puts new air into a kept place, unless it was changed since the version that the writer saw (null: none, so it has not been seen). */
+export async function changePlace(
+  em: EntityManager,
+  scope: Scope,
+  placeId: string,
+  place: Place,
+  seenVersion: number | null,
+): Promise<PlaceChanged> {
+  return em.transactional(async (inside): Promise<PlaceChanged> => {
+    const row = await inside.findOne(
+      StoredPlace,
+      { id: placeId, collection: scope.collectionId, deletedAt: null },
+      { lockMode: LockMode.PESSIMISTIC_WRITE },
+    );
+    if (!row) return { status: 'no such place' };
+    const isSent = isDeepStrictEqual(placeOf(row), { ...place, id: placeId });
+    // The same change sent again after a lost answer: it is there already.
+    if (isSent && seenVersion !== null && seenVersion + 1 === row.version) {
+      return { status: 'changed', place: { ...place, id: placeId }, version: row.version };
+    }
+    if (seenVersion !== row.version) {
+      return { status: 'changed meanwhile', current: placeOf(row), version: row.version };
+    }
+    row.name = place.name;
+    row.air = { ...place, id: placeId };
+    row.airVersion = placeVersions.newest;
+    row.version += 1;
+    return { status: 'changed', place: { ...place, id: placeId }, version: row.version };
+  });
+}
+
+/** Hides or brings back a place; false when there is none of that id. */
+export async function setPlaceHidden(
+  em: EntityManager,
+  scope: Scope,
+  placeId: string,
+  hiddenAt: Date | null,
+): Promise<boolean> {
+  const row = await em.findOne(StoredPlace, { id: placeId, collection: scope.collectionId });
+  if (!row) return false;
+  row.deletedAt = hiddenAt;
+  await em.flush();
+  return true;
+}
