@@ -95,7 +95,7 @@ async function changed(page: Page, change: () => Promise<void>): Promise<readonl
   return [(await lastMark(page, 'first good')) - asked, (await lastMark(page, 'final')) - asked];
 }
 
-async function sayGenus(page: Page, text: string): Promise<void> {
+async function setGenus(page: Page, text: string): Promise<void> {
   await page.keyboard.press('/');
   await page.keyboard.type(text);
   await page.keyboard.press('Enter');
@@ -152,7 +152,7 @@ async function changes(page: Page): Promise<readonly (readonly [number, number])
   const roots = ['2', '3', '5'];
   const places = ['Fern Gate glasshouse', 'Kettle Row kitchen', 'Kiln Lane flat'];
   for (let round = 0; round < CHANGES; round += 1) {
-    waits.push(await changed(page, () => sayGenus(page, genera[round]!)));
+    waits.push(await changed(page, () => setGenus(page, genera[round]!)));
     waits.push(await changed(page, () => sayRoot(page, roots[round]!)));
     waits.push(await changed(page, () => sayPlace(page, places[round]!)));
   }

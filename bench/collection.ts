@@ -6,17 +6,18 @@
 import { randomUUID } from 'node:crypto';
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { demoPlaces, genusIds, makePlan, makeRecipe, outlookOf, type PlanCase, questionVersions } from '@core';
-import { recordCare } from '@server/records/journal/record-done';
+import { recordQuick } from '@server/records/journal/record-quick';
 import { ensureCollection } from '@server/records/collections/repository';
 import { databaseUrl, ormConfig } from '@server/runtime/database/config';
+import { entities } from '@server/records/entities';
 import { dueList } from '@server/projections/due/repository';
 import { learnedOf } from '@server/projections/insights/repository';
 import { listFacets, listPlants } from '@server/projections/plants/list';
 import { plantLog } from '@server/projections/plants/plant-log';
-import { anyPlant, wordsOf } from '@server/projections/plants/list-query';
+import { everyPlant, wordsOf } from '@server/projections/plants/list-query';
 import type { Scope } from '@server/records/collections/scope';
-import { fillStandings } from '@server/projections/plant-state/refresh';
-import { listWaiting } from '@server/projections/sign-watch/repository';
+import { fillPlantState } from '@server/projections/plant-state/refresh';
+import { listSignWatch } from '@server/projections/sign-watch/repository';
 
 const SIZES = [500, 5_000] as const;
 const EVENTS_A_PLANT = 20;
@@ -63,9 +64,9 @@ const madeOf = `
     from generate_series(0, ${EVENTS_A_PLANT - 1}) n
   ) part`;
 
-const outlooks = `update plant_now set outlook_of = outlook_key, outlook = (sample.value->'outlook')::json
+const outlooks = `update plant_state set outlook_of = outlook_key, outlook = (sample.value->'outlook')::json
   from plant, jsonb_array_elements(?::jsonb) sample
-  where plant.id = plant_now.plant_id and plant.collection_id = ? and plant.last_case = sample.value->'planCase'`;
+  where plant.id = plant_state.plant_id and plant.collection_id = ? and plant.last_case = sample.value->'planCase'`;
 
 const photos = `insert into photo (id, collection_id, sent_sha256, whole, small, width_px, height_px, created_at)
   select gen_random_uuid(), ?, repeat('0', 64), decode(repeat('ab', ${PHOTO_BYTES.whole}), 'hex'),
@@ -77,7 +78,7 @@ async function fill(em: EntityManager, plants: number): Promise<Scope> {
   const told = JSON.stringify(samples);
   const { collectionId } = scope;
   await em.execute(madeOf, [told, plants, collectionId, `{${genusIds.join(',')}}`, collectionId]);
-  await fillStandings(em);
+  await fillPlantState(em);
   await em.execute(outlooks, [told, collectionId]);
   await em.execute(photos, [collectionId, Math.round(PHOTOS_PER_PLANT * plants)]);
   await em.execute('analyze');
@@ -115,29 +116,29 @@ async function questions(orm: MikroORM, scope: Scope): Promise<Readonly<Record<s
   ]);
   // As it is used: between two looks at the list ten plants were watered.
   const watered = (n: number) =>
-    recordCare(em(), scope, {
+    recordQuick(em(), scope, {
       kind: 'watered',
       plantIds: Array.from({ length: 10 }, (_, m) => rows[(n * 10 + m) % rows.length]!.id),
       happenedOn: TODAY,
       details: {},
     });
   return {
-    search: await measure((n) => listPlants(em(), scope, { ...anyPlant, words: wordsOf(words[n % words.length]!) })),
-    list: await measure((n) => listPlants(em(), scope, { ...anyPlant, sort: n % 2 ? 'potted' : 'tag' })),
+    search: await measure((n) => listPlants(em(), scope, { ...everyPlant, words: wordsOf(words[n % words.length]!) })),
+    list: await measure((n) => listPlants(em(), scope, { ...everyPlant, sort: n % 2 ? 'potted' : 'tag' })),
     due: await measure(() => dueList(em(), scope, TODAY), watered),
     // Once a day, and after a start: all are judged.
     dueFirst: await measure((n) => dueList(em(), scope, n % 2 ? TODAY : NEXT_DAY)),
     learned: await measure(() => learnedOf(em(), scope, TODAY)),
     plantPage: await measure((n) => plantLog(em(), scope, rows[n % rows.length]!.id, TODAY)),
     overview: await measure(
-      async () => [await dueList(em(), scope, TODAY), await listWaiting(em(), scope), await listFacets(em(), scope)],
+      async () => [await dueList(em(), scope, TODAY), await listSignWatch(em(), scope), await listFacets(em(), scope)],
       watered,
     ),
   };
 }
 
 async function main(): Promise<void> {
-  const orm = await MikroORM.init({ ...ormConfig(databaseUrl()), logger: () => undefined });
+  const orm = await MikroORM.init({ ...ormConfig(databaseUrl(), entities), logger: () => undefined });
   try {
     const [small, large] = SIZES;
     const few = await questions(orm, await fill(orm.em.fork(), small));

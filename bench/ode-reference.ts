@@ -6,7 +6,7 @@
  * to check and to time the program.
  */
 import {
-  type Drinker,
+  type PlantWaterUse,
   hydraulicsOfLayer,
   leafConductance,
   modelFigures as f,
@@ -47,7 +47,7 @@ function meanOver(from: number, to: number, of: (z: number) => number): number {
 }
 
 /** month: its day's air blows all the time. slices: equal ones, top first. */
-export function referenceOf(setup: PottedSetup, drinker: Drinker, month: MonthDrying, slices: number): Reference {
+export function referenceOf(setup: PottedSetup, drinker: PlantWaterUse, month: MonthDrying, slices: number): Reference {
   const [layer, ...others] = setup.layers;
   const { pot } = setup;
   if (!layer || others.length > 0 || pot.cone || pot.openShare > 0 || pot.reservoir.kind !== 'none') {

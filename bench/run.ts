@@ -7,7 +7,7 @@ import {
   constantPlace,
   createState,
   demoPlaces,
-  type Drinker,
+  type PlantWaterUse,
   growthInPots,
   hourClass,
   makePlan,
@@ -29,7 +29,7 @@ import { dayFigures } from './day';
 import { healthUnderLoad, runningAddress } from './health-under-load';
 import { integrate, referenceOf } from './ode-reference';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const pot = makePot('plastic-round', 12);
 const setup: PottedSetup = {
   kind: 'pot',

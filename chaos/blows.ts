@@ -4,7 +4,7 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Application, pause } from './application';
 
-export type BlowName =
+export type FaultName =
   'server killed' | 'database killed' | 'keeper killed' | 'server paused' | 'database paused' | 'disk full';
 
 const PAUSED_MS = 4_000;
@@ -44,7 +44,7 @@ async function diskFull(dataFolder: string): Promise<boolean> {
   return true;
 }
 
-export const blows: Readonly<Record<BlowName, (application: Application) => Promise<boolean>>> = {
+export const blows: Readonly<Record<FaultName, (application: Application) => Promise<boolean>>> = {
   'server killed': async (application) => signal(application.pids().server, 'SIGKILL'),
   'database killed': async (application) => signal(application.pids().database, 'SIGKILL'),
   'keeper killed': async (application) => {

@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { Application, pause } from './application';
-import { type BlowName, blows, mountSmall, unmount } from './blows';
+import { type FaultName, blows, mountSmall, unmount } from './blows';
 import { faultsIn, whatIsKept } from './verdict';
 import { newTally, type Run, write } from './writers';
 
@@ -53,8 +53,8 @@ async function main(): Promise<void> {
   say(`seed ${seed}, ${minutes} minutes; ${isSmall ? 'with' : 'without (not allowed here)'} a disk that can be filled`);
   const application = new Application(folder);
   const random = dice(seed);
-  const names = (Object.keys(blows) as BlowName[]).filter((name) => name !== 'disk full' || isSmall);
-  const counts: Partial<Record<BlowName, number>> = {};
+  const names = (Object.keys(blows) as FaultName[]).filter((name) => name !== 'disk full' || isSmall);
+  const counts: Partial<Record<FaultName, number>> = {};
   const faults: string[] = [];
   const tally = newTally();
   const run: Run = { isOver: false, isLost: false };
@@ -64,7 +64,7 @@ async function main(): Promise<void> {
     const writing = Array.from({ length: WRITERS }, (_, i) => write(() => application.address, `w${i}`, run, tally));
     const until = Date.now() + minutes * MS_PER_MINUTE;
     // Each kind once before any comes twice.
-    let coming: BlowName[] = [];
+    let coming: FaultName[] = [];
     while (Date.now() < until) {
       const { least, most } = BETWEEN_BLOWS_MS;
       await pause(least + random() * (most - least));

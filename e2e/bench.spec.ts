@@ -1,4 +1,4 @@
-import { done, expect, openPhrase, sayGenus, test, waitForPlan } from './server';
+import { done, expect, openPhrase, setGenus, test, waitForPlan } from './server';
 
 test('the first screen answers at once: ranked setups with reasons, ruled-out ones with why', async ({ bench }) => {
   expect(await bench.getByTestId('setup').count()).toBeGreaterThanOrEqual(6);
@@ -27,7 +27,7 @@ test('the page behind a link is fetched when a hand comes near it, not before', 
 
 test('changing the plant changes the answer without a page change', async ({ bench }) => {
   const before = await bench.getByTestId('setup').allInnerTexts();
-  await sayGenus(bench, 'vanda', 'Vanda');
+  await setGenus(bench, 'vanda', 'Vanda');
   await openPhrase(bench, 'place');
   await bench.getByRole('radio', { name: /Mangrove Steps terrace/ }).click();
   await openPhrase(bench, 'watering');

@@ -1,8 +1,8 @@
 /** Where it will grow: the pot from above, another size, a plant moved, and the plant drawn. */
-import { expect, openMore, sayGenus, test, waitForPlan } from './server';
+import { expect, openMore, setGenus, test, waitForPlan } from './server';
 
 test.beforeEach(async ({ bench }) => {
-  await sayGenus(bench, 'zygopetalum', 'Zygopetalum');
+  await setGenus(bench, 'zygopetalum', 'Zygopetalum');
   await expect(bench.locator('[data-phrase="genus"]')).toContainText('Zygopetalum');
   await waitForPlan(bench);
 });

@@ -1,7 +1,7 @@
 /** A plant looked over from the pot to the answer: by touch, by keys, broken off and gone on with, and what it waits for. */
 import sharp from 'sharp';
 import type { Page } from '@playwright/test';
-import { expect, openPhrase, done, sayGenus, test, waitForPlan } from './server';
+import { expect, openPhrase, done, setGenus, test, waitForPlan } from './server';
 
 const picture = () =>
   sharp({ create: { width: 900, height: 600, channels: 3, background: '#5a7' } })
@@ -14,7 +14,7 @@ test.describe('on a phone, by touch', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
   test('from the squeeze to the answer, with a reload in the middle and a photograph', async ({ bench, app }) => {
-    await sayGenus(bench, 'zygopetalum', 'Zygopetalum');
+    await setGenus(bench, 'zygopetalum', 'Zygopetalum');
     await waitForPlan(bench);
     await bench.getByRole('button', { name: 'Look it over' }).first().tap();
     await expect(title(bench)).toHaveText('Why are you looking at it?');
@@ -80,7 +80,7 @@ test.describe('on a tablet, by keys', () => {
   test('digits answer, arrows go on and back, the map is drawn; left and come back to, then only the answer', async ({
     bench,
   }) => {
-    await sayGenus(bench, 'zygopetalum', 'Zygopetalum');
+    await setGenus(bench, 'zygopetalum', 'Zygopetalum');
     await waitForPlan(bench);
     await bench.keyboard.press('i');
     await expect(title(bench)).toBeFocused();

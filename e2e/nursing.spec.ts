@@ -1,4 +1,4 @@
-/** Nursed for three months by the clock moved on: what is due is done by a touch, late moves the later, and the calendar follows. */
+/** FollowedPotting for three months by the clock moved on: what is due is done by a touch, late moves the later, and the calendar follows. */
 import { readFile } from 'node:fs/promises';
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
@@ -21,7 +21,7 @@ async function potted(page: Page, address: string, plantName: string): Promise<v
 
 test('three months after a potting, by touches alone', async ({ visitor, app }) => {
   test.setTimeout(240_000);
-  const name = 'Nursed Lantern';
+  const name = 'FollowedPotting Lantern';
   await potted(visitor, app.address, name);
   const at = async (days: number) => {
     await visitor.clock.setFixedTime(dayOn(days));

@@ -1,5 +1,5 @@
 import { barriers } from './barriers';
-import { done, expect, openMore, pick, sayGenus, test, waitForPlan } from './server';
+import { done, expect, openMore, pick, setGenus, test, waitForPlan } from './server';
 
 test('the mixing tub says what to take, and survives a reload', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/media`);
@@ -69,7 +69,7 @@ test('a genus of one’s own is kept and chosen on the bench', async ({ visitor,
   await expect(visitor.getByText(/Balcony hybrid is kept/)).toBeVisible();
   await visitor.goto(app.address);
   await waitForPlan(visitor);
-  await sayGenus(visitor, 'balcony', 'Balcony hybrid');
+  await setGenus(visitor, 'balcony', 'Balcony hybrid');
   await waitForPlan(visitor);
   await expect(visitor.getByText(/Look first|Better wait|Do it/).first()).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { expect, sayGenus, test, waitForPlan } from './server';
+import { expect, setGenus, test, waitForPlan } from './server';
 
 for (const [name, viewport] of [
   ['upright', { width: 820, height: 1180 }],
@@ -39,7 +39,7 @@ test.describe('a tablet upright, by touch', () => {
     const before = await heading.innerText();
     await bench.getByTestId('setup').nth(1).tap();
     await expect(heading).not.toHaveText(before);
-    await sayGenus(bench, 'vanda', 'Vanda');
+    await setGenus(bench, 'vanda', 'Vanda');
     await waitForPlan(bench);
   });
 });

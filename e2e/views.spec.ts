@@ -6,7 +6,7 @@ import { randomUUID } from 'node:crypto';
 import { setTimeout } from 'node:timers/promises';
 import type { Page } from '@playwright/test';
 import { barriers } from './barriers';
-import { expect, sayGenus, test, waitForPlan } from './server';
+import { expect, setGenus, test, waitForPlan } from './server';
 
 // They look and change nothing: whichever browser is free takes the next.
 test.describe.configure({ mode: 'parallel' });
@@ -193,7 +193,7 @@ for (const { name, hasTouch, sights } of hands) {
     });
 
     test('every step of looking a plant over, and its end', async ({ bench }) => {
-      await sayGenus(bench, 'zygopetalum', 'Zygopetalum');
+      await setGenus(bench, 'zygopetalum', 'Zygopetalum');
       await waitForPlan(bench);
       await bench.getByRole('button', { name: 'Look it over' }).first().click();
       const heading = bench.getByRole('dialog').getByRole('heading', { level: 2 });

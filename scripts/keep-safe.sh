@@ -33,4 +33,4 @@ else
 fi
 PG_BIN=$(pg_bin)
 export PG_BIN PG_PORT PG_PASSWORD APP_PASSWORD
-run_ts server/runtime/backup/main.ts "$command" "$argument" 8>&-
+run_ts server/start/backup.ts "$command" "$argument" 8>&-

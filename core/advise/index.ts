@@ -20,5 +20,5 @@ export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe, type RecipeLine } from './recipe';
 export { type Finding, hear, shareWork } from './shared-work';
 export { decideTiming, type Timing } from './timing';
-export { type TimingSign, timingSigns, type WaitingRisk, waitingRisks } from './waits-for';
-export { daysToLook, type Waiting, waitingFor } from './watch';
+export { type TimingSign, timingSigns, type WatchRisk, watchRisks } from './waits-for';
+export { daysToCheck, type Waiting, signWatchFor } from './watch';

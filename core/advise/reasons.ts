@@ -2,7 +2,7 @@
  * Why a setup stands where it stands: the figures behind each reason, from the assessment. The
  * sentences stand in words/reasons.
  */
-import { type FrontDirection, needsOf } from '../case';
+import { type LeadDirection, needsOf } from '../case';
 import type { Genus, GrowthHabit } from '../catalogue/genera';
 import { gradesLike } from '../catalogue/media';
 import {
@@ -122,7 +122,7 @@ export type ReasonFact =
       readonly position: Placement['position'];
       readonly offsetCm: number;
       readonly habit: GrowthHabit;
-      readonly frontsRun: FrontDirection;
+      readonly frontsRun: LeadDirection;
       /** Years that growth stays inside, with the certainty asked for. */
       readonly insideYears: number;
       readonly isBeyond: boolean;

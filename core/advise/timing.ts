@@ -16,7 +16,7 @@ import {
 import { mediumById } from '../catalogue/media';
 import type { MediumFigures } from '../physics/media';
 import { k } from './constants';
-import type { TimingSign, WaitingRisk } from './waits-for';
+import type { TimingSign, WatchRisk } from './waits-for';
 
 export type TimingVerdict = 'go at once' | 'go' | 'wait' | 'look first';
 
@@ -45,7 +45,7 @@ export interface Timing {
   /** The sign to wait for, when waiting. */
   readonly sign: TimingSign | null;
   /** What waiting risks, when waiting. */
-  readonly risk: WaitingRisk | null;
+  readonly risk: WatchRisk | null;
   /** It wobbles: a plant that moves does not root, whenever it is potted. */
   readonly isLoose: boolean;
   /** Months of rest of this kind in this place, 0 = January. */
@@ -114,7 +114,7 @@ function ofNothing({ plant: { signs, genus }, isRestMonth }: Circumstances): Ans
   return { verdict: 'wait', code: 'not looked at, rest months', sign: 'end of rest' };
 }
 
-function riskOf({ medium, isSpent }: Circumstances): WaitingRisk {
+function riskOf({ medium, isSpent }: Circumstances): WatchRisk {
   if (medium === null) return 'medium unknown';
   return isSpent ? 'medium is spent' : 'little';
 }

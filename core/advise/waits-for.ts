@@ -11,5 +11,5 @@ export const timingSigns = [
 export type TimingSign = (typeof timingSigns)[number];
 
 /** What waiting puts at risk. */
-export const waitingRisks = ['little', 'medium is spent', 'medium unknown'] as const;
-export type WaitingRisk = (typeof waitingRisks)[number];
+export const watchRisks = ['little', 'medium is spent', 'medium unknown'] as const;
+export type WatchRisk = (typeof watchRisks)[number];

@@ -5,13 +5,13 @@
 import { monthOfDay } from '../physics/places';
 import { k } from './constants';
 import type { Timing } from './timing';
-import type { TimingSign, WaitingRisk } from './waits-for';
+import type { TimingSign, WatchRisk } from './waits-for';
 
 export interface Waiting {
   readonly sign: TimingSign;
-  readonly risk: WaitingRisk;
+  readonly risk: WatchRisk;
   /** Days from today to the next look. */
-  readonly daysToLook: number;
+  readonly daysToCheck: number;
 }
 
 const DAYS_PER_YEAR = 365;
@@ -42,7 +42,7 @@ function daysOfRestLeft(dayOfYear: number, restMonths: readonly number[]): numbe
 }
 
 /** Days from today to the next look for a sign. A spent medium is looked at sooner. dayOfYear: today, 1 = 1 January. */
-export function daysToLook(
+export function daysToCheck(
   { sign, risk }: Pick<Waiting, 'sign' | 'risk'>,
   restMonths: readonly number[],
   dayOfYear: number,
@@ -54,7 +54,7 @@ export function daysToLook(
 }
 
 /** null where there is nothing to wait for. dayOfYear: today, 1 = 1 January. */
-export function waitingFor({ sign, risk, restMonths }: Timing, dayOfYear: number): Waiting | null {
+export function signWatchFor({ sign, risk, restMonths }: Timing, dayOfYear: number): Waiting | null {
   if (sign === null || risk === null) return null;
-  return { sign, risk, daysToLook: daysToLook({ sign, risk }, restMonths, dayOfYear) };
+  return { sign, risk, daysToCheck: daysToCheck({ sign, risk }, restMonths, dayOfYear) };
 }

@@ -2,11 +2,11 @@
 import { demoPlaces } from '../catalogue/places';
 import { contextOf, neededWidthCm } from '../decide/setups';
 import { growsOneWay, resolveCase } from '.';
-import { frontDirections } from './fronts';
+import { leadDirections } from './fronts';
 
 interface Said {
   readonly fronts?: number;
-  readonly frontsRun?: (typeof frontDirections)[number];
+  readonly frontsRun?: (typeof leadDirections)[number];
 }
 const caseWith = (said: Said) =>
   resolveCase({ genus: 'cattleya-unifoliate', place: 'heated-flat', shootCount: 6, ...said });

@@ -1,5 +1,5 @@
 export { LIVE_USUALLY } from './constants';
-export { type FrontDirection, frontDirections } from './fronts';
+export { type LeadDirection, leadDirections } from './fronts';
 export { genusTraits, ownGenusSchema } from './genus-schema';
 export { isPastItsLife, type MediumCondition, mediumConditions } from './medium-condition';
 export { mixCaseSchema } from './mix-case';
@@ -9,9 +9,9 @@ export { placeOrIdSchema, placeSchema } from './place-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';
 export { type WaterKind, waterKinds } from './water';
 export {
-  type BulbState,
-  bulbStates,
-  drinkerOf,
+  type PseudobulbState,
+  pseudobulbStates,
+  waterUseOf,
   isAsleep,
   growsOneWay,
   isFailing,

@@ -8,7 +8,7 @@ import { genusIds, growthHabits } from '../catalogue/genera';
 import { mediumIds } from '../catalogue/media';
 import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
-import { frontDirections } from './fronts';
+import { leadDirections } from './fronts';
 import { growthMapSchema } from './growth-map-schema';
 import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
@@ -16,7 +16,7 @@ import { mediumFamilies } from '../physics/media';
 import { mediumConditions } from './medium-condition';
 import { ownMediumSchema, ownPotSchema } from './own-schema';
 import { placeOrIdSchema } from './place-schema';
-import { bulbStates } from './plant';
+import { pseudobulbStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
 import { signsSchema } from './signs-schema';
 import { plantStages } from './stage';
@@ -104,7 +104,7 @@ export const makePlanCaseSchema = () =>
     plantCount: wholeQuantity('plantCount').optional(),
     /** Shoots that lead on, and how they run. */
     fronts: wholeQuantity('fronts').optional(),
-    frontsRun: oneOf('frontsRun', frontDirections).optional(),
+    frontsRun: oneOf('frontsRun', leadDirections).optional(),
     /** Where its shoots stand, from above: then plants, shoots and leads are counted on it. */
     growthMap: growthMapSchema.optional(),
     shootCount: wholeQuantity('shootCount').optional(),
@@ -113,7 +113,7 @@ export const makePlanCaseSchema = () =>
     leafAreaCm2: quantity('leafAreaCm2').optional(),
     signs: signsSchema.optional(),
     liveRootsPct: quantity('liveRootsPct').optional(),
-    bulbs: oneOf('bulbs', bulbStates).optional(),
+    bulbs: oneOf('bulbs', pseudobulbStates).optional(),
     current: currentSetupSchema.optional(),
     routine: routineSchema.optional(),
     /** What water it is; its salts as measured, and what feed adds to it and how often. */

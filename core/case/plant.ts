@@ -1,17 +1,17 @@
 /** The plant in the grower's hand: the genus, refined by what can be seen and measured. */
 import { roundHalf } from '../base';
 import { type Genus, type GrowthHabit, hasBulbs, runsOneWay } from '../catalogue/genera';
-import type { Drinker } from '../physics/drydown';
+import type { PlantWaterUse } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
-import type { FrontDirection } from './fronts';
+import type { LeadDirection } from './fronts';
 import type { GrowthMapSaid } from './growth-map-schema';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
 import { widthTogether } from './width-together';
 
-export const bulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
-export type BulbState = (typeof bulbStates)[number];
+export const pseudobulbStates = ['plump', 'wrinkled', 'soft or oozing', 'no bulbs'] as const;
+export type PseudobulbState = (typeof pseudobulbStates)[number];
 
 export interface PlantInHand {
   readonly genus: Genus;
@@ -22,7 +22,7 @@ export interface PlantInHand {
   readonly plantCount: number;
   /** Shoots that lead on. */
   readonly fronts: number;
-  readonly frontsRun: FrontDirection;
+  readonly frontsRun: LeadDirection;
   readonly shootCount: number;
   /** Where its shoots stand; null where nobody has drawn it. */
   readonly growthMap: GrowthMapSaid | null;
@@ -33,7 +33,7 @@ export interface PlantInHand {
   readonly signs: Signs;
   /** Share of the roots that are firm, 0..1. */
   readonly liveRootShare: number;
-  readonly bulbs: BulbState;
+  readonly bulbs: PseudobulbState;
 }
 
 /** Its kind stands leafless between two seasons. */
@@ -85,7 +85,7 @@ export function ballOutOfPotCm(rimDiameterCm: number, typicalCm: number, hasBrok
 }
 
 /** How the plant drinks, for the dry-down. */
-export function drinkerOf(plant: PlantInHand): Drinker {
+export function waterUseOf(plant: PlantInHand): PlantWaterUse {
   const ballCm = plant.rootBallDiameterCm / widthTogether(plant.plantCount);
   // A root ball is about as deep as two thirds of its width.
   const ballL = (plant.plantCount * Math.PI * (ballCm / 2) ** 2 * (ballCm * 2)) / 3 / 1000;

@@ -19,7 +19,7 @@ import { stageFigures } from './stage';
 import { ofEach, together } from './together';
 import { saltsOfWater } from './water';
 import {
-  type BulbState,
+  type PseudobulbState,
   type PlantInHand,
   ballOutOfPotCm,
   typicalLeafAreaCm2,
@@ -134,7 +134,7 @@ export function resolveCase(input: PlanCase): ResolvedCase {
     leafAreaCm2: given('leafAreaCm2', each.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
     signs: signsOf(input.signs),
     liveRootShare: given('liveRootsPct', input.liveRootsPct, young?.livePct ?? 100 * k.LIVE_USUALLY) / 100,
-    bulbs: given<BulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
+    bulbs: given<PseudobulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
     plant: together(plant, plantCount, counted),

@@ -1,6 +1,6 @@
 /** Several plants in one pot. */
 import { demoPlaces } from '../catalogue/places';
-import { drinkerOf, resolveCase } from '.';
+import { waterUseOf, resolveCase } from '.';
 import { widthTogether } from './width-together';
 
 const asked = { genus: 'paphiopedilum', place: 'heated-flat' } as const;
@@ -27,7 +27,7 @@ test('what is said is said of all of them', () => {
 });
 
 test('they drink as so many, and have the roots of so many', () => {
-  const [one, three] = [drinkerOf(plantOf(1)), drinkerOf(plantOf(3))];
+  const [one, three] = [waterUseOf(plantOf(1)), waterUseOf(plantOf(3))];
   expect(three.leafAreaCm2 / one.leafAreaCm2).toBeCloseTo(3);
   // The ball is told in halves of a centimetre.
   expect(three.rootVolumeL / one.rootVolumeL).toBeGreaterThan(2.6);

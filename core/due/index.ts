@@ -6,7 +6,7 @@ export {
   needKinds,
   needsOf,
   type Seen,
-  type Standings,
+  type PlantState,
   type Sureness,
   sureness,
   urgencyOf,

@@ -1,5 +1,14 @@
 import { dayNumber, dayOf } from '../base';
-import { afterRest, firstNeed, needKinds, needsOf, type NeedKind, type Seen, type Standings, urgencyOf } from './needs';
+import {
+  afterRest,
+  firstNeed,
+  needKinds,
+  needsOf,
+  type NeedKind,
+  type Seen,
+  type PlantState,
+  urgencyOf,
+} from './needs';
 import type { Outlook } from './outlook';
 
 const outlook: Outlook = {
@@ -21,7 +30,7 @@ const lookedNothing: Seen = {
   hasPests: false,
   tips: null,
 };
-const plain: Standings = {
+const plain: PlantState = {
   inMediumSince: '2025-03-01',
   onRecordSince: '2025-03-01',
   outlook,
@@ -31,11 +40,11 @@ const plain: Standings = {
   waits: null,
   putOff: [],
 };
-const seen = (change: Partial<Seen>): Standings => ({ ...plain, seen: { ...lookedNothing, ...change } });
-const first = (standings: Standings, today: string): NeedKind | undefined => needsOf(standings, today)[0]?.kind;
-const need = (standings: Standings, kind: NeedKind, today: string) =>
+const seen = (change: Partial<Seen>): PlantState => ({ ...plain, seen: { ...lookedNothing, ...change } });
+const first = (standings: PlantState, today: string): NeedKind | undefined => needsOf(standings, today)[0]?.kind;
+const need = (standings: PlantState, kind: NeedKind, today: string) =>
   needsOf(standings, today).find((one) => one.kind === kind);
-const urgencyAt = (standings: Standings, today: string): number => urgencyOf(needsOf(standings, today));
+const urgencyAt = (standings: PlantState, today: string): number => urgencyOf(needsOf(standings, today));
 
 describe('what is due', () => {
   test('days follow from the potting and the outlook', () => {

@@ -4,9 +4,9 @@
  * longer comes first. What was seen counts for more than what was reckoned (common practice, no source; the weights are from
  * memory).
  */
-import { type TimingSign, type WaitingRisk } from '../advise';
+import { type TimingSign, type WatchRisk } from '../advise';
 import { DAYS_PER_YEAR, dayNumber, dayOf, monthIndexOf, nextMonth, normalDensity, normalShareBelow } from '../base';
-import type { BulbState, MediumCondition, TipState } from '../case';
+import type { PseudobulbState, MediumCondition, TipState } from '../case';
 import { k } from './constants';
 import type { Outlook } from './outlook';
 
@@ -49,7 +49,7 @@ export interface Seen {
   readonly on: string;
   readonly rot: boolean | null;
   readonly liveRootsPct: number | null;
-  readonly bulbs: BulbState | null;
+  readonly bulbs: PseudobulbState | null;
   readonly condition: MediumCondition | null;
   readonly isAtRim: boolean;
   readonly hasPests: boolean;
@@ -57,7 +57,7 @@ export interface Seen {
 }
 
 /** What is on record of a plant, as far as it says what is due. Days as YYYY-MM-DD. */
-export interface Standings {
+export interface PlantState {
   /** Since when it stands in this medium; null where nobody knows. */
   readonly inMediumSince: string | null;
   /** Since when it is on record: the first look-over is counted from there. */
@@ -66,7 +66,7 @@ export interface Standings {
   readonly seen: Seen | null;
   readonly flushedOn: string | null;
   readonly treatedOn: string | null;
-  readonly waits: { readonly sign: TimingSign; readonly risk: WaitingRisk; readonly lookOn: string } | null;
+  readonly waits: { readonly sign: TimingSign; readonly risk: WatchRisk; readonly lookOn: string } | null;
   readonly putOff: readonly { readonly need: NeedKind; readonly until: string }[];
 }
 
@@ -112,7 +112,7 @@ function seenNeeds(seen: Seen): readonly Raw[] {
   }));
 }
 
-function pestNeed({ seen, treatedOn }: Standings): readonly Raw[] {
+function pestNeed({ seen, treatedOn }: PlantState): readonly Raw[] {
   if (seen?.hasPests !== true) return [];
   const last =
     treatedOn !== null && treatedOn >= seen.on ? dayNumber(treatedOn) + k.PESTS_AGAIN_DAYS : dayNumber(seen.on);
@@ -161,19 +161,19 @@ function rimNeed(since: number, { rim }: Outlook, seen: Seen | null): readonly R
 }
 
 /** What the outlook foresees, but what was seen with one's own eyes stands for it. */
-function foreseenNeeds({ inMediumSince, outlook, seen }: Standings): readonly Raw[] {
+function foreseenNeeds({ inMediumSince, outlook, seen }: PlantState): readonly Raw[] {
   if (inMediumSince === null || outlook === null) return [];
   const since = dayNumber(inMediumSince);
   return [...spentNeed(since, outlook, seen), ...rimNeed(since, outlook, seen)];
 }
 
-const harmOfWaiting: Readonly<Record<WaitingRisk, number>> = {
+const harmOfWaiting: Readonly<Record<WatchRisk, number>> = {
   'medium is spent': k.HARM_SIGN_SPENT,
   'medium unknown': k.HARM_SIGN_UNKNOWN,
   little: k.HARM_SIGN_LITTLE,
 };
 
-function lookNeed({ waits }: Standings): readonly Raw[] {
+function lookNeed({ waits }: PlantState): readonly Raw[] {
   if (waits === null) return [];
   return [
     {
@@ -191,7 +191,7 @@ function lookNeed({ waits }: Standings): readonly Raw[] {
 const latestOf = (days: readonly (string | null)[]): string =>
   days.reduce<string>((latest, day) => (day !== null && day > latest ? day : latest), '');
 
-function flushNeed({ outlook, inMediumSince, flushedOn, onRecordSince }: Standings): readonly Raw[] {
+function flushNeed({ outlook, inMediumSince, flushedOn, onRecordSince }: PlantState): readonly Raw[] {
   if (outlook === null || outlook.flushesPerYear === 0) return [];
   const everyDays = DAYS_PER_YEAR / outlook.flushesPerYear;
   const last = latestOf([flushedOn, inMediumSince ?? onRecordSince]);
@@ -207,7 +207,7 @@ function flushNeed({ outlook, inMediumSince, flushedOn, onRecordSince }: Standin
   ];
 }
 
-function lookOverNeed({ seen, inMediumSince, onRecordSince }: Standings): Raw {
+function lookOverNeed({ seen, inMediumSince, onRecordSince }: PlantState): Raw {
   const last = latestOf([seen?.on ?? null, inMediumSince]) || onRecordSince;
   return {
     kind: 'look it over',
@@ -229,13 +229,13 @@ export function afterRest(day: string, restMonths: readonly number[]): string | 
 }
 
 /** Tips that were seen not long ago are the sign that repotting waits for. */
-function signFor({ seen, waits }: Standings, dayNow: number): TimingSign | null {
+function signFor({ seen, waits }: PlantState, dayNow: number): TimingSign | null {
   if (seen?.tips === 'starting' && dayNow - dayNumber(seen.on) <= k.TIPS_FRESH_DAYS) return null;
   return waits?.sign ?? 'root tips or a shoot about to root';
 }
 
 /** All that it needs or will need, the most urgent first. today: YYYY-MM-DD. */
-export function needsOf(standings: Standings, today: string): readonly Need[] {
+export function needsOf(standings: PlantState, today: string): readonly Need[] {
   const dayNow = dayNumber(today);
   const raw = [
     ...(standings.seen ? seenNeeds(standings.seen) : []),

@@ -10,7 +10,7 @@ import { mediumById } from '../catalogue/media';
 import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
 import type { Forecast, Standing } from '../growth';
 import { daysOf } from '../physics/drydown';
-import { nursingSteps, nursingStepSchema } from '../nursing';
+import { aftercareSteps, aftercareStepSchema } from '../nursing';
 import { mixLifeYears } from '../physics/media';
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
@@ -28,7 +28,7 @@ export const outlookSchema = z.object({
   /** Months of rest of its kind in its place, 0 = January. */
   restMonths: z.array(z.number()),
   /** What is done after it was potted, in days from that day. */
-  nursing: z.array(nursingStepSchema).default([]),
+  nursing: z.array(aftercareStepSchema).default([]),
 });
 export type Outlook = z.infer<typeof outlookSchema>;
 
@@ -70,7 +70,7 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec): Outlook {
     flushesPerYear: judgement.year.flushes,
     waterDays: judgement.byMonth.map((time) => hundredth(daysOf(time))),
     restMonths: restOf(context),
-    nursing: [...nursingSteps(aftercareOf(context, { facts, judgement }))],
+    nursing: [...aftercareSteps(aftercareOf(context, { facts, judgement }))],
   };
 }
 

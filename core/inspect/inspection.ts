@@ -5,7 +5,7 @@
 import * as z from 'zod';
 import { faultCode, type Versions } from '../base';
 import {
-  bulbStates,
+  pseudobulbStates,
   growthMapSchema,
   mediumConditions,
   oneOf,
@@ -71,7 +71,7 @@ export const inspectionSchema = z.strictObject({
   tips: oneOf('tips', tipStates).optional(),
   shoot: oneOf('shoot', shootStates).optional(),
   shootCount: wholeQuantity('shootCount').optional(),
-  bulbs: oneOf('bulbs', bulbStates).optional(),
+  bulbs: oneOf('bulbs', pseudobulbStates).optional(),
   season: oneOf('season', seasonsSeen).optional(),
   /** On stem, leaf or bulb. */
   rot: yesOrNo('rot').optional(),

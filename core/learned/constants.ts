@@ -1,6 +1,6 @@
 import { byChoice, numbersOf } from '../base';
 
-export const learnedConstants = {
+export const insightConstants = {
   LEAST_BEDS: byChoice(3, 'beds', 'of a medium before anything is said of how long it lasts'),
   LEAST_ENDED: byChoice(2, 'beds', 'that went bad before a usual life is told'),
   LEAST_AT_RISK: byChoice(3, 'beds', 'that stood at the usual life, or one bed alone would have set it'),
@@ -11,4 +11,4 @@ export const learnedConstants = {
     'times the losses of the other places together are many; the same share of them is few',
   ),
 } as const;
-export const k = numbersOf(learnedConstants);
+export const k = numbersOf(insightConstants);

@@ -1,6 +1,6 @@
 import { byChoice, fromMemory, fromPractice, numbersOf } from '../base';
 
-export const nursingConstants = {
+export const aftercareConstants = {
   EARLY_SUN_DAYS: fromPractice(30, 'days', 'in the gentle sun of early morning, before its final light'),
   FEED_AFTER_WATER_DAYS: fromPractice(7, 'days', 'at least from its first watering to its first feed'),
   FIRST_WATER_SPREAD_DAYS: fromPractice(2, 'days', 'in which the first watering is in time'),
@@ -17,4 +17,4 @@ export const nursingConstants = {
   KEPT_OTHERWISE: fromMemory(0.25, 'share', 'by which waterings come sooner or later than reckoned before it tells'),
   FOLLOWED_DAYS: byChoice(270, 'days', 'for which a plant is nursed after it was potted'),
 } as const;
-export const k = numbersOf(nursingConstants);
+export const k = numbersOf(aftercareConstants);

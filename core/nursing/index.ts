@@ -1,7 +1,7 @@
-export { k as nursingNumbers } from './constants';
+export { k as aftercareNumbers } from './constants';
 export {
-  type BulbChange,
-  bulbChanges,
+  type PseudobulbChange,
+  pseudobulbChanges,
   type HoldState,
   holdStates,
   type JudgeAdvice,
@@ -9,5 +9,5 @@ export {
   judgePotting,
   type JudgeVerdict,
 } from './judge';
-export { type NursingKind, nursingKinds, type NursingStep, nursingSteps, nursingStepSchema } from './steps';
-export { type Nursed, type NursedOn, type NursingTask, nursingTasks } from './tasks';
+export { type AftercareKind, aftercareKinds, type AftercareStep, aftercareSteps, aftercareStepSchema } from './steps';
+export { type FollowedPotting, type AftercareDone, type AftercareTask, aftercareTasks } from './tasks';

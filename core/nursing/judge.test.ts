@@ -1,4 +1,11 @@
-import { type BulbChange, bulbChanges, holdStates, type Judging, judgePotting, type SincePotting } from './judge';
+import {
+  type PseudobulbChange,
+  pseudobulbChanges,
+  holdStates,
+  type Judging,
+  judgePotting,
+  type SincePotting,
+} from './judge';
 
 const nothing: SincePotting = {
   foreseenDays: null,
@@ -62,7 +69,7 @@ test('seen worse, it is never judged better', () => {
   const order = ['it fails', 'not yet', 'it took'];
   for (const holds of holdStates)
     for (const tips of ['none', 'starting', 'long'] as const) {
-      const verdicts = ([null, ...bulbChanges] as (BulbChange | null)[]).map((bulbs) =>
+      const verdicts = ([null, ...pseudobulbChanges] as (PseudobulbChange | null)[]).map((bulbs) =>
         order.indexOf(judge({ holds, tips, bulbs }).verdict),
       );
       expect(verdicts[3]).toBeLessThanOrEqual(Math.min(verdicts[1]!, verdicts[2]!));

@@ -8,15 +8,15 @@ import { k } from './constants';
 export const holdStates = ['holds', 'gives a little', 'loose'] as const;
 export type HoldState = (typeof holdStates)[number];
 
-export const bulbChanges = ['fuller', 'as before', 'thinner'] as const;
-export type BulbChange = (typeof bulbChanges)[number];
+export const pseudobulbChanges = ['fuller', 'as before', 'thinner'] as const;
+export type PseudobulbChange = (typeof pseudobulbChanges)[number];
 
 export interface Judging {
   readonly holds: HoldState;
   /** null: not looked at. */
   readonly tips: TipState | null;
   /** null: it has none, or nobody looked. */
-  readonly bulbs: BulbChange | null;
+  readonly bulbs: PseudobulbChange | null;
 }
 
 /** What is on record since the potting; null where nothing is. */

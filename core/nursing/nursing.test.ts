@@ -1,7 +1,7 @@
 import { reviewSetup } from '../testing';
 import type { PlanCase, SetupSpec } from '../case';
-import { type NursingKind, nursingSteps } from './steps';
-import { type NursedOn, nursingTasks } from './tasks';
+import { type AftercareKind, aftercareSteps } from './steps';
+import { type AftercareDone, aftercareTasks } from './tasks';
 
 const spec: SetupSpec = {
   approach: 'organic pot',
@@ -9,11 +9,11 @@ const spec: SetupSpec = {
   layers: [{ role: 'main', mix: [{ mediumId: 'bark-6-12', parts: 1 }], heightCm: 8 }],
 };
 const stepsOf = (change: Partial<PlanCase> = {}) =>
-  nursingSteps(reviewSetup({ genus: 'oncidium', place: 'heated-flat', month: 4, ...change }, spec).aftercare);
+  aftercareSteps(reviewSetup({ genus: 'oncidium', place: 'heated-flat', month: 4, ...change }, spec).aftercare);
 const steps = stepsOf();
-const tasks = (today: string, done: readonly NursedOn[] = [], restMonths: readonly number[] = []) =>
-  nursingTasks({ pottedOn: '2027-04-01', steps, restMonths, done }, today);
-const due = (kind: NursingKind, ...args: Parameters<typeof tasks>) =>
+const tasks = (today: string, done: readonly AftercareDone[] = [], restMonths: readonly number[] = []) =>
+  aftercareTasks({ pottedOn: '2027-04-01', steps, restMonths, done }, today);
+const due = (kind: AftercareKind, ...args: Parameters<typeof tasks>) =>
   tasks(...args).find((task) => task.kind === kind)!.dueOn;
 
 test('common practice, no source: flush at once, look after a week, shade two weeks, then early sun a month, tug after four', () => {
@@ -43,7 +43,7 @@ test('a feed comes with its strength, thinner for what bears little salt', () =>
 });
 
 test('done late it moves what hangs on it; done early it brings nothing forward', () => {
-  const out = (on: string): NursedOn => ({ kind: 'out of the shade', on, outcome: 'done' });
+  const out = (on: string): AftercareDone => ({ kind: 'out of the shade', on, outcome: 'done' });
   expect(due('to its light', '2027-04-25', [out('2027-04-25')])).toBe('2027-05-25');
   expect(due('to its light', '2027-04-15', [out('2027-04-10')])).toBe('2027-05-15');
   // Not done at all: it goes on moving, a day with each day.
@@ -53,25 +53,25 @@ test('done late it moves what hangs on it; done early it brings nothing forward'
 });
 
 test('what was missed for three weeks is asked for no longer, and holds up nothing for good', () => {
-  const stateOf = (kind: NursingKind, today: string) => tasks(today).find((task) => task.kind === kind)!.state;
+  const stateOf = (kind: AftercareKind, today: string) => tasks(today).find((task) => task.kind === kind)!.state;
   expect([stateOf('look', '2027-05-06'), stateOf('look', '2027-05-07')]).toEqual(['open', 'past']);
   expect(due('to its light', '2027-07-01')).toBe(due('to its light', '2028-01-01'));
 });
 
 test('a new mix asks for its second water by its own days in this place, counted from when it had its first', () => {
-  const first: NursedOn = { kind: 'first water', on: '2027-04-12', outcome: 'done' };
-  const withFirstWeeks = nursingSteps([
+  const first: AftercareDone = { kind: 'first water', on: '2027-04-12', outcome: 'done' };
+  const withFirstWeeks = aftercareSteps([
     { code: 'water', fromDay: 0, untilDay: 4, how: 'after the cuts have closed' },
     { code: 'first weeks', fromDay: 0, untilDay: 28, days: 3, laterDays: 6 },
   ]);
-  const dueOf = (done: readonly NursedOn[]) =>
-    nursingTasks({ pottedOn: '2027-04-01', steps: withFirstWeeks, restMonths: [], done }, '2027-04-12').find(
+  const dueOf = (done: readonly AftercareDone[]) =>
+    aftercareTasks({ pottedOn: '2027-04-01', steps: withFirstWeeks, restMonths: [], done }, '2027-04-12').find(
       ({ kind }) => kind === 'water again',
     )!.dueOn;
   expect(dueOf([{ ...first, on: '2027-04-05' }])).toBe('2027-04-08');
   expect(dueOf([first])).toBe('2027-04-15');
   // What sleeps gets no first water, and so no second.
-  expect(nursingSteps([{ code: 'first weeks', fromDay: 0, untilDay: 28, days: 3, laterDays: 6 }])).toEqual([]);
+  expect(aftercareSteps([{ code: 'first weeks', fromDay: 0, untilDay: 28, days: 3, laterDays: 6 }])).toEqual([]);
 });
 
 test('nothing moves while all is in time, and the days stand still', () => {

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import type { AftercareFact } from '../advise';
 import { k } from './constants';
 
-export const nursingKinds = [
+export const aftercareKinds = [
   'first water',
   'water again',
   'flush',
@@ -17,26 +17,31 @@ export const nursingKinds = [
   'judge again',
   'rest',
 ] as const;
-export type NursingKind = (typeof nursingKinds)[number];
+export type AftercareKind = (typeof aftercareKinds)[number];
 
-export const nursingStepSchema = z.object({
-  kind: z.enum(nursingKinds),
+export const aftercareStepSchema = z.object({
+  kind: z.enum(aftercareKinds),
   /** Days after potting: from when, and until when it is in time. */
   fromDay: z.number(),
   untilDay: z.number(),
   /** Of a feed: how strong, ppm of nitrogen. */
   ppm: z.tuple([z.number(), z.number()]).nullable(),
 });
-export type NursingStep = z.infer<typeof nursingStepSchema>;
+export type AftercareStep = z.infer<typeof aftercareStepSchema>;
 
-const step = (kind: NursingKind, fromDay: number, untilDay: number, ppm: NursingStep['ppm'] = null): NursingStep => ({
+const step = (
+  kind: AftercareKind,
+  fromDay: number,
+  untilDay: number,
+  ppm: AftercareStep['ppm'] = null,
+): AftercareStep => ({
   kind,
   fromDay,
   untilDay,
   ppm,
 });
 
-function stepsOf(fact: AftercareFact): readonly NursingStep[] {
+function stepsOf(fact: AftercareFact): readonly AftercareStep[] {
   switch (fact.code) {
     case 'water': {
       if (fact.how === 'keep nearly dry' || fact.how === 'just moist') return [];
@@ -78,7 +83,7 @@ function stepsOf(fact: AftercareFact): readonly NursingStep[] {
   }
 }
 
-export function nursingSteps(aftercare: readonly AftercareFact[]): readonly NursingStep[] {
+export function aftercareSteps(aftercare: readonly AftercareFact[]): readonly AftercareStep[] {
   const steps = aftercare.flatMap(stepsOf);
   const first = steps.find(({ kind }) => kind === 'first water');
   // It is counted from the first water, not from the potting.

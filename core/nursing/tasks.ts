@@ -4,36 +4,38 @@
  */
 import { dayNumber, dayOf } from '../base';
 import { k } from './constants';
-import { type NursingKind, nursingKinds, type NursingStep } from './steps';
+import { type AftercareKind, aftercareKinds, type AftercareStep } from './steps';
 
-export interface NursedOn {
-  readonly kind: NursingKind;
+export interface AftercareDone {
+  readonly kind: AftercareKind;
   /** YYYY-MM-DD */
   readonly on: string;
   readonly outcome: 'done' | 'skipped';
 }
 
-export interface Nursed {
+export interface FollowedPotting {
   readonly pottedOn: string;
-  readonly steps: readonly NursingStep[];
+  readonly steps: readonly AftercareStep[];
   /** Months of rest of its kind in its place, 0 = January. */
   readonly restMonths: readonly number[];
-  readonly done: readonly NursedOn[];
+  readonly done: readonly AftercareDone[];
 }
 
-export interface NursingTask {
-  readonly kind: NursingKind;
+export interface AftercareTask {
+  readonly kind: AftercareKind;
   readonly dueOn: string;
   /** Until then it is in time. */
   readonly untilOn: string;
-  readonly ppm: NursingStep['ppm'];
+  readonly ppm: AftercareStep['ppm'];
   /** past: missed so long ago that it is asked for no longer. */
   readonly state: 'open' | 'done' | 'skipped' | 'past';
   readonly doneOn: string | null;
 }
 
 /** What it hangs on, and how many days after that it comes at the earliest; null: as many as were reckoned. */
-const hangsOn: Readonly<Partial<Record<NursingKind, { readonly on: NursingKind; readonly gapDays: number | null }>>> = {
+const hangsOn: Readonly<
+  Partial<Record<AftercareKind, { readonly on: AftercareKind; readonly gapDays: number | null }>>
+> = {
   'water again': { on: 'first water', gapDays: null },
   'to its light': { on: 'out of the shade', gapDays: k.EARLY_SUN_DAYS },
   feed: { on: 'first water', gapDays: k.FEED_AFTER_WATER_DAYS },
@@ -54,7 +56,7 @@ const MONTHS = 12;
 /** The rest that begins within these days of potting is the one that the season decides, not the pot. */
 const SETTLED_DAYS = 60;
 
-function withRest({ pottedOn, steps, restMonths }: Nursed): readonly NursingStep[] {
+function withRest({ pottedOn, steps, restMonths }: FollowedPotting): readonly AftercareStep[] {
   // A plant that was potted asleep has nothing to rest from.
   if (!steps.some(({ kind }) => kind === 'tug')) return steps;
   const pottedDay = dayNumber(pottedOn);
@@ -65,12 +67,12 @@ function withRest({ pottedOn, steps, restMonths }: Nursed): readonly NursingStep
 }
 
 /** today: YYYY-MM-DD. In the order of their days. */
-export function nursingTasks(nursed: Nursed, today: string): readonly NursingTask[] {
+export function aftercareTasks(nursed: FollowedPotting, today: string): readonly AftercareTask[] {
   const pottedDay = dayNumber(nursed.pottedOn);
   const dayNow = dayNumber(today);
-  const doneOf = (kind: NursingKind) => nursed.done.find((one) => one.kind === kind && one.on >= nursed.pottedOn);
+  const doneOf = (kind: AftercareKind) => nursed.done.find((one) => one.kind === kind && one.on >= nursed.pottedOn);
   const steps = withRest(nursed);
-  const shiftOf = ({ kind, fromDay }: NursingStep): number => {
+  const shiftOf = ({ kind, fromDay }: AftercareStep): number => {
     const hangs = hangsOn[kind];
     const before = hangs && steps.find((one) => one.kind === hangs.on);
     if (!hangs || !before) return 0;
@@ -83,7 +85,7 @@ export function nursingTasks(nursed: Nursed, today: string): readonly NursingTas
     return moves ? Math.max(0, beforeDay + gapDays - (pottedDay + fromDay)) : 0;
   };
   return steps
-    .map((step): NursingTask => {
+    .map((step): AftercareTask => {
       const { kind, fromDay, untilDay, ppm } = step;
       const shift = shiftOf(step);
       const done = doneOf(kind);
@@ -97,5 +99,5 @@ export function nursingTasks(nursed: Nursed, today: string): readonly NursingTas
         doneOn: done?.on ?? null,
       };
     })
-    .sort((a, b) => a.dueOn.localeCompare(b.dueOn) || nursingKinds.indexOf(a.kind) - nursingKinds.indexOf(b.kind));
+    .sort((a, b) => a.dueOn.localeCompare(b.dueOn) || aftercareKinds.indexOf(a.kind) - aftercareKinds.indexOf(b.kind));
 }

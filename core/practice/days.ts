@@ -4,7 +4,7 @@
  */
 import { mediumById } from '../catalogue/media';
 import { makeMount, makePot } from '../catalogue/vessels';
-import { buildColumn, daysOf, type Drinker, dryDown, type Setup } from '../physics/drydown';
+import { buildColumn, daysOf, type PlantWaterUse, dryDown, type Setup } from '../physics/drydown';
 import type { Mix } from '../physics/media';
 import { constantPlace, monthDrying, type Place } from '../physics/places';
 
@@ -13,7 +13,7 @@ export interface PracticeCase {
   readonly name: string;
   readonly practiceDays: readonly [number, number];
   readonly setup: Setup;
-  readonly drinker: Drinker;
+  readonly drinker: PlantWaterUse;
   readonly place: Place;
   readonly thresholdShare: number;
   /** What growers count: days until the roots ask for water, or until the reservoir is empty. */
@@ -31,9 +31,9 @@ function mounted(padThicknessCm: number): Setup {
   return { kind: 'mount', mount: makeMount('mount-cork', 12, padThicknessCm), pad: pure('sphagnum-loose') };
 }
 
-const small: Drinker = { leafAreaCm2: 150, photosynthesis: 'CAM', rootVolumeL: 0.03, rootDiameterMm: 3 };
-const middling: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
-const large: Drinker = { leafAreaCm2: 500, photosynthesis: 'CAM', rootVolumeL: 0.1, rootDiameterMm: 4 };
+const small: PlantWaterUse = { leafAreaCm2: 150, photosynthesis: 'CAM', rootVolumeL: 0.03, rootDiameterMm: 3 };
+const middling: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const large: PlantWaterUse = { leafAreaCm2: 500, photosynthesis: 'CAM', rootVolumeL: 0.1, rootDiameterMm: 4 };
 
 const room = constantPlace({ temperatureC: 21, relativeHumidityPct: 50, airflow: 'still room' });
 const hotDryRoom = constantPlace({ temperatureC: 27, relativeHumidityPct: 30, airflow: 'fan' });

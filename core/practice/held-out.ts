@@ -8,7 +8,7 @@ import {
   buildColumn,
   createState,
   daysOf,
-  type Drinker,
+  type PlantWaterUse,
   dryingTime,
   HOURS_PER_DAY,
   leafConductance,
@@ -26,7 +26,7 @@ import { leachedRatio } from './leaching';
 
 const memory = (publication: string): string => `${publication} (source from memory)`;
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const growing = { lightWM2: 65, lightHours: 12 };
 const MMOL = 1000;
 const HALF_DAY_S = 12 * 3600;
@@ -54,7 +54,7 @@ function plainPot(mediumId: string, topMediumId: string | null, potKindId = 'pla
 }
 
 /** Lost in two days from full, and the mean warmth of the root zone, in steady air. */
-function twoDays(setup: PottedSetup, temperatureC: number, relativeHumidityPct: number, plant: Drinker) {
+function twoDays(setup: PottedSetup, temperatureC: number, relativeHumidityPct: number, plant: PlantWaterUse) {
   const column = buildColumn(setup, plant);
   const state = createState(column);
   const before = totalWaterG(column, state);
@@ -69,7 +69,7 @@ function twoDays(setup: PottedSetup, temperatureC: number, relativeHumidityPct: 
   return { lostG: before - totalWaterG(column, state), meanC: warmth };
 }
 
-const leafless: Drinker = { ...drinker, leafAreaCm2: 5, rootVolumeL: 0.001 };
+const leafless: PlantWaterUse = { ...drinker, leafAreaCm2: 5, rootVolumeL: 0.001 };
 
 function mulchSaves(): number {
   const bare = twoDays(plainPot('peat-perlite', null), 25, 40, leafless).lostG;

@@ -4,7 +4,7 @@ import { makePot } from '../catalogue/vessels';
 import {
   buildColumn,
   createState,
-  type Drinker,
+  type PlantWaterUse,
   evaporatedG,
   monthHours,
   type PottedSetup,
@@ -16,7 +16,7 @@ import { constantPlace, monthDrying } from '../physics/places';
 import type { Check } from './check';
 import { modelDaysOf, practiceCases } from './days';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 
 function pot(potKindId: string, mediumId: string): PottedSetup {
   const vessel = makePot(potKindId, 12);

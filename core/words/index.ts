@@ -42,7 +42,7 @@ export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressName
 export { type SchoolComparison, wordSides } from './sides';
 export { gradeText, kindName, layerText, mixText, setupTitle, titleOf, vesselText } from './titles';
 export {
-  bulbWords,
+  pseudobulbWords,
   conditionWords,
   liveRootsWords,
   lookedLabels,
@@ -63,9 +63,9 @@ export {
 } from './inspection';
 export { type ToDoSentence, wordColourTrap, wordToDo } from './to-do';
 export { wordOwnPace } from './own-pace';
-export { wordWaiting } from './timing';
-export { bulbChangeWords, holdWords, wordJudgement } from './judge';
-export { nursingNames, nursingSentence } from './nursing';
+export { wordSignWatch } from './timing';
+export { pseudobulbChangeWords, holdWords, wordJudgement } from './judge';
+export { aftercareNames, aftercareSentence } from './nursing';
 export { lookedName, type Unlooked, wordUnlooked } from './unlooked';
 export { stockAmountText, thingText, usedText } from './stock';
 export { trapSentences } from './traps';

@@ -1,5 +1,5 @@
 /** What is looked at on a plant, and what is found, in a grower's words (inspect/inspection). */
-import type { BulbState, MediumCondition, ShootState, TipState } from '../case';
+import type { PseudobulbState, MediumCondition, ShootState, TipState } from '../case';
 import type { Inspection, Looked, PestKind, ReasonToLook, SeasonSeen, SheathState, Smell, Squeeze } from '../inspect';
 import { mm, number, type WordUnits } from './format';
 
@@ -71,7 +71,7 @@ export const seasonWords: Readonly<Record<SeasonSeen, string>> = {
   'leaves shed': 'leafless',
 };
 
-export const bulbWords: Readonly<Record<Exclude<BulbState, 'no bulbs'>, string>> = {
+export const pseudobulbWords: Readonly<Record<Exclude<PseudobulbState, 'no bulbs'>, string>> = {
   plump: 'plump',
   wrinkled: 'wrinkled',
   'soft or oozing': 'soft or oozing',
@@ -127,7 +127,7 @@ const wordings: Wording = {
   shoot: (value) => shootWords[value],
   season: (value) => seasonWords[value],
   shootCount: (value) => number(value, 0),
-  bulbs: (value) => (value === 'no bulbs' ? 'none' : bulbWords[value]),
+  bulbs: (value) => (value === 'no bulbs' ? 'none' : pseudobulbWords[value]),
   pests: (value) => (value.length === 0 ? NO_PESTS : value.map((pest) => pestWords[pest]).join(', ')),
   rot: rotWords,
   plantCount: (value) => number(value, 0),

@@ -1,5 +1,5 @@
 /** How a potting went, in sentences. */
-import type { BulbChange, HoldState, JudgeAdvice, Judgement, JudgeVerdict } from '../nursing';
+import type { PseudobulbChange, HoldState, JudgeAdvice, Judgement, JudgeVerdict } from '../nursing';
 import { days, number } from './format';
 
 export const holdWords: Readonly<Record<HoldState, string>> = {
@@ -7,7 +7,7 @@ export const holdWords: Readonly<Record<HoldState, string>> = {
   'gives a little': 'It gives a little',
   loose: 'It is loose',
 };
-export const bulbChangeWords: Readonly<Record<BulbChange, string>> = {
+export const pseudobulbChangeWords: Readonly<Record<PseudobulbChange, string>> = {
   fuller: 'Fuller',
   'as before': 'As before',
   thinner: 'Thinner',

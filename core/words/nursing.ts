@@ -1,8 +1,8 @@
 /** What is done after potting, in sentences. */
-import type { NursingKind, NursingTask } from '../nursing';
+import type { AftercareKind, AftercareTask } from '../nursing';
 import { number } from './format';
 
-export const nursingNames: Readonly<Record<NursingKind, string>> = {
+export const aftercareNames: Readonly<Record<AftercareKind, string>> = {
   'first water': 'First water',
   'water again': 'Water again',
   flush: 'Flush',
@@ -17,7 +17,7 @@ export const nursingNames: Readonly<Record<NursingKind, string>> = {
   rest: 'Its rest begins',
 };
 
-export function nursingSentence({ kind, ppm }: Pick<NursingTask, 'kind' | 'ppm'>): string {
+export function aftercareSentence({ kind, ppm }: Pick<AftercareTask, 'kind' | 'ppm'>): string {
   switch (kind) {
     case 'first water':
       return 'Give it its first water.';

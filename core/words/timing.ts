@@ -1,4 +1,4 @@
-import type { Timing, TimingSign, WaitingRisk } from '../advise';
+import type { Timing, TimingSign, WatchRisk } from '../advise';
 import { monthNames } from './format';
 
 const verdictWords: Readonly<Record<Timing['verdict'], string>> = {
@@ -46,7 +46,7 @@ const signWords: Readonly<Record<TimingSign, string>> = {
   'end of rest': 'days grow longer and a new shoot or root tips show',
 };
 
-const riskWords: Readonly<Record<WaitingRisk, string>> = {
+const riskWords: Readonly<Record<WatchRisk, string>> = {
   little: 'While the medium is sound, waiting costs little.',
   'medium is spent': 'But its medium is spent: if it smells or stays wet for days, do it now.',
   'medium unknown': 'If the medium smells or stays wet for days, do not wait.',
@@ -89,7 +89,7 @@ const signAlone: Readonly<Record<TimingSign, string>> = {
   'shoot half grown': 'its new shoot is half grown, or shows root tips',
 };
 
-const riskAlone: Readonly<Record<WaitingRisk, string>> = {
+const riskAlone: Readonly<Record<WatchRisk, string>> = {
   ...riskWords,
   'medium is spent': 'Its medium is spent: if it smells or stays wet for days, do it now.',
 };
@@ -98,9 +98,9 @@ const riskAlone: Readonly<Record<WaitingRisk, string>> = {
 export const wordSign = (sign: TimingSign): string => signAlone[sign];
 
 /** What a plant on the watch list waits for, and what waiting risks. */
-export const wordWaiting = (
+export const wordSignWatch = (
   sign: TimingSign,
-  risk: WaitingRisk,
+  risk: WatchRisk,
 ): { readonly until: string; readonly risk: string } => ({
   until: signAlone[sign],
   risk: riskAlone[risk],

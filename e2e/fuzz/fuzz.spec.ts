@@ -10,6 +10,7 @@ import { MikroORM } from '@mikro-orm/postgresql';
 import { expect, test } from '@playwright/test';
 import { bringUp } from '../../server/start/bring-up';
 import { ormConfig } from '../../server/runtime/database/config';
+import { entities } from '../../server/records/entities';
 import { databaseUrls } from '../databases';
 import { AppServer } from '../server';
 import { type FuzzRequest, fuzzRequests } from './requests';
@@ -25,7 +26,7 @@ const MOST_GROWTH_MB = 300;
 const database = `fuzz_${randomUUID().replaceAll('-', '').slice(0, 12)}`;
 
 async function asOwner(work: (orm: MikroORM) => Promise<unknown>): Promise<void> {
-  const orm = await MikroORM.init(ormConfig(databaseUrls[0]!));
+  const orm = await MikroORM.init(ormConfig(databaseUrls[0]!, entities));
   try {
     await work(orm);
   } finally {

@@ -2,19 +2,19 @@
 import fc, { type Arbitrary } from 'fast-check';
 import * as z from 'zod';
 import { demoPlaces, questionSchemas } from '@core';
-import { careInputSchema } from '../../server/records/journal/done-schemas';
+import { quickInputSchema } from '../../server/records/journal/quick-schemas';
 import { dayEntryInputSchema, savedDaySchema } from '../../server/records/days/schemas';
 import { routes } from '../../server/runtime/gateway/routes';
 import { correctionSchema } from '../../server/records/journal/correct-schemas';
 import {
   inspectionInputSchema,
-  lookInputSchema,
+  signCheckInputSchema,
   planInputSchema,
   pottingInputSchema,
   pottingRightSchema,
 } from '../../server/records/journal/schemas';
 import { listInputSchema } from '../../server/exchange/lists/schemas';
-import { ownKinds, ownSchemas } from '../../server/records/library/schemas';
+import { libraryKinds, librarySchemas } from '../../server/records/library/schemas';
 import { addInputSchema } from '../../server/records/journal/add-schemas';
 import { plantFactsSchema } from '../../server/records/plants/facts-schemas';
 import { wholePlaceSchema } from '../../server/records/places/schemas';
@@ -41,8 +41,8 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'PUT /api/days/[id]': [savedDaySchema],
   'POST /api/days/[id]/entries': [dayEntryInputSchema],
   'POST /api/inspections': [inspectionInputSchema],
-  'POST /api/looks': [lookInputSchema],
-  'POST /api/care': [careInputSchema],
+  'POST /api/looks': [signCheckInputSchema],
+  'POST /api/care': [quickInputSchema],
   'POST /api/plants': [addInputSchema],
   'PUT /api/plants/[id]': [plantFactsSchema],
   'PUT /api/events/[id]': [correctionSchema],
@@ -51,13 +51,13 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/stock/entries': [stockDeedSchema],
   'POST /api/places': [wholePlaceSchema],
   'PUT /api/places/[id]': [wholePlaceSchema],
-  'POST /api/own/[kind]': ownKinds.map((kind) => ownSchemas[kind]),
-  'PUT /api/own/[kind]/[id]': ownKinds.map((kind) => ownSchemas[kind]),
+  'POST /api/own/[kind]': libraryKinds.map((kind) => librarySchemas[kind]),
+  'PUT /api/own/[kind]/[id]': libraryKinds.map((kind) => librarySchemas[kind]),
 };
 
 const ids = fc.oneof(fc.uuid(), fc.constantFrom('x', '%00', '..%2f..', '%F0%9F%8C%BF', 'a'.repeat(300), '0'));
 const kinds = fc.oneof(
-  { weight: 4, arbitrary: fc.constantFrom(...ownKinds) },
+  { weight: 4, arbitrary: fc.constantFrom(...libraryKinds) },
   fc.constantFrom('none', '__proto__', '%00'),
 );
 const queries = fc.oneof(

@@ -2,10 +2,10 @@
 import { randomUUID } from 'node:crypto';
 import { demoPlaces, ownMediumSchema, type Place } from '@core';
 import { makePlan } from '@core/testing';
-import { bringCareBack, postCare, putCareAway } from './journal';
+import { bringBatchBack, postQuickEntries, putBatchAway } from './journal';
 import { getDue } from './due';
 import { bringEventBack, getEventHistory, postPotting, putEvent, putEventAway } from './events';
-import { bringOwnBack, getOwn, getOwnHistory, postOwn, putOwn, putOwnAway } from './library';
+import { bringLibraryBack, getLibrary, getLibraryHistory, postLibrary, putLibrary, putLibraryAway } from './library';
 import { bringPlaceBack, getPlaces, postPlace, putPlace, putPlaceAway } from './places';
 import { postPlan } from './plan';
 import {
@@ -177,55 +177,57 @@ describe('own things', () => {
 
   test('the same Idempotency-Key gives the same thing with 200', async () => {
     const headers = { 'idempotency-key': randomUUID() };
-    const post = () => postOwn(sent(medium, headers), ofKind('medium'));
+    const post = () => postLibrary(sent(medium, headers), ofKind('medium'));
     const answers = [await post(), await post()];
     expect(answers.map((answer) => answer.status)).toEqual([201, 200]);
     expect((await json(answers[1]!)).id).toBe((await json(answers[0]!)).id);
     const pot = { thing: { kind: 'pot', potKindId: 'net-pot', rimDiameterCm: 9 } };
-    expect((await postOwn(sent(pot, headers), ofKind('stock'))).status).toBe(409);
+    expect((await postLibrary(sent(pot, headers), ofKind('stock'))).status).toBe(409);
   });
 
   test('kept, listed, away and back', async () => {
-    const kept = await postOwn(sent(medium), ofKind('medium'));
+    const kept = await postLibrary(sent(medium), ofKind('medium'));
     expect(kept.status).toBe(201);
     const { id } = await json(kept);
-    const list = async () => JSON.stringify(await json(await getOwn(asked('?limit=200'), ofKind('medium'))));
+    const list = async () => JSON.stringify(await json(await getLibrary(asked('?limit=200'), ofKind('medium'))));
     expect(await list()).toContain(id);
-    expect((await putOwnAway(asked(), ofKind('stock', id))).status).toBe(404);
-    expect((await putOwnAway(asked(), ofKind('medium', id))).status).toBe(204);
+    expect((await putLibraryAway(asked(), ofKind('stock', id))).status).toBe(404);
+    expect((await putLibraryAway(asked(), ofKind('medium', id))).status).toBe(204);
     expect(await list()).not.toContain(id);
-    expect((await bringOwnBack(asked(), ofKind('medium', id))).status).toBe(204);
+    expect((await bringLibraryBack(asked(), ofKind('medium', id))).status).toBe(204);
     expect(await list()).toContain(id);
   });
 
   test('changed with the version in the ETag, and what it was is in its history', async () => {
-    const { id } = await json(await postOwn(sent(medium), ofKind('medium')));
+    const { id } = await json(await postLibrary(sent(medium), ofKind('medium')));
     const sieved = { ...medium, name: 'Address bark, sieved' };
-    const put = (version: string) => putOwn(sent(sieved, { 'if-match': version }, 'PUT'), ofKind('medium', id));
+    const put = (version: string) => putLibrary(sent(sieved, { 'if-match': version }, 'PUT'), ofKind('medium', id));
     const changed = await put('"1"');
     expect([changed.status, changed.headers.get('etag')]).toEqual([200, '"2"']);
     expect((await put('"7"')).status).toBe(409);
     expect((await put('')).status).toBe(409);
-    const history = await getOwnHistory(asked(), ofKind('medium', id));
+    const history = await getLibraryHistory(asked(), ofKind('medium', id));
     expect(await json(history)).toMatchObject({ before: [{ version: 1, name: 'Address bark' }] });
-    expect((await putOwn(sent({ ...medium, likeId: 'moonstone' }, {}, 'PUT'), ofKind('medium', id))).status).toBe(422);
+    expect((await putLibrary(sent({ ...medium, likeId: 'moonstone' }, {}, 'PUT'), ofKind('medium', id))).status).toBe(
+      422,
+    );
   });
 
   test('a kind nobody knows is 404 at every address', async () => {
     const answers = [
-      await getOwn(asked(), ofKind('spaceship')),
-      await postOwn(sent({}), ofKind('spaceship')),
-      await putOwn(sent({}, {}, 'PUT'), ofKind('spaceship')),
-      await getOwnHistory(asked(), ofKind('spaceship')),
-      await getOwnHistory(asked(), ofKind('stock', 'x')),
-      await putOwnAway(asked(), ofKind('spaceship')),
-      await bringOwnBack(asked(), ofKind('spaceship')),
+      await getLibrary(asked(), ofKind('spaceship')),
+      await postLibrary(sent({}), ofKind('spaceship')),
+      await putLibrary(sent({}, {}, 'PUT'), ofKind('spaceship')),
+      await getLibraryHistory(asked(), ofKind('spaceship')),
+      await getLibraryHistory(asked(), ofKind('stock', 'x')),
+      await putLibraryAway(asked(), ofKind('spaceship')),
+      await bringLibraryBack(asked(), ofKind('spaceship')),
     ];
     expect(answers.map(({ status }) => status)).toEqual([404, 404, 404, 404, 404, 404, 404]);
   });
 
   test('faults are told with their fields', async () => {
-    const refused = await postOwn(sent({ ...medium, airShare: 7, capacityShare: 0.2 }), ofKind('medium'));
+    const refused = await postLibrary(sent({ ...medium, airShare: 7, capacityShare: 0.2 }), ofKind('medium'));
     expect(refused.status).toBe(422);
     expect(await json(refused)).toMatchObject({ faults: [{ path: 'airShare', code: 'range' }, { path: 'airShare' }] });
   });
@@ -255,7 +257,7 @@ describe('a plant’s tag, and what is done to it', () => {
     return json(await postPlant(sent(body)));
   };
   const watered = (plantIds: readonly string[], more: object = {}) =>
-    postCare(sent({ kind: 'watered', happenedOn: '2026-05-02', plantIds, details: {}, ...more }));
+    postQuickEntries(sent({ kind: 'watered', happenedOn: '2026-05-02', plantIds, details: {}, ...more }));
 
   test('on record with 201, changed with its version in the ETag, late with 409 and both states', async () => {
     const { id, version } = await added('Addressed');
@@ -301,9 +303,9 @@ describe('a plant’s tag, and what is done to it', () => {
     expect(await (await getEventHistory(asked(), at(entry.id))).json()).toMatchObject({
       before: [{ happenedOn: '2026-05-02' }],
     });
-    expect((await putCareAway(asked(), at(batchId))).status).toBe(204);
-    expect((await bringCareBack(asked(), at(batchId))).status).toBe(204);
-    expect((await putCareAway(asked(), at(nobody))).status).toBe(404);
+    expect((await putBatchAway(asked(), at(batchId))).status).toBe(204);
+    expect((await bringBatchBack(asked(), at(batchId))).status).toBe(204);
+    expect((await putBatchAway(asked(), at(nobody))).status).toBe(404);
   });
 
   test('what is due on a day that is told, and on the server’s where it is none', async () => {

@@ -1,30 +1,30 @@
 /** The addresses of nursing: what is done after potting, as a list and as a calendar. */
-import { nursingNames, nursingSentence } from '@core/words';
+import { aftercareNames, aftercareSentence } from '@core/words';
 import { wakeOutlooks } from '../projections/due/background';
 import { dayOfRequest } from '../runtime/http/day';
 import { inScope } from './in-scope';
 import { calendarOf, type SaysStep } from '../exchange/calendars/aftercare-calendar';
-import { nursingList } from '../projections/aftercare/repository';
+import { listAftercare } from '../projections/aftercare/repository';
 
 const says: SaysStep = ({ plantName, kind, ppm }) => ({
-  title: `${plantName}: ${nursingNames[kind].toLowerCase()}`,
-  description: nursingSentence({ kind, ppm }),
+  title: `${plantName}: ${aftercareNames[kind].toLowerCase()}`,
+  description: aftercareSentence({ kind, ppm }),
 });
 
 const MS_PER_MIN = 60_000;
 
-export async function getNursing(request: Request): Promise<Response> {
+export async function getAftercare(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) => {
-    const list = await nursingList(em, scope, dayOfRequest(request));
+    const list = await listAftercare(em, scope, dayOfRequest(request));
     if (list.reckoning > 0) wakeOutlooks();
     return Response.json(list);
   });
 }
 
 /** To be taken in by a calendar, or asked for by it again and again. */
-export async function getNursingCalendar(request: Request): Promise<Response> {
+export async function getAftercareCalendar(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) => {
-    const { tasks } = await nursingList(em, scope, dayOfRequest(request));
+    const { tasks } = await listAftercare(em, scope, dayOfRequest(request));
     // As whoever asks calls this machine: the door lets in its own names only.
     const { protocol, host } = new URL(request.url);
     const origin = `${protocol}//${request.headers.get('host') ?? host}`;

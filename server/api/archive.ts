@@ -10,7 +10,7 @@ import type { ReadableStream as WebStream } from 'node:stream/web';
 import { textOf } from '@core';
 import { parseWith } from '@core/words';
 import { entityManager } from '../records/database';
-import { MOST_ARCHIVE_BYTES } from '../runtime/gateway/routes';
+import { MOST_ARCHIVE_BYTES } from '../runtime/http/limits';
 import { wakeOutlooks } from '../projections/due/background';
 import { serverDay } from '../runtime/http/day';
 import { inScope } from './in-scope';

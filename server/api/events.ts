@@ -13,10 +13,10 @@ import { correctEvent, correctPotting, type Corrected, eventBefore } from '../re
 import { type Correction, correctionSchema } from '../records/journal/correct-schemas';
 import { setEventHidden } from '../records/journal/hide';
 import { NoSuchStockError } from '../records/stock/repository';
-import { recordInspection, recordLook, recordPlan, recordPotting } from '../records/journal/record';
+import { recordInspection, recordSignCheck, recordPlan, recordPotting } from '../records/journal/record';
 import {
   inspectionInputSchema,
-  lookInputSchema,
+  signCheckInputSchema,
   planInputSchema,
   pottingInputSchema,
   pottingRightSchema,
@@ -47,11 +47,11 @@ export async function postInspection(request: Request): Promise<Response> {
   );
 }
 
-export async function postLook(request: Request): Promise<Response> {
-  const body = await readAsked(request, lookInputSchema);
+export async function postSignCheck(request: Request): Promise<Response> {
+  const body = await readAsked(request, signCheckInputSchema);
   if (body.status === 'refused') return body.response;
   return inScope(async (inside) =>
-    answerWithLog(inside, await recordLook(inside.em, inside.scope, body.value), { name: body.value.plantName }),
+    answerWithLog(inside, await recordSignCheck(inside.em, inside.scope, body.value), { name: body.value.plantName }),
   );
 }
 

@@ -1,6 +1,7 @@
 /** What a page of the server needs: the database, and whose things it shows. Rows become plain data. */
 import { entityManager } from '../records/database';
 import { homeScope } from '../records/collections/scope';
+import '../projections/follow-records';
 import { isAway } from '../runtime/http/away';
 import type { Inside } from './in-scope';
 import { inTime, LONGEST_PAGE_WAIT_MS } from '../runtime/http/in-time';

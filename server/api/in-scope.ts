@@ -4,7 +4,8 @@ import { entityManager } from '../records/database';
 import { homeScope, type Scope } from '../records/collections/scope';
 import { isAway } from '../runtime/http/away';
 import { inTime, LONGEST_WAIT_MS } from '../runtime/http/in-time';
-import { KeyTakenError } from '../runtime/http/idempotency-key';
+import { KeyTakenError } from '../runtime/database/write-once';
+import '../projections/follow-records';
 import { problem } from '../runtime/http/problem';
 import { wentWrong } from '../runtime/http/went-wrong';
 

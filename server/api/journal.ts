@@ -5,14 +5,14 @@ import { hiding } from './hiding';
 import { inScope } from './in-scope';
 import { problem } from '../runtime/http/problem';
 import { readBody } from '../runtime/http/read-body';
-import { recordCare } from '../records/journal/record-done';
-import { type CareInput, careInputSchema } from '../records/journal/done-schemas';
+import { recordQuick } from '../records/journal/record-quick';
+import { type QuickInput, quickInputSchema } from '../records/journal/quick-schemas';
 
-export async function postCare(request: Request): Promise<Response> {
-  const body = await readBody<CareInput>(request, careInputSchema);
+export async function postQuickEntries(request: Request): Promise<Response> {
+  const body = await readBody<QuickInput>(request, quickInputSchema);
   if (body.status === 'refused') return body.response;
   return inScope(async ({ em, scope }) => {
-    const recorded = await recordCare(em, scope, body.value);
+    const recorded = await recordQuick(em, scope, body.value);
     if (recorded.status === 'no such plants') {
       return problem(404, 'Some of these plants are not there. Nothing was kept.', [], { missing: recorded.missing });
     }
@@ -23,6 +23,6 @@ export async function postCare(request: Request): Promise<Response> {
   });
 }
 
-export const { putAway: putCareAway, bringBack: bringCareBack } = hiding('batch', ({ em, scope }, id, hiddenAt) =>
+export const { putAway: putBatchAway, bringBack: bringBatchBack } = hiding('batch', ({ em, scope }, id, hiddenAt) =>
   setBatchHidden(em, scope, id, hiddenAt),
 );

@@ -7,8 +7,14 @@ import { pageOf } from '../runtime/http/page';
 import { changedMeanwhile, notFound } from '../runtime/http/problem';
 import { readBody } from '../runtime/http/read-body';
 import { seenVersionOf } from '../runtime/http/seen-version';
-import { changeOwn, historyOfOwn, listOwn, saveOwnOnce, setOwnHidden } from '../records/library/repository';
-import { isOwnKind, type OwnKind, ownSchemas, type OwnTypes } from '../records/library/schemas';
+import {
+  changeLibraryItem,
+  historyOfItem,
+  listLibrary,
+  saveLibraryOnce,
+  setItemHidden,
+} from '../records/library/repository';
+import { isLibraryKind, type LibraryKind, librarySchemas, type LibraryTypes } from '../records/library/schemas';
 
 export interface ByKind {
   readonly params: Promise<{ readonly kind: string }>;
@@ -19,34 +25,34 @@ export interface ByKindAndId {
 
 const noKind = (): Response => notFound('kind of own things');
 
-export async function getOwn(request: Request, { params }: ByKind): Promise<Response> {
+export async function getLibrary(request: Request, { params }: ByKind): Promise<Response> {
   const { kind } = await params;
-  if (!isOwnKind(kind)) return noKind();
-  return inScope(async ({ em, scope }) => Response.json(await listOwn(em, scope, kind, pageOf(request))));
+  if (!isLibraryKind(kind)) return noKind();
+  return inScope(async ({ em, scope }) => Response.json(await listLibrary(em, scope, kind, pageOf(request))));
 }
 
-export async function postOwn(request: Request, { params }: ByKind): Promise<Response> {
+export async function postLibrary(request: Request, { params }: ByKind): Promise<Response> {
   const { kind } = await params;
-  if (!isOwnKind(kind)) return noKind();
-  const body = await readBody<OwnTypes[OwnKind]>(request, ownSchemas[kind]);
+  if (!isLibraryKind(kind)) return noKind();
+  const body = await readBody<LibraryTypes[LibraryKind]>(request, librarySchemas[kind]);
   if (body.status === 'refused') return body.response;
   const once = onceKeyOf(request);
   if (once.status === 'refused') return once.response;
   return inScope(async ({ em, scope }) => {
-    const { kept, wasKnown } = await saveOwnOnce(em, scope, kind, body.value, once.key);
+    const { kept, wasKnown } = await saveLibraryOnce(em, scope, kind, body.value, once.key);
     return Response.json(kept, { status: wasKnown ? 200 : 201 });
   });
 }
 
 /** Changes a thing; what it was stays readable in its history. */
-export async function putOwn(request: Request, { params }: ByKindAndId): Promise<Response> {
+export async function putLibrary(request: Request, { params }: ByKindAndId): Promise<Response> {
   const { kind, id } = await params;
-  if (!isOwnKind(kind)) return noKind();
-  const body = await readBody<OwnTypes[OwnKind]>(request, ownSchemas[kind]);
+  if (!isLibraryKind(kind)) return noKind();
+  const body = await readBody<LibraryTypes[LibraryKind]>(request, librarySchemas[kind]);
   if (body.status === 'refused') return body.response;
   if (!isId(id)) return notFound('thing');
   return inScope(async ({ em, scope }) => {
-    const changed = await changeOwn(em, scope, kind, id, body.value, seenVersionOf(request));
+    const changed = await changeLibraryItem(em, scope, kind, id, body.value, seenVersionOf(request));
     switch (changed.status) {
       case 'no such thing':
         return notFound('thing');
@@ -58,25 +64,25 @@ export async function putOwn(request: Request, { params }: ByKindAndId): Promise
   });
 }
 
-export async function getOwnHistory(_request: Request, { params }: ByKindAndId): Promise<Response> {
+export async function getLibraryHistory(_request: Request, { params }: ByKindAndId): Promise<Response> {
   const { kind, id } = await params;
-  if (!isOwnKind(kind)) return noKind();
+  if (!isLibraryKind(kind)) return noKind();
   if (!isId(id)) return notFound('thing');
   return inScope(async ({ em, scope }) => {
-    const history = await historyOfOwn(em, scope, kind, id);
+    const history = await historyOfItem(em, scope, kind, id);
     return history ? Response.json(history) : notFound('thing');
   });
 }
 
-const hidingOf = (kind: OwnKind) =>
-  hiding('thing', ({ em, scope }, id, hiddenAt) => setOwnHidden(em, scope, kind, id, hiddenAt));
+const hidingOf = (kind: LibraryKind) =>
+  hiding('thing', ({ em, scope }, id, hiddenAt) => setItemHidden(em, scope, kind, id, hiddenAt));
 
-export async function putOwnAway(request: Request, { params }: ByKindAndId): Promise<Response> {
+export async function putLibraryAway(request: Request, { params }: ByKindAndId): Promise<Response> {
   const { kind } = await params;
-  return isOwnKind(kind) ? hidingOf(kind).putAway(request, { params }) : noKind();
+  return isLibraryKind(kind) ? hidingOf(kind).putAway(request, { params }) : noKind();
 }
 
-export async function bringOwnBack(request: Request, { params }: ByKindAndId): Promise<Response> {
+export async function bringLibraryBack(request: Request, { params }: ByKindAndId): Promise<Response> {
   const { kind } = await params;
-  return isOwnKind(kind) ? hidingOf(kind).bringBack(request, { params }) : noKind();
+  return isLibraryKind(kind) ? hidingOf(kind).bringBack(request, { params }) : noKind();
 }

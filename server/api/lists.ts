@@ -1,10 +1,11 @@
 /** The addresses of lists that are taken in whole. */
-import { MOST_LIST_BYTES } from '../runtime/gateway/routes';
+import { MOST_LIST_BYTES } from '../runtime/http/limits';
 import { wakeOutlooks } from '../projections/due/background';
 import { hiding } from './hiding';
 import { inScope } from './in-scope';
 import { readBody } from '../runtime/http/read-body';
-import { listIntakes, setIntakeUndone, takeInList } from '../exchange/lists/take-in';
+import { listIntakes, setIntakeUndone } from '../records/intakes/repository';
+import { takeInList } from '../exchange/lists/take-in';
 import { type ListInput, listInputSchema } from '../exchange/lists/schemas';
 
 /** A list has so many values at most: 5,000 plants with all that is said of them. */

@@ -1,7 +1,7 @@
 /** The plan over HTTP: the same question and answer as on the command line, in metric words. */
 import { computed } from '../runtime/worker-pool/server-pool';
 import { readAsked } from '../runtime/http/read-body';
-import { planCaseSchema } from '../records/collections/plan-schemas';
+import { planCaseSchema } from '../records/plants/case-schemas';
 
 export async function postPlan(request: Request): Promise<Response> {
   const body = await readAsked(request, planCaseSchema);

@@ -13,11 +13,11 @@ import { changeFacts, factsBefore } from '../records/plants/facts';
 import { type PlantFacts, plantFactsSchema } from '../records/plants/facts-schemas';
 import { listFacets, listPlants } from '../projections/plants/list';
 import { plantLog, setPlantHidden } from '../projections/plants/plant-log';
-import { wishIn } from '../projections/plants/list-query';
+import { listQueryIn } from '../projections/plants/list-query';
 
 export async function getPlants(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) =>
-    Response.json(await listPlants(em, scope, wishIn(new URL(request.url).searchParams))),
+    Response.json(await listPlants(em, scope, listQueryIn(new URL(request.url).searchParams))),
   );
 }
 

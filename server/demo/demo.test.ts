@@ -9,7 +9,7 @@ import {
   stockItemSchema,
   stockName,
 } from '@core';
-import { careInputSchema } from '../records/journal/done-schemas';
+import { quickInputSchema } from '../records/journal/quick-schemas';
 import { plantFactsSchema } from '../records/plants/facts-schemas';
 import { demoLines } from './collection';
 import { livesUpTo } from './lives';
@@ -83,7 +83,7 @@ test.each(days)('loaded on %s it is five years of true entries, none of them to 
       const checked =
         event.kind === 'inspected'
           ? checkWith(inspectionSchema, event.inspection)
-          : checkWith(careInputSchema, { ...event.care, happenedOn: event.on, plantIds: [plantId] });
+          : checkWith(quickInputSchema, { ...event.care, happenedOn: event.on, plantIds: [plantId] });
       return checked.status !== 'ok';
     });
     expect(faulty).toEqual([]);

@@ -4,14 +4,14 @@
  */
 import dayjs from 'dayjs';
 import type { Felt, Inspection, PlanCase, SetupSpec } from '@core';
-import type { CareInput } from '../records/journal/done-schemas';
+import type { QuickInput } from '../records/journal/quick-schemas';
 import { type DemoLine, demoLines } from './collection';
 import { type DemoSetup, demoSetups } from './setups';
 
 export type DemoEvent =
   | { readonly kind: 'potted'; readonly on: string; readonly spec: SetupSpec; readonly note: string }
   | { readonly kind: 'inspected'; readonly on: string; readonly inspection: Inspection }
-  | { readonly kind: 'care'; readonly on: string; readonly care: Pick<CareInput, 'kind' | 'details'> };
+  | { readonly kind: 'care'; readonly on: string; readonly care: Pick<QuickInput, 'kind' | 'details'> };
 
 export interface DemoLife {
   readonly line: DemoLine;

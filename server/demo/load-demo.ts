@@ -5,8 +5,8 @@ import dayjs from 'dayjs';
 import sharp from 'sharp';
 import { demoPlaces, makePlan, stockItemSchema, type Trial } from '@core';
 import { metricWords, titleOf } from '@core/words';
-import { recordCare } from '../records/journal/record-done';
-import { careInputSchema } from '../records/journal/done-schemas';
+import { recordQuick } from '../records/journal/record-quick';
+import { quickInputSchema } from '../records/journal/quick-schemas';
 import { ensureCollection } from '../records/collections/repository';
 import { type DemoEvent, type DemoLife, livesUpTo } from './lives';
 import type { Recorded } from '../records/journal/append';
@@ -14,10 +14,10 @@ import { serverDay } from '../runtime/http/day';
 import { changeFacts } from '../records/plants/facts';
 import { plantFactsSchema } from '../records/plants/facts-schemas';
 import { findPlant } from '../projections/plants/plant-log';
-import { recordInspection, recordLook, recordPlan, recordPotting } from '../records/journal/record';
+import { recordInspection, recordSignCheck, recordPlan, recordPotting } from '../records/journal/record';
 import {
   inspectionInputSchema,
-  lookInputSchema,
+  signCheckInputSchema,
   planInputSchema,
   pottingInputSchema,
 } from '../records/journal/schemas';
@@ -28,14 +28,16 @@ import { pictureOf } from './pictures';
 import { demoPlants } from './plants';
 import { demoTrial } from './trial';
 import { demoViews } from './views';
-import { saveOwn } from '../records/library/repository';
-import { ownSchemas } from '../records/library/schemas';
+import { saveLibraryItem } from '../records/library/repository';
+import { librarySchemas } from '../records/library/schemas';
 import { readPicture } from '../records/photos/picture';
 import { digestOfSent, keepPhoto } from '../records/photos/repository';
 import { DEMO_COUNTED_DAYS_AGO, demoStock } from './stock';
 import { addToStock, recordStock } from '../records/stock/repository';
 import { homeScope } from '../records/collections/scope';
 import { databaseUrl, ormConfig } from '../runtime/database/config';
+import '../projections/follow-records';
+import { entities } from '../records/entities';
 
 /** A refusal of what the demo says is a fault of the demo. */
 function plantIdOf(name: string, kept: Recorded): string {
@@ -62,7 +64,7 @@ async function loadPlanned(em: EntityManager): Promise<void> {
       await recordInspection(em, homeScope, input);
     }
     for (const look of plant.looks ?? []) {
-      await recordLook(em, homeScope, lookInputSchema.parse({ plantId, plantName, planCase, ...look }));
+      await recordSignCheck(em, homeScope, signCheckInputSchema.parse({ plantId, plantName, planCase, ...look }));
     }
   }
 }
@@ -123,8 +125,8 @@ async function keepSmall(em: EntityManager, done: readonly (Small & { readonly p
     batches.set(key, batch);
   }
   for (const { event, plantIds } of batches.values()) {
-    const input = careInputSchema.parse({ ...event.care, happenedOn: event.on, plantIds });
-    const kept = await recordCare(em, homeScope, input);
+    const input = quickInputSchema.parse({ ...event.care, happenedOn: event.on, plantIds });
+    const kept = await recordQuick(em, homeScope, input);
     if (!('batchId' in kept)) throw new Error(`a demo plant of ${event.on} is not there`);
     // What is kept need not be held.
     em.clear();
@@ -182,7 +184,7 @@ async function loadTrial(em: EntityManager, today: string): Promise<void> {
   const begunOn = dayjs(today).subtract(begunYearsAgo, 'year').format('YYYY-MM-DD');
   const dealt: Trial['sides'] = [];
   for (const { name, plants } of sides) dealt.push({ name, plantIds: await idsOf(em, plants) });
-  await saveOwn(em, homeScope, 'trial', ownSchemas.trial.parse({ ...trial, begunOn, sides: dealt }));
+  await saveLibraryItem(em, homeScope, 'trial', librarySchemas.trial.parse({ ...trial, begunOn, sides: dealt }));
 }
 
 async function loadStock(em: EntityManager, today: string): Promise<void> {
@@ -200,7 +202,7 @@ async function loadStock(em: EntityManager, today: string): Promise<void> {
 async function main(): Promise<void> {
   // What is drawn here is our own: this process opens SVG, the server never does.
   sharp.unblock({ operation: ['VipsForeignLoadSvg'] });
-  const orm = await MikroORM.init(ormConfig(databaseUrl()));
+  const orm = await MikroORM.init(ormConfig(databaseUrl(), entities));
   try {
     const loaded = await orm.em.fork().transactional(async (em) => {
       const { demoLoadedAt } = await ensureCollection(em, homeScope);
@@ -210,7 +212,7 @@ async function main(): Promise<void> {
       await loadMeant(em, serverDay());
       await loadTrial(em, serverDay());
       await loadStock(em, serverDay());
-      for (const view of demoViews) await saveOwn(em, homeScope, 'view', ownSchemas.view.parse(view));
+      for (const view of demoViews) await saveLibraryItem(em, homeScope, 'view', librarySchemas.view.parse(view));
       (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();
       await em.flush();
       return demoPlants.length + others;

@@ -1,6 +1,7 @@
 /** One connection pool for the whole server process. */
 import { MikroORM, type EntityManager } from '@mikro-orm/postgresql';
 import { databaseUrl, requestConfig } from '../runtime/database/config';
+import { entities } from './entities';
 
 declare global {
   // Survives reloads of modules in development.
@@ -12,7 +13,7 @@ declare global {
  * again, so that a server started before its database recovers by itself.
  */
 export async function entityManager(): Promise<EntityManager> {
-  const starting = (globalThis.tenderCairnOrm ??= MikroORM.init(requestConfig(databaseUrl())));
+  const starting = (globalThis.tenderCairnOrm ??= MikroORM.init(requestConfig(databaseUrl(), entities)));
   try {
     return (await starting).em.fork();
   } catch (error) {

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../projections/plants/plant-log';
-import { fillStandings } from '../projections/plant-state/refresh';
+import { fillPlantState } from '../projections/plant-state/refresh';
 import { withOwnDatabase } from '../testing/own-database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
@@ -41,7 +41,7 @@ test('data of the first tables survives to the last ones and back', async () => 
     const old = await run('select * from potting order by id');
 
     await migrator.up();
-    await fillStandings(orm.em.fork());
+    await fillPlantState(orm.em.fork());
     const log = await plantLog(orm.em.fork(), { collectionId: collection }, plant);
     expect(log).toMatchObject({ name: 'Old plant', version: 1, unreadable: [] });
     expect(log!.pottings).toEqual([

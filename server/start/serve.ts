@@ -4,8 +4,8 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { handingOut } from '../runtime/static-assets/hand-out';
 import { computing } from '../runtime/worker-pool/server-pool';
-import { keepOutlooks } from '../projections/due/awake';
-import { makeDoor, SLOWEST_REQUEST_MS } from '../runtime/gateway/gateway';
+import { workOnOutlooks } from '../projections/due/awake';
+import { makeGateway, SLOWEST_REQUEST_MS } from '../runtime/gateway/gateway';
 import { settingsFrom } from '../runtime/gateway/settings';
 
 // Nobody may be left to read what is printed: that is no reason to stop.
@@ -17,17 +17,20 @@ async function main(): Promise<void> {
   const hostname = '127.0.0.1';
   // Its threads start while the pages are being loaded.
   computing();
-  keepOutlooks();
+  workOnOutlooks();
   const application = next({ dev: process.env.NODE_ENV === 'development', hostname, port });
   await application.prepare();
   const handle = application.getRequestHandler();
   const built = join(process.cwd(), process.env.NEXT_DIST_DIR ?? '.next', 'static');
   // While developing nothing is built.
   const handOut = existsSync(built) && process.env.NODE_ENV !== 'development' ? handingOut(built) : () => false;
-  const server = makeDoor((request, response) => (handOut(request, response) ? undefined : handle(request, response)), {
-    hosts,
-    slowestRequestMs: SLOWEST_REQUEST_MS,
-  });
+  const server = makeGateway(
+    (request, response) => (handOut(request, response) ? undefined : handle(request, response)),
+    {
+      hosts,
+      slowestRequestMs: SLOWEST_REQUEST_MS,
+    },
+  );
   const stop = (): void => {
     server.close(() => process.exit(0));
     server.closeIdleConnections();

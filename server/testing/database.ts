@@ -6,6 +6,8 @@ import { randomUUID } from 'node:crypto';
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { ensureCollection } from '../records/collections/repository';
 import { ormConfig } from '../runtime/database/config';
+import { entities } from '../records/entities';
+import '../projections/follow-records';
 import type { Scope } from '../records/collections/scope';
 
 export function testDatabaseUrl(): string {
@@ -15,7 +17,7 @@ export function testDatabaseUrl(): string {
 }
 
 /** Migrations tell what they do; tests do not want to hear it. */
-export const quietConfig = (url: string) => ({ ...ormConfig(url), debug: false, logger: () => undefined });
+export const quietConfig = (url: string) => ({ ...ormConfig(url, entities), debug: false, logger: () => undefined });
 
 export interface TestDatabase {
   readonly em: () => EntityManager;

@@ -5,19 +5,19 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Button } from '../controls/button';
 import { keyTable } from '../controls/keys';
-import { useCareKeys } from '../controls/use-bench-keys';
+import { useJournalKeys } from '../controls/use-bench-keys';
 import { today } from '../data/look-days';
 import { useTodaysFeed } from '../data/todays-feed';
-import { type CareOf, type Done, useCare } from '../data/use-care';
-import { CareDialog, type DetailKind } from './care-dialog';
-import { careWords } from './care-words';
+import { type QuickEntryOf, type Done, useJournal } from '../data/use-care';
+import { JournalDialog, type DetailKind } from './care-dialog';
+import { journalWords } from './care-words';
 import styles from './care.module.css';
 
 const atOnce = ['watered', 'fed', 'flushed'] as const;
 const withWords = ['felt', 'bloomed', 'treated', 'moved', 'weighed', 'noted', 'left'] as const;
 
 interface CareBarProps {
-  readonly plants: readonly CareOf[];
+  readonly plants: readonly QuickEntryOf[];
   /** Called when it is kept. */
   readonly onKept?: () => void;
 }
@@ -35,23 +35,23 @@ function KeyOf({ kind }: { readonly kind: string }) {
   );
 }
 
-export function CareBar({ plants, onKept }: CareBarProps) {
+export function JournalBar({ plants, onKept }: CareBarProps) {
   const [day, setDay] = useState(today);
   const [open, setOpen] = useState<DetailKind | null>(null);
-  const { isBusy, keep } = useCare();
+  const { isBusy, keep } = useJournal();
   const feed = useTodaysFeed();
   // What was mixed today goes with it, without a word more.
   const detailsOf = (kind: (typeof atOnce)[number]) =>
     kind === 'fed' && feed !== null && day === today() ? { note: feed } : {};
   const when = day === today() ? '' : ` on ${dayjs(day).format('D MMM')}`;
   const keepDone = async (done: Done) => {
-    const isKept = await keep(plants, `${careWords[done.kind].toLowerCase()}${when}`, done);
+    const isKept = await keep(plants, `${journalWords[done.kind].toLowerCase()}${when}`, done);
     if (!isKept) return;
     // Another dialog may have been opened meanwhile: only its own is closed.
     setOpen((now) => (now === done.kind ? null : now));
     onKept?.();
   };
-  useCareKeys((name) => {
+  useJournalKeys((name) => {
     if (plants.length === 0 || isBusy) return;
     if (name === 'watered' || name === 'fed' || name === 'flushed')
       void keepDone({ kind: name, happenedOn: day, details: detailsOf(name) });
@@ -70,13 +70,13 @@ export function CareBar({ plants, onKept }: CareBarProps) {
           title={kind === 'fed' && feed !== null ? feed : undefined}
           onClick={() => void keepDone({ kind, happenedOn: day, details: detailsOf(kind) })}
         >
-          {careWords[kind]}
+          {journalWords[kind]}
           <KeyOf kind={kind} />
         </Button>
       ))}
       {shown.map((kind) => (
         <Button key={kind} disabled={plants.length === 0} aria-haspopup="dialog" onClick={() => setOpen(kind)}>
-          {careWords[kind]}…
+          {journalWords[kind]}…
           <KeyOf kind={kind} />
         </Button>
       ))}
@@ -90,7 +90,7 @@ export function CareBar({ plants, onKept }: CareBarProps) {
         />
       </label>
       {open === null ? null : (
-        <CareDialog
+        <JournalDialog
           kind={open}
           plants={plants}
           day={day}

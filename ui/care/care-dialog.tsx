@@ -4,20 +4,25 @@
 import { type ReactNode, useState } from 'react';
 import { demoPlaces, type Felt, feltWhenWatering, type PestKind, pestKinds, type Place } from '@core';
 import { pestWords } from '@core/words';
-import { type BloomState, bloomStates, waysToLeave, type WayToLeave } from '@server/records/journal/done-entry-schemas';
+import {
+  type BloomState,
+  bloomStates,
+  waysToLeave,
+  type WayToLeave,
+} from '@server/records/journal/quick-entry-schemas';
 import { Choice } from '../controls/choice';
 import { PhotoButton, PhotoRow } from '../controls/photographs';
 import { KeepDialog } from '../controls/keep-dialog';
-import { useOwnPlaces } from '../data/places';
-import { type CareOf, type Done, nameOfAll } from '../data/use-care';
-import { bloomWords, careWords, leftWords } from './care-words';
+import { useGrowersPlaces } from '../data/places';
+import { type QuickEntryOf, type Done, nameOfAll } from '../data/use-care';
+import { bloomWords, journalWords, leftWords } from './care-words';
 import styles from './care.module.css';
 
 export type DetailKind = 'felt' | 'bloomed' | 'treated' | 'moved' | 'weighed' | 'noted' | 'left';
 
 interface CareDialogProps {
   readonly kind: DetailKind;
-  readonly plants: readonly CareOf[];
+  readonly plants: readonly QuickEntryOf[];
   readonly day: string;
   readonly isBusy: boolean;
   readonly onKeep: (done: Done) => void;
@@ -47,7 +52,7 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
   const [how, setHow] = useState<WayToLeave>('given away');
   const [placeId, setPlaceId] = useState<string>(demoPlaces[0]!.id);
   const [spot, setSpot] = useState('');
-  const own = useOwnPlaces().map(({ place }) => place);
+  const own = useGrowersPlaces().map(({ place }) => place);
   const places: readonly Place[] = [...demoPlaces, ...own];
   const grams = Number(weight);
   switch (kind) {
@@ -144,7 +149,7 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
   }
 }
 
-export function CareDialog({ kind, plants, day, isBusy, onKeep, onClose }: CareDialogProps) {
+export function JournalDialog({ kind, plants, day, isBusy, onKeep, onClose }: CareDialogProps) {
   const { fields, details } = useDetails(kind);
   const [note, setNote] = useState('');
   const [photoIds, setPhotoIds] = useState<readonly string[]>([]);
@@ -165,7 +170,7 @@ export function CareDialog({ kind, plants, day, isBusy, onKeep, onClose }: CareD
     >
       {fields}
       <label>
-        {kind === 'left' ? 'Why, or to whom' : careWords.noted}
+        {kind === 'left' ? 'Why, or to whom' : journalWords.noted}
         <textarea value={note} rows={2} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
       </label>
       {/* A photograph is of one plant. */}

@@ -1,8 +1,8 @@
 /** What was done to a plant, in a grower's words. */
-import { dayWords, holdWords, needName, nursingNames, pestWords } from '@core/words';
-import type { BloomState, CareEntry, CareKind, WayToLeave } from '@server/records/journal/done-entry-schemas';
+import { dayWords, holdWords, needName, aftercareNames, pestWords } from '@core/words';
+import type { BloomState, QuickEntry, QuickKind, WayToLeave } from '@server/records/journal/quick-entry-schemas';
 
-export const careWords: Readonly<Record<CareKind, string>> = {
+export const journalWords: Readonly<Record<QuickKind, string>> = {
   watered: 'Watered',
   felt: 'Felt it',
   fed: 'Fed',
@@ -31,7 +31,7 @@ export const leftWords: Readonly<Record<WayToLeave, string>> = {
 };
 
 /** One line of a life. */
-export function careLine(entry: CareEntry): string {
+export function journalLine(entry: QuickEntry): string {
   switch (entry.kind) {
     case 'watered':
       return entry.felt === undefined ? 'Watered' : `Watered, it was ${entry.felt}`;
@@ -52,10 +52,10 @@ export function careLine(entry: CareEntry): string {
         ? `Divided off from ${entry.otherName ?? 'another'}`
         : `Divided: ${entry.otherName ?? 'a part'} taken off`;
     case 'nursed':
-      return `${entry.task ? nursingNames[entry.task] : 'After potting'}${entry.holds ? `: ${holdWords[entry.holds].toLowerCase()}` : entry.outcome === 'skipped' ? ': skipped' : ''}`;
+      return `${entry.task ? aftercareNames[entry.task] : 'After potting'}${entry.holds ? `: ${holdWords[entry.holds].toLowerCase()}` : entry.outcome === 'skipped' ? ': skipped' : ''}`;
     case 'left':
       return leftWords[entry.how ?? 'died'];
     default:
-      return careWords[entry.kind];
+      return journalWords[entry.kind];
   }
 }

@@ -2,14 +2,14 @@
 
 /** How it went, by three touches: does it hold, does it root, are its bulbs fuller or thinner. */
 import { useState } from 'react';
-import { bulbChanges, holdStates, tipStates } from '@core';
-import { bulbChangeWords, holdWords, tipWords } from '@core/words';
+import { pseudobulbChanges, holdStates, tipStates } from '@core';
+import { pseudobulbChangeWords, holdWords, tipWords } from '@core/words';
 import { Choice } from '../controls/choice';
 import { KeepDialog } from '../controls/keep-dialog';
 
 type Hold = (typeof holdStates)[number];
 type Tips = (typeof tipStates)[number];
-type Bulbs = (typeof bulbChanges)[number];
+type Bulbs = (typeof pseudobulbChanges)[number];
 
 export interface Seen {
   readonly holds: Hold;
@@ -29,7 +29,7 @@ const UNSAID = 'unsaid';
 const unsaid = { value: UNSAID, label: 'Not looked' } as const;
 const holds = holdStates.map((value) => ({ value, label: holdWords[value] }));
 const tips = [unsaid, ...tipStates.map((value) => ({ value, label: tipWords[value] }))];
-const bulbs = [unsaid, ...bulbChanges.map((value) => ({ value, label: bulbChangeWords[value] }))];
+const bulbs = [unsaid, ...pseudobulbChanges.map((value) => ({ value, label: pseudobulbChangeWords[value] }))];
 
 export function JudgeDialog({ name, isBusy, onKeep, onClose }: JudgeDialogProps) {
   // Not taken for granted: a touch that missed would be kept as "It holds".

@@ -4,17 +4,17 @@
 import dayjs from 'dayjs';
 import { PageLink } from '../controls/page-link';
 import { useState } from 'react';
-import { nursingNames, nursingSentence } from '@core/words';
-import type { PlantNursing } from '@server/projections/aftercare/schemas';
+import { aftercareNames, aftercareSentence } from '@core/words';
+import type { PlantAftercare } from '@server/projections/aftercare/schemas';
 import { Button } from '../controls/button';
 import { today as todayNow } from '../data/look-days';
-import { type Done, useCare } from '../data/use-care';
+import { type Done, useJournal } from '../data/use-care';
 import { JudgeDialog } from './judge-dialog';
 import styles from './nursing.module.css';
 
 interface NursingProps {
   /** In the order of their days. */
-  readonly tasks: readonly PlantNursing[];
+  readonly tasks: readonly PlantAftercare[];
   /** YYYY-MM-DD */
   readonly today: string;
   /** Of one plant, on its own page: it need not be named. */
@@ -24,14 +24,14 @@ interface NursingProps {
 /** So far ahead a plant's own page looks. */
 const AHEAD_DAYS = 60;
 
-function whenText({ dueOn, untilOn }: PlantNursing, today: string): string {
+function whenText({ dueOn, untilOn }: PlantAftercare, today: string): string {
   if (dueOn > today) return `on ${dayjs(dueOn).format('dddd, D MMMM')}`;
   if (untilOn < today) return `late: it was for ${dayjs(dueOn).format('D MMMM')}`;
   return dueOn === untilOn || untilOn === today ? 'today' : `now, until ${dayjs(untilOn).format('D MMMM')}`;
 }
 
 /** What is written down anyway is written down as such. */
-const asDone: Partial<Readonly<Record<PlantNursing['kind'], 'watered' | 'flushed' | 'fed'>>> = {
+const asDone: Partial<Readonly<Record<PlantAftercare['kind'], 'watered' | 'flushed' | 'fed'>>> = {
   'first water': 'watered',
   'water again': 'watered',
   flush: 'flushed',
@@ -39,9 +39,9 @@ const asDone: Partial<Readonly<Record<PlantNursing['kind'], 'watered' | 'flushed
 };
 
 /** Three things are asked where a potting is judged. */
-const isJudged: ReadonlySet<PlantNursing['kind']> = new Set(['tug', 'judge again']);
+const isJudged: ReadonlySet<PlantAftercare['kind']> = new Set(['tug', 'judge again']);
 
-const doneOf = ({ kind, pottingId }: PlantNursing, outcome: 'done' | 'skipped'): Done => {
+const doneOf = ({ kind, pottingId }: PlantAftercare, outcome: 'done' | 'skipped'): Done => {
   const beside = outcome === 'done' ? asDone[kind] : undefined;
   return beside
     ? { kind: beside, happenedOn: todayNow(), details: {} }
@@ -49,8 +49,8 @@ const doneOf = ({ kind, pottingId }: PlantNursing, outcome: 'done' | 'skipped'):
 };
 
 export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
-  const { isBusy, keep } = useCare();
-  const [judging, setJudging] = useState<PlantNursing | null>(null);
+  const { isBusy, keep } = useJournal();
+  const [judging, setJudging] = useState<PlantAftercare | null>(null);
   const until = dayjs(today).add(AHEAD_DAYS, 'day').format('YYYY-MM-DD');
   const open = tasks.filter(({ state, dueOn }) => state === 'open' && (!ofOne || dueOn <= until));
   if (open.length === 0) return null;
@@ -59,7 +59,7 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
       {open.map((task) => {
         const { id, plantId, plantName, placeName, kind, ppm, untilOn, dueOn } = task;
         const of = [{ id: plantId, name: plantName }];
-        const name = nursingNames[kind].toLowerCase();
+        const name = aftercareNames[kind].toLowerCase();
         const write = (outcome: 'done' | 'skipped') => {
           if (outcome === 'done' && isJudged.has(kind)) return setJudging(task);
           const said = outcome === 'done' ? name : `${name}, skipped`;
@@ -75,7 +75,7 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
                 </p>
               )}
               <p>
-                <strong>{nursingSentence({ kind, ppm })}</strong> <small>{whenText(task, today)}</small>
+                <strong>{aftercareSentence({ kind, ppm })}</strong> <small>{whenText(task, today)}</small>
               </p>
             </div>
             <div className={styles.actions} role="group" aria-label={`${plantName}: ${name}`}>
@@ -100,7 +100,7 @@ export function Nursing({ tasks, today, ofOne = false }: NursingProps) {
         const { plantId, plantName, kind, pottingId } = judging;
         const details = { pottingId, task: kind, outcome: 'done', ...seen } as const;
         const done = { kind: 'nursed', happenedOn: todayNow(), details } as const;
-        void keep([{ id: plantId, name: plantName }], nursingNames[kind].toLowerCase(), done).then(() =>
+        void keep([{ id: plantId, name: plantName }], aftercareNames[kind].toLowerCase(), done).then(() =>
           setJudging(null),
         );
       }}

@@ -76,7 +76,7 @@ export type KeyName = keyof typeof keyTable;
 export type BenchKey = { [K in KeyName]: (typeof keyTable)[K]['where'] extends 'bench' ? K : never }[KeyName];
 
 /** The keys that hold where one writes down what was done. */
-export type CareKey = { [K in KeyName]: (typeof keyTable)[K]['where'] extends 'plants' ? K : never }[KeyName];
+export type JournalKey = { [K in KeyName]: (typeof keyTable)[K]['where'] extends 'plants' ? K : never }[KeyName];
 
 /** Which of an entry's keys was pressed, from 0; −1 for none of them. */
 export function keyIndex(name: KeyName, key: string): number {

@@ -4,22 +4,22 @@
 import { DeleteOutlined, EditOutlined, HistoryOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
 import { type ReactNode, useState } from 'react';
-import { useOwnHistory } from '../data/own';
-import type { OwnKind } from '../data/client';
-import type { OwnEntry, OwnTypes } from '@server/records/library/schemas';
+import { useItemHistory } from '../data/own';
+import type { LibraryKind } from '../data/client';
+import type { LibraryEntry, LibraryTypes } from '@server/records/library/schemas';
 import styles from './own-row.module.css';
 import { Button } from './button';
 
-interface OwnRowProps<K extends OwnKind> {
+interface OwnRowProps<K extends LibraryKind> {
   readonly kind: K;
-  readonly entry: OwnEntry<K>;
+  readonly entry: LibraryEntry<K>;
   readonly name: string;
-  readonly tell: (data: OwnTypes[K]) => ReactNode;
+  readonly tell: (data: LibraryTypes[K]) => ReactNode;
   readonly onChange: () => void;
   readonly onPutAway: () => void;
 }
 
-export function OwnRow<K extends OwnKind>({ kind, entry, name, tell, onChange, onPutAway }: OwnRowProps<K>) {
+export function OwnRow<K extends LibraryKind>({ kind, entry, name, tell, onChange, onPutAway }: OwnRowProps<K>) {
   const [isOpen, setIsOpen] = useState(false);
   return (
     <li className={styles.row}>
@@ -40,12 +40,12 @@ export function OwnRow<K extends OwnKind>({ kind, entry, name, tell, onChange, o
   );
 }
 
-function Before<K extends OwnKind>({
+function Before<K extends LibraryKind>({
   kind,
   id,
   tell,
 }: Pick<OwnRowProps<K>, 'kind' | 'tell'> & { readonly id: string }) {
-  const { data, error } = useOwnHistory(kind, id, true);
+  const { data, error } = useItemHistory(kind, id, true);
   if (error) return <p className={styles.before}>What it was before cannot be reached just now.</p>;
   if (!data) return <p className={styles.before}>Looking it up…</p>;
   return (

@@ -2,7 +2,7 @@
 
 /** Binds the keys of the bench (keys.ts) to what they do. */
 import { useHotkeys } from 'react-hotkeys-hook';
-import { type BenchKey, type CareKey, keyIndex, type KeyName, keyTable } from './keys';
+import { type BenchKey, type JournalKey, keyIndex, type KeyName, keyTable } from './keys';
 
 /** Given which of the entry's keys it was, from 0. */
 export type KeyHandlers = Readonly<Record<BenchKey, (index: number) => void>>;
@@ -18,7 +18,7 @@ const isIn = (event: KeyboardEvent, places: string): boolean =>
 
 const usesArrows = (name: KeyName): boolean => name === 'hours';
 
-function useKey(name: BenchKey | CareKey, onKey: (index: number) => void): void {
+function useKey(name: BenchKey | JournalKey, onKey: (index: number) => void): void {
   const entry: { readonly keys: readonly string[]; readonly withCommand?: boolean } = keyTable[name];
   const isCommand = entry.withCommand === true;
   useHotkeys(
@@ -60,7 +60,7 @@ export function useBenchKeys(handlers: KeyHandlers): void {
 }
 
 /** Where one writes down what was done. */
-export function useCareKeys(onKey: (name: CareKey) => void): void {
+export function useJournalKeys(onKey: (name: JournalKey) => void): void {
   useKey('watered', () => onKey('watered'));
   useKey('fed', () => onKey('fed'));
   useKey('flushed', () => onKey('flushed'));

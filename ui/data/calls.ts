@@ -4,8 +4,8 @@
  */
 import * as z from 'zod';
 import type { Place } from '@core';
-import { type CareKept, careKeptSchema } from '@server/records/journal/done-entry-schemas';
-import type { CareInput } from '@server/records/journal/done-schemas';
+import { type BatchKept, batchKeptSchema } from '@server/records/journal/quick-entry-schemas';
+import type { QuickInput } from '@server/records/journal/quick-schemas';
 import { type DueList, dueListSchema } from '@server/projections/due/schemas';
 import { type Correction, type EventHistory, eventHistorySchema } from '@server/records/journal/correct-schemas';
 import type { AddInput } from '@server/records/journal/add-schemas';
@@ -21,21 +21,21 @@ import {
 import { type PlacePage, placePageSchema, wholePlaceSchema } from '@server/records/places/schemas';
 import type {
   InspectionInput,
-  LookInput,
+  SignCheckInput,
   PlanInput,
   PottingInput,
   PottingRight,
 } from '@server/records/journal/schemas';
-import { type WaitingList, waitingListSchema } from '@server/projections/sign-watch/schemas';
+import { type SignWatch, signWatchSchema } from '@server/projections/sign-watch/schemas';
 import {
-  type OwnEntry,
-  type OwnKind,
-  type OwnPage,
-  ownEntrySchema,
-  type OwnHistory,
-  ownHistorySchema,
-  ownPageSchema,
-  type OwnTypes,
+  type LibraryEntry,
+  type LibraryKind,
+  type LibraryPage,
+  libraryEntrySchema,
+  type LibraryHistory,
+  libraryHistorySchema,
+  libraryPageSchema,
+  type LibraryTypes,
 } from '@server/records/library/schemas';
 
 import { today } from './look-days';
@@ -49,12 +49,13 @@ export type PottingRightForm = PottingRight;
 export type PlanForm = PlanInput;
 
 /** Of each kind its details go with it. */
-export type CareForm = { [K in CareInput['kind']]: Extract<CareInput, { kind: K }> }[CareInput['kind']];
+export type JournalForm = { [K in QuickInput['kind']]: Extract<QuickInput, { kind: K }> }[QuickInput['kind']];
 
 export type PlantsAsked = Readonly<Record<string, string>>;
 
 /** What can be put away and brought back. */
-export type Kept = 'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | 'lists' | `own/${OwnKind}`;
+export type Kept =
+  'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | 'lists' | `own/${LibraryKind}`;
 
 export const calls = {
   /** wish: what a list is filtered and ordered by, as it stands in the address. */
@@ -69,8 +70,8 @@ export const calls = {
   plant: (id: string, today: string): Promise<PlantLog> => ask(plantLogSchema, `/api/plants/${id}?today=${today}`),
   due: (today: string): Promise<DueList> => ask(dueListSchema, `/api/due?today=${today}`),
   /** title: what it is, for the grower. */
-  saveCare: async (title: string, form: CareForm): Promise<CareKept> =>
-    understood(careKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
+  saveCare: async (title: string, form: JournalForm): Promise<BatchKept> =>
+    understood(batchKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
   /** A plant put on record without the bench. */
   addPlant: async (form: AddInput): Promise<PlantLog> => {
     const letter = {
@@ -114,11 +115,11 @@ export const calls = {
       await outbox.deliver({ title, method: 'POST', path: '/api/inspections', body: form }),
     );
   },
-  saveLook: async (form: LookInput): Promise<PlantLog> => {
+  saveLook: async (form: SignCheckInput): Promise<PlantLog> => {
     const title = `${form.plantName}: ${form.answer}`;
     return understood(plantLogSchema, await outbox.deliver({ title, method: 'POST', path: '/api/looks', body: form }));
   },
-  waiting: (): Promise<WaitingList> => ask(waitingListSchema, '/api/waiting'),
+  waiting: (): Promise<SignWatch> => ask(signWatchSchema, '/api/waiting'),
 
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
   savePlace: async (place: Place): Promise<Place> => {
@@ -131,17 +132,21 @@ export const calls = {
     return understood(wholePlaceSchema, await outbox.deliver({ ...letter, body: place, seenVersion: version }));
   },
 
-  own: <K extends OwnKind>(kind: K, cursor: string | null): Promise<OwnPage<K>> =>
-    ask(ownPageSchema(kind) as unknown as z.ZodType<OwnPage<K>>, `/api/own/${kind}${after(cursor)}`),
-  saveOwn: async <K extends OwnKind>(kind: K, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
-    const schema = ownEntrySchema(kind) as unknown as z.ZodType<OwnEntry<K>>;
+  own: <K extends LibraryKind>(kind: K, cursor: string | null): Promise<LibraryPage<K>> =>
+    ask(libraryPageSchema(kind) as unknown as z.ZodType<LibraryPage<K>>, `/api/own/${kind}${after(cursor)}`),
+  saveLibraryItem: async <K extends LibraryKind>(kind: K, data: LibraryTypes[K]): Promise<LibraryEntry<K>> => {
+    const schema = libraryEntrySchema(kind) as unknown as z.ZodType<LibraryEntry<K>>;
     const letter = { title: ownTitle(kind, data), method: 'POST', path: `/api/own/${kind}`, body: data } as const;
     return understood(schema, await outbox.deliver(letter));
   },
 
   /** A thing changed since it was seen is not overwritten. */
-  changeOwn: async <K extends OwnKind>(kind: K, seen: OwnEntry<K>, data: OwnTypes[K]): Promise<OwnEntry<K>> => {
-    const schema = ownEntrySchema(kind) as unknown as z.ZodType<OwnEntry<K>>;
+  changeLibraryItem: async <K extends LibraryKind>(
+    kind: K,
+    seen: LibraryEntry<K>,
+    data: LibraryTypes[K],
+  ): Promise<LibraryEntry<K>> => {
+    const schema = libraryEntrySchema(kind) as unknown as z.ZodType<LibraryEntry<K>>;
     const letter = {
       title: `${ownTitle(kind, data)} changed`,
       method: 'PUT',
@@ -149,8 +154,8 @@ export const calls = {
     } as const;
     return understood(schema, await outbox.deliver({ ...letter, body: data, seenVersion: seen.version }));
   },
-  ownHistory: <K extends OwnKind>(kind: K, id: string): Promise<OwnHistory<K>> =>
-    ask(ownHistorySchema(kind) as unknown as z.ZodType<OwnHistory<K>>, `/api/own/${kind}/${id}/history`),
+  ownHistory: <K extends LibraryKind>(kind: K, id: string): Promise<LibraryHistory<K>> =>
+    ask(libraryHistorySchema(kind) as unknown as z.ZodType<LibraryHistory<K>>, `/api/own/${kind}/${id}/history`),
 
   remove: async (kind: Kept, id: string): Promise<void> => {
     await outbox.deliver({ title: `${nouns[kind]} put away`, method: 'DELETE', path: `/api/${kind}/${id}` });
@@ -175,6 +180,6 @@ const nouns: Readonly<Record<Kept, string>> = {
   lists: 'List',
 };
 
-function ownTitle<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {
+function ownTitle<K extends LibraryKind>(kind: K, data: LibraryTypes[K]): string {
   return 'name' in data ? `${nouns[`own/${kind}`]} ${data.name}` : nouns[`own/${kind}`];
 }

@@ -5,8 +5,8 @@
 import type { calls } from './calls';
 import { UnreachableError } from './transport';
 
-export type { CareForm, Kept, PlanForm, PlantsAsked, PottedForm, PottingRightForm } from './calls';
-export type { OwnKind } from '@server/records/library/schemas';
+export type { JournalForm, Kept, PlanForm, PlantsAsked, PottedForm, PottingRightForm } from './calls';
+export type { LibraryKind } from '@server/records/library/schemas';
 export { NotYetKeptError } from './outbox/letter';
 export { ConflictError, UnreachableError } from './transport';
 

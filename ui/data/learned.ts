@@ -7,7 +7,7 @@ import { ask } from './ask';
 import { today } from './look-days';
 
 /** undefined until it has come: the rest of the page does not wait for it. */
-export function useLearned(): Learned | undefined {
+export function useInsights(): Learned | undefined {
   const day = today();
   const queryFn = () => ask(learnedSchema, `/api/learned?today=${day}`);
   return useQuery({ queryKey: ['plants', 'learned', day], queryFn }).data;

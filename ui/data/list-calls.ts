@@ -1,11 +1,6 @@
 /** Lists taken in whole. Apart from the one client, since the first screen does without it. */
-import {
-  type Intakes,
-  intakesSchema,
-  type ListInput,
-  type TakenIn,
-  takenInSchema,
-} from '@server/exchange/lists/schemas';
+import { type ListInput, type TakenIn, takenInSchema } from '@server/exchange/lists/schemas';
+import { type Intakes, intakesSchema } from '@server/records/intakes/schemas';
 import { ask, understood } from './ask';
 import { call } from './transport';
 

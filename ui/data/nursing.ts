@@ -2,18 +2,18 @@
 
 /** What is done after potting, asked for anew with the grower's own day. */
 import { useQuery } from '@tanstack/react-query';
-import { type NursingList, nursingListSchema } from '@server/projections/aftercare/schemas';
+import { type AftercareList, aftercareListSchema } from '@server/projections/aftercare/schemas';
 import { ask } from './ask';
 import { today } from './look-days';
 
 /** While what is to come is being worked out, it is asked for again and again. */
 const ASK_AGAIN_MS = 1_500;
 
-export function useNursing(first: NursingList): NursingList {
+export function useAftercare(first: AftercareList): AftercareList {
   const day = today();
   const { data } = useQuery({
     queryKey: ['plants', 'nursing', day],
-    queryFn: () => ask(nursingListSchema, `/api/nursing?today=${day}`),
+    queryFn: () => ask(aftercareListSchema, `/api/nursing?today=${day}`),
     initialData: first,
     ...(first.today === day ? {} : { initialDataUpdatedAt: 0 }),
     refetchInterval: ({ state }) => ((state.data?.reckoning ?? 0) > 0 ? ASK_AGAIN_MS : false),

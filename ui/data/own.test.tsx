@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { client } from './client';
-import { useOwn, usePutAway, useUnreadableOwn } from './own';
+import { useLibrary, usePutAway, useUnreadableItems } from './own';
 import { everyPage, type Page } from './pages';
 import { Around, standInBrowser } from '../testing/screen';
 
@@ -16,9 +16,12 @@ beforeAll(standInBrowser);
 const media = ['a', 'b'].map((id) => ({ id, data: { name: `Bark ${id}`, likeId: 'bark-6-12' }, version: 1 }));
 
 const shelf = () =>
-  renderHook(() => ({ own: useOwn('medium'), unreadable: useUnreadableOwn('medium'), away: usePutAway('medium') }), {
-    wrapper: Around,
-  });
+  renderHook(
+    () => ({ own: useLibrary('medium'), unreadable: useUnreadableItems('medium'), away: usePutAway('medium') }),
+    {
+      wrapper: Around,
+    },
+  );
 const ids = (items: readonly { readonly id: string }[]) => items.map((item) => item.id);
 
 beforeEach(() => {

@@ -3,36 +3,36 @@
 /** The grower's own media, pots and genera. */
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { client, type OwnKind } from './client';
+import { client, type LibraryKind } from './client';
 import { everyPage, type Kept, type Unreadable } from './pages';
 import { messageOf } from './worker/long-work';
-import type { OwnEntry, OwnTypes } from '@server/records/library/schemas';
+import type { LibraryEntry, LibraryTypes } from '@server/records/library/schemas';
 import { messages } from './messages';
 
-const keyOf = (kind: OwnKind) => ['own', kind] as const;
+const keyOf = (kind: LibraryKind) => ['own', kind] as const;
 
 const nothing: Kept<never> = { items: [], unreadable: [] };
 
 /** Empty until they have come, or when the server cannot be reached: saving says when the server is gone. */
-function useKept<K extends OwnKind>(kind: K): Kept<OwnEntry<K>> {
+function useKept<K extends LibraryKind>(kind: K): Kept<LibraryEntry<K>> {
   const { data } = useQuery({
     queryKey: keyOf(kind),
-    queryFn: () => everyPage<OwnEntry<K>>((cursor) => client.own(kind, cursor)),
+    queryFn: () => everyPage<LibraryEntry<K>>((cursor) => client.own(kind, cursor)),
   });
   return data ?? nothing;
 }
 
-export const useOwn = <K extends OwnKind>(kind: K): readonly OwnEntry<K>[] => useKept(kind).items;
+export const useLibrary = <K extends LibraryKind>(kind: K): readonly LibraryEntry<K>[] => useKept(kind).items;
 
 /** What is kept of a kind and cannot be read by this program. */
-export const useUnreadableOwn = (kind: OwnKind): readonly Unreadable[] => useKept(kind).unreadable;
+export const useUnreadableItems = (kind: LibraryKind): readonly Unreadable[] => useKept(kind).unreadable;
 
 /** Puts new values into a thing as it was seen; one changed meanwhile is not overwritten. */
-export function useChangeOwn<K extends OwnKind>(kind: K) {
+export function useChangeLibraryItem<K extends LibraryKind>(kind: K) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ seen, data }: { readonly seen: OwnEntry<K>; readonly data: OwnTypes[K] }) =>
-      client.changeOwn(kind, seen, data),
+    mutationFn: ({ seen, data }: { readonly seen: LibraryEntry<K>; readonly data: LibraryTypes[K] }) =>
+      client.changeLibraryItem(kind, seen, data),
     onSettled: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: keyOf(kind) }),
@@ -42,7 +42,7 @@ export function useChangeOwn<K extends OwnKind>(kind: K) {
 }
 
 /** What a thing was before its changes; asked only while `isOpen`. */
-export function useOwnHistory<K extends OwnKind>(kind: K, id: string, isOpen: boolean) {
+export function useItemHistory<K extends LibraryKind>(kind: K, id: string, isOpen: boolean) {
   return useQuery({
     queryKey: ['own history', kind, id],
     queryFn: () => client.ownHistory(kind, id),
@@ -50,10 +50,10 @@ export function useOwnHistory<K extends OwnKind>(kind: K, id: string, isOpen: bo
   });
 }
 
-export function useSaveOwn<K extends OwnKind>(kind: K) {
+export function useSaveLibraryItem<K extends LibraryKind>(kind: K) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (data: OwnTypes[K]) => client.saveOwn(kind, data),
+    mutationFn: (data: LibraryTypes[K]) => client.saveLibraryItem(kind, data),
     onSuccess: () => queries.invalidateQueries({ queryKey: keyOf(kind) }),
   });
 }
@@ -65,7 +65,7 @@ export interface PutAway {
 }
 
 /** Puts an own thing away at once, and back where the server refuses; offers it back afterwards. */
-export function usePutAway(kind: OwnKind): PutAway {
+export function usePutAway(kind: LibraryKind): PutAway {
   const queries = useQueryClient();
   const [last, setLast] = useState<string | null>(null);
   const queryKey = keyOf(kind);
@@ -74,8 +74,8 @@ export function usePutAway(kind: OwnKind): PutAway {
     mutationFn: (id: string) => client.remove(`own/${kind}`, id),
     onMutate: async (id) => {
       await queries.cancelQueries({ queryKey });
-      const before = queries.getQueryData<Kept<OwnEntry>>(queryKey);
-      queries.setQueryData<Kept<OwnEntry>>(
+      const before = queries.getQueryData<Kept<LibraryEntry>>(queryKey);
+      queries.setQueryData<Kept<LibraryEntry>>(
         queryKey,
         (kept) => kept && { ...kept, items: kept.items.filter((item) => item.id !== id) },
       );

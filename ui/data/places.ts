@@ -6,21 +6,21 @@ import type { Place } from '@core';
 import { client } from './client';
 import { everyPage, type Kept, type Unreadable } from './pages';
 
-export interface OwnPlace {
+export interface GrowersPlace {
   readonly place: Place;
   /** How often it was changed: sent back with a change. */
   readonly version: number;
 }
 
 const queryKey = ['places'] as const;
-const nothing: Kept<OwnPlace> = { items: [], unreadable: [] };
+const nothing: Kept<GrowersPlace> = { items: [], unreadable: [] };
 
 /** Empty until they have come, or when the server cannot be reached. */
-function useKept(): Kept<OwnPlace> {
+function useKept(): Kept<GrowersPlace> {
   const { data } = useQuery({
     queryKey,
     queryFn: () =>
-      everyPage<OwnPlace>(async (cursor) => {
+      everyPage<GrowersPlace>(async (cursor) => {
         const { places, versions, ...rest } = await client.places(cursor);
         return { ...rest, items: places.map((place) => ({ place, version: versions[place.id] ?? 1 })) };
       }),
@@ -28,7 +28,7 @@ function useKept(): Kept<OwnPlace> {
   return data ?? nothing;
 }
 
-export const useOwnPlaces = (): readonly OwnPlace[] => useKept().items;
+export const useGrowersPlaces = (): readonly GrowersPlace[] => useKept().items;
 
 /** Places that are kept and cannot be read by this program. */
 export const useUnreadablePlaces = (): readonly Unreadable[] => useKept().unreadable;
@@ -37,7 +37,7 @@ export const useUnreadablePlaces = (): readonly Unreadable[] => useKept().unread
 export function useKeepPlace() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ place, seen }: { readonly place: Place; readonly seen: OwnPlace | null }) =>
+    mutationFn: ({ place, seen }: { readonly place: Place; readonly seen: GrowersPlace | null }) =>
       seen ? client.changePlace({ ...place, id: seen.place.id }, seen.version) : client.savePlace(place),
     onSettled: () => queries.invalidateQueries({ queryKey }),
   });

@@ -4,8 +4,8 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { DueList } from '@server/projections/due/schemas';
 import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/projections/plants/schemas';
-import type { InspectionInput, LookInput } from '@server/records/journal/schemas';
-import type { WaitingList } from '@server/projections/sign-watch/schemas';
+import type { InspectionInput, SignCheckInput } from '@server/records/journal/schemas';
+import type { SignWatch } from '@server/projections/sign-watch/schemas';
 import { client, type PlantsAsked } from './client';
 import { today } from './look-days';
 
@@ -61,16 +61,16 @@ export function useSaveInspection() {
 }
 
 /** A look at a plant that waits, or its beginning to wait. */
-export function useSaveLook() {
+export function useSaveSignCheck() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (form: LookInput) => client.saveLook(form),
+    mutationFn: (form: SignCheckInput) => client.saveLook(form),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['plants'] }),
   });
 }
 
 /** Plants that wait for a sign. */
-export function useWaiting(first: WaitingList): WaitingList {
+export function useSignWatch(first: SignWatch): SignWatch {
   const { data } = useQuery({
     queryKey: ['plants', 'waiting'],
     queryFn: () => client.waiting(),

@@ -83,7 +83,7 @@ export function useStockWork() {
   const add = useCallback((form: StockAdd) => keep(() => stockCalls.addToStock(form)), [keep]);
 
   const change = useCallback(
-    (row: StockRow, data: StockRow['data']) => keep(() => client.changeOwn('stock', row, data)),
+    (row: StockRow, data: StockRow['data']) => keep(() => client.changeLibraryItem('stock', row, data)),
     [keep],
   );
 

@@ -38,8 +38,8 @@ export function useTrialWork() {
     save: (trial: Trial, row: TrialRow | null) =>
       keep(() =>
         row === null
-          ? client.saveOwn('trial', trial)
-          : client.changeOwn('trial', { id: row.id, version: row.version, data: row.data }, trial),
+          ? client.saveLibraryItem('trial', trial)
+          : client.changeLibraryItem('trial', { id: row.id, version: row.version, data: row.data }, trial),
       ),
     putAway: async (row: TrialRow) => {
       const fault = await keep(() => client.remove('own/trial', row.id));

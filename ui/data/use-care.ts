@@ -3,7 +3,7 @@
 /** Writing down what was done to plants: kept once, said, and taken back by one touch. */
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
-import { client, type CareForm } from './client';
+import { client, type JournalForm } from './client';
 import { messages } from './messages';
 import { useKeep } from './use-keep';
 import { messageOf } from './worker/long-work';
@@ -11,31 +11,35 @@ import { messageOf } from './worker/long-work';
 /** Seconds in which it can be taken back on the spot. */
 const UNDO_SECONDS = 12;
 
-export interface CareOf {
+export interface QuickEntryOf {
   readonly id: string;
   readonly name: string;
 }
 
 /** What was done, without whom it was done to. */
 export type Done = {
-  [K in CareForm['kind']]: Pick<Extract<CareForm, { kind: K }>, 'kind' | 'happenedOn' | 'details'>;
-}[CareForm['kind']];
+  [K in JournalForm['kind']]: Pick<Extract<JournalForm, { kind: K }>, 'kind' | 'happenedOn' | 'details'>;
+}[JournalForm['kind']];
 
-export const nameOfAll = (plants: readonly CareOf[]): string =>
+export const nameOfAll = (plants: readonly QuickEntryOf[]): string =>
   plants.length === 1 ? plants[0]!.name : `${plants.length} plants`;
 
 /** keep: false where the server refused it; that is said. */
-export function useCare(): {
+export function useJournal(): {
   readonly isBusy: boolean;
-  readonly keep: (plants: readonly CareOf[], said: string, done: Done) => Promise<boolean>;
+  readonly keep: (plants: readonly QuickEntryOf[], said: string, done: Done) => Promise<boolean>;
 } {
   const queries = useQueryClient();
   const keepIt = useKeep();
   const [isBusy, setBusy] = useState(false);
   const keep = useCallback(
-    async (plants: readonly CareOf[], said: string, done: Done) => {
+    async (plants: readonly QuickEntryOf[], said: string, done: Done) => {
       const title = `${nameOfAll(plants)}: ${said}`;
-      const form = { ...done, plantIds: plants.map(({ id }) => id), idempotencyKey: crypto.randomUUID() } as CareForm;
+      const form = {
+        ...done,
+        plantIds: plants.map(({ id }) => id),
+        idempotencyKey: crypto.randomUUID(),
+      } as JournalForm;
       const refresh = () => queries.invalidateQueries({ queryKey: ['plants'] });
       setBusy(true);
       const outcome = await keepIt(() => client.saveCare(title, form)).finally(() => setBusy(false));

@@ -1,10 +1,10 @@
 import { serverDay } from '@server/runtime/http/day';
 import { inPage } from '@server/api/in-page';
-import { nursingList } from '@server/projections/aftercare/repository';
-import { NursingPage } from '@ui/features/nursing/nursing-page';
+import { listAftercare } from '@server/projections/aftercare/repository';
+import { AftercarePage } from '@ui/features/nursing/nursing-page';
 
 export const dynamic = 'force-dynamic';
 
 export default async function Page() {
-  return <NursingPage first={await inPage(({ em, scope }) => nursingList(em, scope, serverDay()))} />;
+  return <AftercarePage first={await inPage(({ em, scope }) => listAftercare(em, scope, serverDay()))} />;
 }

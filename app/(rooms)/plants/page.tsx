@@ -1,6 +1,6 @@
 import { inPage } from '@server/api/in-page';
 import { listFacets, listPlants } from '@server/projections/plants/list';
-import { wishIn } from '@server/projections/plants/list-query';
+import { listQueryIn } from '@server/projections/plants/list-query';
 import { PlantList } from '@ui/features/plants/plant-list';
 import styles from '@ui/features/plants/plants.module.css';
 
@@ -16,7 +16,7 @@ export default async function PlantsPage({ searchParams }: Asked) {
   );
   asked.delete('after');
   const { page, facets } = await inPage(async ({ em, scope }) => ({
-    page: await listPlants(em, scope, wishIn(asked)),
+    page: await listPlants(em, scope, listQueryIn(asked)),
     facets: await listFacets(em, scope),
   }));
   return (

@@ -1,7 +1,7 @@
 import { isId } from '@server/runtime/http/ids';
 import { inPage } from '@server/api/in-page';
 import { listPlants } from '@server/projections/plants/list';
-import { wishIn } from '@server/projections/plants/list-query';
+import { listQueryIn } from '@server/projections/plants/list-query';
 import { listTrials } from '@server/projections/trials/repository';
 import { TrialsPage } from '@ui/features/trials/trials-page';
 
@@ -14,7 +14,7 @@ export default async function Page({ searchParams }: { readonly searchParams: Pr
   const { ids } = await searchParams;
   const { trials, plants } = await inPage(async ({ em, scope }) => ({
     trials: await listTrials(em, scope),
-    plants: (await listPlants(em, scope, { ...wishIn(new URLSearchParams()), limit: MOST_OFFERED })).plants,
+    plants: (await listPlants(em, scope, { ...listQueryIn(new URLSearchParams()), limit: MOST_OFFERED })).plants,
   }));
   const chosen = (typeof ids === 'string' ? ids.split(',') : []).filter(isId);
   return <TrialsPage first={trials} plants={plants} chosenIds={chosen} />;

@@ -1,1 +1,1 @@
-export { postCare as POST } from '@server/api/journal';
+export { postQuickEntries as POST } from '@server/api/journal';

@@ -1,1 +1,1 @@
-export { postLook as POST } from '@server/api/events';
+export { postSignCheck as POST } from '@server/api/events';

@@ -1,1 +1,1 @@
-export { getNursing as GET } from '@server/api/aftercare';
+export { getAftercare as GET } from '@server/api/aftercare';

@@ -1,1 +1,1 @@
-export { getWaiting as GET } from '@server/api/sign-watch';
+export { getSignWatch as GET } from '@server/api/sign-watch';

@@ -122,7 +122,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   };
 }
 
-function careOf({ routine, feeding, holiday, rest }: CaseContext): Care {
+function quickOf({ routine, feeding, holiday, rest }: CaseContext): Care {
   return { routine, feeding, holiday, rest, flushes: true };
 }
 
@@ -134,7 +134,7 @@ function careOf({ routine, feeding, holiday, rest }: CaseContext): Care {
 export function screenHealth(context: CaseContext, facts: CandidateFacts, worthFrom = 0): number {
   const { gapDays, climate, plant } = context;
   const needs = needsOf(plant, facts.hasReservoir);
-  const care = careOf(context);
+  const care = quickOf(context);
   const healthIn = (month: number, worth: number) =>
     sampleHealth(facts.column, climate.year[month]!, care, gapDays, needs, month, worth);
   const hardest = healthIn(climate.hardestMonth, leastOfOther(1, worthFrom));
@@ -149,7 +149,7 @@ function healthOffTime(context: CaseContext, facts: CandidateFacts, times: numbe
   if (gapDays === null || routine.kind === 'misting' || routine.kind === 'when dry') return 1;
   const { way, soakMinutes } = routine;
   const manner = { ...(way === undefined ? {} : { way }), ...(soakMinutes === undefined ? {} : { soakMinutes }) };
-  const care = { ...careOf(context), routine: { kind: 'every' as const, days: gapDays * times, ...manner } };
+  const care = { ...quickOf(context), routine: { kind: 'every' as const, days: gapDays * times, ...manner } };
   const needs = needsOf(plant, facts.hasReservoir);
   return sampleHealth(facts.column, climate.year[month]!, care, gapDays * times, needs, month);
 }
@@ -185,7 +185,7 @@ function judgeOn(
   const { climate, plant } = context;
   return {
     ...daysOn(daysColumn, stepHours, context, facts.hasReservoir),
-    year: simulateYear(yearColumn, climate.year, careOf(context), needsOf(plant, facts.hasReservoir)),
+    year: simulateYear(yearColumn, climate.year, quickOf(context), needsOf(plant, facts.hasReservoir)),
     stability: stabilityOf(context, facts),
     lateHealth: healthOffTime(context, facts, k.LATE_TIMES, climate.hardestMonth),
     earlyHealth: healthOffTime(context, facts, 1 / k.LATE_TIMES, climate.mildestMonth),

@@ -2,12 +2,12 @@
 import { lazily } from '../../base';
 import type { Forecast } from '../../growth';
 import { growthOf } from './growing';
-import { drinkerOf, type PlantInHand, type ResolvedCase, restMonthsOf } from '../../case';
-import { type Drinker, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
+import { waterUseOf, type PlantInHand, type ResolvedCase, restMonthsOf } from '../../case';
+import { type PlantWaterUse, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
 import { type PlaceFit, placeFit } from '../place';
 import type { AgeingConditions } from '../../physics/media';
 import type { Feeding } from '../../physics/salt';
-import { regimeFigures, type RegimeFigures, type RestCare, restCareOf } from '../../physics/stress';
+import { regimeFigures, type RegimeFigures, type RestWatering, restWateringOf } from '../../physics/stress';
 import { type PieceShift, pieceShiftsOfCase } from './shifts';
 import { dryingPowerMmPerDay, meanAir, type MonthDrying, type Place, yearDrying } from '../../physics/places';
 
@@ -36,14 +36,14 @@ export interface CaseContext {
   readonly regime: RegimeFigures;
   readonly climate: Climate;
   /** Its months of rest in this place; null where it has none. */
-  readonly rest: RestCare | null;
+  readonly rest: RestWatering | null;
   /** How the place suits the plant, whatever it is potted in. */
   readonly fit: PlaceFit;
   /** What becomes of it in pots: worked out when it is first asked for. */
   readonly growth: () => Forecast;
   /** Finer or larger pieces than roots alone ask for, by plant and place. */
   readonly pieceShifts: readonly PieceShift[];
-  readonly drinker: Drinker;
+  readonly drinker: PlantWaterUse;
   readonly resolved: ResolvedCase;
   /** Where the model is taken to be off; null = as it is. */
   readonly doubt: ModelDoubt | null;
@@ -67,9 +67,9 @@ export function climateOf(place: Place): Climate {
   };
 }
 
-function restOf({ plant: { genus }, place }: ResolvedCase, regime: RegimeFigures): RestCare | null {
+function restOf({ plant: { genus }, place }: ResolvedCase, regime: RegimeFigures): RestWatering | null {
   const months = restMonthsOf(genus, place);
-  return genus.rest === 'none' || months.length === 0 ? null : restCareOf(genus.rest, regime, months);
+  return genus.rest === 'none' || months.length === 0 ? null : restWateringOf(genus.rest, regime, months);
 }
 
 export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = null): CaseContext {
@@ -100,7 +100,7 @@ export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = nul
       }),
     ),
     pieceShifts: pieceShiftsOfCase({ plant: resolved.plant, place: resolved.place, climate }),
-    drinker: drinkerOf(resolved.plant),
+    drinker: waterUseOf(resolved.plant),
     resolved,
   };
 }

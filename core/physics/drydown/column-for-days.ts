@@ -9,13 +9,13 @@ import { k } from './constants';
 import { dryingTime } from './dry-down';
 import { daysOf } from './drying-time';
 import { HORIZON_DAYS } from './drying-time-constants';
-import type { Drinker, Setup } from './setup';
+import type { PlantWaterUse, Setup } from './setup';
 import type { Watering } from './watering';
 
 /** month: the one to try it in; alter: what is to be done to each column before it is tried. */
 export function columnForDays(
   setup: Setup,
-  drinker: Drinker,
+  drinker: PlantWaterUse,
   month: MonthDrying,
   thresholdShare: number,
   watering: Watering,

@@ -3,7 +3,7 @@
  * change with the hour. Structure of arrays, because the hourly kernel runs over it 8,760 times.
  */
 import { k } from './constants';
-import type { Drinker } from './setup';
+import type { PlantWaterUse } from './setup';
 import type { WickRun } from './wick';
 
 export interface Column {
@@ -81,7 +81,7 @@ export interface Column {
   readonly hangsInAir: boolean;
   /** Wicks that feed it; null for standing water or none. */
   readonly wicks: WickRun | null;
-  readonly drinker: Drinker;
+  readonly drinker: PlantWaterUse;
 }
 
 export type ColumnScalars = Pick<

@@ -6,9 +6,9 @@ import { buildColumn } from './build';
 import type { Column } from './column';
 import { dryingTime, lightShareAt } from './dry-down';
 import { daysOf } from './drying-time';
-import type { Drinker, Layer, PottedSetup } from './setup';
+import type { PlantWaterUse, Layer, PottedSetup } from './setup';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const THRESHOLD = 0.2;
 const room = { temperatureC: 21, relativeHumidityPct: 50, airflow: 'still room' as const };
 

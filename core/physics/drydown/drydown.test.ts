@@ -17,12 +17,12 @@ import { daysMesh } from './mesh';
 import { mountColumn } from './mount-column';
 import { potColumn } from './pot-column';
 import { availableShare, rootZoneAir, totalWaterG } from './root-zone';
-import type { Drinker, PottedSetup } from './setup';
+import type { PlantWaterUse, PottedSetup } from './setup';
 import { cellWaterG, createState, evaporatedG, reservoirG, takenUpG } from './state';
 import { rainOf, waterColumn, wateringOf } from './watering';
 
 const pure = (mediumId: string): Mix => [{ medium: mediumById(mediumId), parts: 1 }];
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const room = monthDrying(constantPlace({ temperatureC: 21, relativeHumidityPct: 50, airflow: 'still room' }), 0);
 
 function filled(potKindId: string, rim: number, mediumId: string, crocking = 0): PottedSetup {

@@ -15,7 +15,7 @@ export {
 export { doubted, type ModelDoubt } from './doubt';
 export { stepHour } from './hour';
 export { hourClass, type HourClass } from './hour-class';
-export { dailyThirstG, leafConductance, type LeafLight } from './leaves';
+export { dailyDemandG, leafConductance, type LeafLight } from './leaves';
 export { daysOf, type DryingTime } from './drying-time';
 export { HORIZON_DAYS } from './drying-time-constants';
 export { filledHeightCm, layerBounds, layerVolumesL } from './layers';
@@ -23,7 +23,7 @@ export { COVERED_SHARE } from './layers-constants';
 export { availableShare, drainedAir, rootZoneAir, totalWaterG } from './root-zone';
 export { type Holiday, isAway, longestGapDays, type Manner, type Routine, wateringFor, wateringHours } from './routine';
 export {
-  type Drinker,
+  type PlantWaterUse,
   hydraulicsOfLayer,
   type Layer,
   type LayerRole,

@@ -1,6 +1,6 @@
 /** What leaves let out, beside published figures. */
-import { dailyThirstG, leafConductance, type LeafLight } from './leaves';
-import type { Drinker } from './setup';
+import { dailyDemandG, leafConductance, type LeafLight } from './leaves';
+import type { PlantWaterUse } from './setup';
 
 const greenhouse: LeafLight = { lightWM2: 65, lightHours: 12 };
 const MMOL = 1000;
@@ -62,8 +62,8 @@ test('the night follows the day before: a brighter, longer day opens them more, 
 });
 
 test('thirst goes with the leaves', () => {
-  const plant: Drinker = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
-  expect(dailyThirstG({ ...plant, leafAreaCm2: 600 }, 0.9)).toBeCloseTo(2 * dailyThirstG(plant, 0.9), 12);
-  expect(dailyThirstG(plant, 0.9)).toBeGreaterThan(1);
-  expect(dailyThirstG(plant, 0.9)).toBeLessThan(10);
+  const plant: PlantWaterUse = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
+  expect(dailyDemandG({ ...plant, leafAreaCm2: 600 }, 0.9)).toBeCloseTo(2 * dailyDemandG(plant, 0.9), 12);
+  expect(dailyDemandG(plant, 0.9)).toBeGreaterThan(1);
+  expect(dailyDemandG(plant, 0.9)).toBeLessThan(10);
 });

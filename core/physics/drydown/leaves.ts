@@ -8,7 +8,7 @@
  */
 import { SEA_LEVEL_KPA } from '../air';
 import { k } from './constants';
-import type { Drinker, Photosynthesis } from './setup';
+import type { PlantWaterUse, Photosynthesis } from './setup';
 
 export interface LeafLight {
   /** Mean radiation on the leaves while it is light, W/m². */
@@ -40,7 +40,7 @@ function nightOpening(photosynthesis: Photosynthesis, { lightWM2, lightHours }: 
 }
 
 /** Water the leaves of a plant give off in a day of twelve light hours in air of a given deficit, g. */
-export function dailyThirstG(drinker: Drinker, deficitKPa: number): number {
+export function dailyDemandG(drinker: PlantWaterUse, deficitKPa: number): number {
   const light = { lightWM2: k.STATED_LIGHT_W_M2, lightHours: k.HOURS_PER_DAY / 2 };
   const { photosynthesis, leafAreaCm2 } = drinker;
   const conductance =

@@ -2,10 +2,10 @@ import { mediumById } from '../../catalogue/media';
 import { makeMount } from '../../catalogue/vessels';
 import { mountColumn, velamenThicknessMm } from './mount-column';
 import { totalWaterG } from './root-zone';
-import type { Drinker } from './setup';
+import type { PlantWaterUse } from './setup';
 import { createState } from './state';
 
-const drinker: Drinker = { leafAreaCm2: 200, photosynthesis: 'CAM', rootVolumeL: 0.02, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 200, photosynthesis: 'CAM', rootVolumeL: 0.02, rootDiameterMm: 4 };
 const moss = [{ medium: mediumById('sphagnum-loose'), parts: 1 }];
 const onMount = (padThicknessCm: number, rootDiameterMm = 4) => {
   const mount = { ...makeMount('mount-cork', 10, padThicknessCm), heightCm: 20 };

@@ -9,7 +9,7 @@ import { allocateColumn, type Column } from './column';
 import { k } from './constants';
 import { COVERED_SHARE } from './layers-constants';
 import { cutLayer, daysMesh, type Mesh } from './mesh';
-import { type Drinker, hydraulicsOfLayer, type MountedSetup, wettabilityOfLayer } from './setup';
+import { type PlantWaterUse, hydraulicsOfLayer, type MountedSetup, wettabilityOfLayer } from './setup';
 
 /** Velamen as a medium: spongy dead tissue of fine pores. */
 function velamen(thicknessMm: number): Hydraulics {
@@ -49,7 +49,7 @@ interface Hung {
   readonly heldJK: number;
 }
 
-function bareRoots({ rootVolumeL, rootDiameterMm }: Drinker): Hung {
+function bareRoots({ rootVolumeL, rootDiameterMm }: PlantWaterUse): Hung {
   const thicknessMm = velamenThicknessMm(rootDiameterMm);
   // A cylinder's side is four times its volume over its diameter.
   const areaCm2 = (4 * rootVolumeL * 1000) / (rootDiameterMm / 10);
@@ -83,7 +83,7 @@ function padOf({ mount, pad, age }: MountedSetup): Hung {
   };
 }
 
-export function mountColumn(setup: MountedSetup, drinker: Drinker, mesh: Mesh = daysMesh()): Column {
+export function mountColumn(setup: MountedSetup, drinker: PlantWaterUse, mesh: Mesh = daysMesh()): Column {
   const hung = setup.mount.padThicknessCm > 0 ? padOf(setup) : bareRoots(drinker);
   const { medium, thicknessCm, areaCm2, dryingCm2 } = hung;
   const capacity = capacityBetween(medium, 0, hung.hangsCm);

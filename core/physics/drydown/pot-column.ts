@@ -21,7 +21,7 @@ import { allocateColumn, type Column } from './column';
 import { k } from './constants';
 import { filledHeightCm, layerBounds } from './layers';
 import { cutLayer, type Mesh, yearMesh } from './mesh';
-import { type Drinker, hydraulicsOfLayer, type PottedSetup, wettabilityOfLayer } from './setup';
+import { type PlantWaterUse, hydraulicsOfLayer, type PottedSetup, wettabilityOfLayer } from './setup';
 import { restingCapacity, wickRunOf } from './wick';
 
 interface Slice {
@@ -145,7 +145,7 @@ function rootedIn(medium: Hydraulics, rootsShare: number): Hydraulics {
 }
 
 /** Where a plant's roots are: put in with the plant (they take room from the medium), or grown into its passages. */
-function rootsOf(setup: PottedSetup, drinker: Drinker): { readonly putInL: number; readonly grownShare: number } {
+function rootsOf(setup: PottedSetup, drinker: PlantWaterUse): { readonly putInL: number; readonly grownShare: number } {
   const index = setup.layers.findIndex((layer) => layer.role === 'main');
   const bounds = layerBounds(setup.layers)[index]!;
   const rootZoneL = volumeBetweenL(setup.pot, bounds.fromCm, bounds.toCm);
@@ -157,7 +157,7 @@ function rootsOf(setup: PottedSetup, drinker: Drinker): { readonly putInL: numbe
   };
 }
 
-export function potColumn(setup: PottedSetup, drinker: Drinker, mesh: Mesh = yearMesh): Column {
+export function potColumn(setup: PottedSetup, drinker: PlantWaterUse, mesh: Mesh = yearMesh): Column {
   const { pot } = setup;
   const roots = rootsOf(setup, drinker);
   const slices = slicesFromTop(setup, roots.grownShare, mesh);

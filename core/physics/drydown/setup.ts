@@ -67,7 +67,7 @@ export type Setup = PottedSetup | MountedSetup;
 export type Photosynthesis = 'CAM' | 'C3';
 
 /** How a plant drinks. */
-export interface Drinker {
+export interface PlantWaterUse {
   readonly leafAreaCm2: number;
   readonly photosynthesis: Photosynthesis;
   /** Solid volume of the roots inside the main layer, L. */

@@ -6,11 +6,11 @@ import { buildColumn } from './build';
 import { HOURS_PER_DAY, monthHours } from './dry-down';
 import { stepHour } from './hour';
 import { availableShare } from './root-zone';
-import type { Drinker, PottedSetup } from './setup';
+import type { PlantWaterUse, PottedSetup } from './setup';
 import { createState, evaporatedG, reservoirG, rootZoneC, takenUpG } from './state';
 import { wickFlowShare, wickRunOf } from './wick';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const air = (temperatureC: number, relativeHumidityPct: number, lightWattsPerM2 = 20): MonthDrying =>
   monthDrying(constantPlace({ temperatureC, relativeHumidityPct, airflow: 'still room', lightWattsPerM2 }), 0);
 

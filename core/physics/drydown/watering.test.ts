@@ -10,11 +10,11 @@ import { monthHours, wateredState } from './dry-down';
 import { stepHour } from './hour';
 import { availableShare, totalWaterG } from './root-zone';
 import { wateringHours } from './routine';
-import { type Drinker, type PottedSetup, wettabilityAtFirst } from './setup';
+import { type PlantWaterUse, type PottedSetup, wettabilityAtFirst } from './setup';
 import { cellWaterShare, createState, reservoirG } from './state';
 import { mistOf, rainOf, waterColumn, waterFromDry, wateringOf, wettedShare } from './watering';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const CAN = wateringOf('pour', 0);
 
 function filled(mediumId: string, potKindId = 'plastic-round', months = 0): PottedSetup {

@@ -7,7 +7,7 @@ import {
   type Column,
   type ColumnState,
   createState,
-  type Drinker,
+  type PlantWaterUse,
   monthHours,
   type PottedSetup,
   rainOf,
@@ -33,7 +33,7 @@ import {
   totalSalt,
 } from './salt';
 
-const drinker: Drinker = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
 const month = monthDrying(constantPlace({ temperatureC: 22, relativeHumidityPct: 50, airflow: 'still room' }), 0);
 const CAN = wateringOf('pour', 0);
 

@@ -6,7 +6,7 @@ import {
   buildColumn,
   type Column,
   createState,
-  type Drinker,
+  type PlantWaterUse,
   type PottedSetup,
   waterColumn,
   wateringOf,
@@ -14,7 +14,7 @@ import {
 import { crustGM2, freshSalt, moveSalt, saltWatering, totalSalt } from './salt';
 import { diffusedG, exchange, exchangeOf, neighboursOf } from './spreading';
 
-const drinker: Drinker = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
 
 function columnOf(mediumId: string, finer: number, potKindId = 'plastic-round'): Column {
   const pot = makePot(potKindId, 14);

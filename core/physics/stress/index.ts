@@ -19,7 +19,7 @@ export {
   type RegimeFigures,
   regimes,
 } from './regime';
-export { type RestCare, restCareOf, type RestKind, restKinds, rests } from './rest';
+export { type RestWatering, restWateringOf, type RestKind, restKinds, rests } from './rest';
 export { openShare, refillGH } from './drought';
 export { cold, heat } from './warmth';
 export {

@@ -65,7 +65,7 @@ export const rests: Readonly<Record<RestKind, { readonly [K in keyof RestFigures
 };
 
 /** How a plant is kept, and what it bears, in its months of rest. */
-export interface RestCare {
+export interface RestWatering {
   /** 0 = January. */
   readonly months: readonly number[];
   readonly regime: RegimeFigures;
@@ -74,7 +74,7 @@ export interface RestCare {
 }
 
 /** regime: of the plant in growth. */
-export function restCareOf(kind: RestKind, regime: RegimeFigures, months: readonly number[]): RestCare {
+export function restWateringOf(kind: RestKind, regime: RegimeFigures, months: readonly number[]): RestWatering {
   const { waterShare, thirstShare, lineShare, dryMindedShare, reserveTimes } = plain(rests[kind]);
   const resting: RegimeFigures = {
     ...regime,

@@ -5,7 +5,7 @@ import {
   buildCoarseColumn,
   buildColumn,
   buildYearColumn,
-  type Drinker,
+  type PlantWaterUse,
   type PottedSetup,
   rootZoneWater,
   type Routine,
@@ -16,7 +16,7 @@ import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../st
 import type { Care } from './kept-pot';
 import { sampleHealth, simulateYear } from './year';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const pot = makePot('plastic-round', 12);
 const every = (days: number): Routine => ({ kind: 'every', days });
 

@@ -1,13 +1,13 @@
 /** Nature has no cliffs: as an input moves finely, what a year does to a plant moves with it. */
 import { mediumById } from '../../catalogue/media';
 import { makePot } from '../../catalogue/vessels';
-import { buildYearColumn, type Drinker, type Layer, type PottedSetup, type Routine } from '../drydown';
+import { buildYearColumn, type PlantWaterUse, type Layer, type PottedSetup, type Routine } from '../drydown';
 import { constantPlace, yearDrying } from '../places';
 import { usualFeeding } from '../salt';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../stress';
 import { simulateYear, type YearReport } from './index';
 
-const drinker: Drinker = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
+const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
 const needs: RootNeeds = {
   regime: regimeFigures['wet-dry'],
   airNeed: 0.35,

@@ -3,7 +3,7 @@ import {
   type Column,
   type ColumnState,
   createState,
-  dailyThirstG,
+  dailyDemandG,
   type Holiday,
   rootZoneWater,
   type Routine,
@@ -17,7 +17,7 @@ import { type Feeding, freshSalt, type Salt } from '../salt';
 import {
   freshStrain,
   type Met,
-  type RestCare,
+  type RestWatering,
   type RootNeeds,
   type Strain,
   stressFigures,
@@ -33,7 +33,7 @@ export interface Care {
   /** Flushes the pot when its salts near what the plant bears. */
   readonly flushes: boolean;
   /** Its months of rest; null or absent where it has none. */
-  readonly rest?: RestCare | null;
+  readonly rest?: RestWatering | null;
 }
 
 /** Everything of one pot that goes through the year. */
@@ -106,7 +106,7 @@ export function potOf(column: Column, care: Care, needs: RootNeeds, lookHours: n
   const seasonOf = (own: RootNeeds, thirstShare: number, waterShare: number): Season => ({
     needs: own,
     ways: waysOf(own, zone, lookHours),
-    reserveG: own.regime.reserveDays * dailyThirstG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
+    reserveG: own.regime.reserveDays * dailyDemandG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
     thirstShare,
     waterShare,
   });

@@ -9,7 +9,7 @@ import {
   buildShownColumn,
   buildYearColumn,
   type Column,
-  type Drinker,
+  type PlantWaterUse,
   type PottedSetup,
 } from '../drydown';
 import { yearDrying } from '../places';
@@ -44,7 +44,7 @@ function movedByFinerCells(count: number): { readonly shown: readonly Moved[]; r
         const pot = makePot(potKindId, rimCm);
         const mix = [one, other].map((id) => ({ medium: mediumById(id), parts: 1 }));
         const setup: PottedSetup = { kind: 'pot', pot, layers: [{ role: 'main', mix, heightCm: pot.heightCm - 1 }] };
-        const drinker: Drinker = {
+        const drinker: PlantWaterUse = {
           leafAreaCm2: genus.leafAreaPerShootCm2,
           photosynthesis: genus.photosynthesis,
           rootVolumeL: 0.06,

@@ -1,13 +1,13 @@
 /** Months of rest: less water is given, less is wanted, and nothing is held against a plant that sleeps. */
 import { mediumById } from '../../catalogue/media';
 import { makePot } from '../../catalogue/vessels';
-import { buildYearColumn, type Drinker, type PottedSetup } from '../drydown';
+import { buildYearColumn, type PlantWaterUse, type PottedSetup } from '../drydown';
 import { constantPlace, yearDrying } from '../places';
 import { usualFeeding } from '../salt';
-import { regimeFigures, restCareOf, type RestKind, restKinds, type RootNeeds, warmthOf } from '../stress';
+import { regimeFigures, restWateringOf, type RestKind, restKinds, type RootNeeds, warmthOf } from '../stress';
 import { simulateYear } from '.';
 
-const drinker: Drinker = { leafAreaCm2: 500, photosynthesis: 'C3', rootVolumeL: 0.06, rootDiameterMm: 2 };
+const drinker: PlantWaterUse = { leafAreaCm2: 500, photosynthesis: 'C3', rootVolumeL: 0.06, rootDiameterMm: 2 };
 const room = yearDrying(constantPlace({ temperatureC: 20, relativeHumidityPct: 60, airflow: 'still room' }));
 const needs: RootNeeds = {
   regime: regimeFigures['wet-dry'],
@@ -22,7 +22,7 @@ function yearOf(kind: RestKind | null, months: readonly number[] = WINTER, days 
   const pot = makePot('plastic-round', 12);
   const mix = [{ medium: mediumById('bark-6-12'), parts: 1 }];
   const setup: PottedSetup = { kind: 'pot', pot, layers: [{ role: 'main', mix, heightCm: pot.heightCm - 1 }] };
-  const rest = kind === null ? null : restCareOf(kind, needs.regime, months);
+  const rest = kind === null ? null : restWateringOf(kind, needs.regime, months);
   const feeding = usualFeeding(false);
   return simulateYear(
     buildYearColumn(setup, drinker),
@@ -50,7 +50,7 @@ test.each([
 test('a leafless plant without water does not suffer drought; the same plant in leaf would', () => {
   const drought = (kind: RestKind) => Math.max(...WINTER.map((month) => yearOf(kind).months[month]!.stress.drought));
   expect(drought('leafless and dry')).toBeLessThan(0.02);
-  const away = { ...restCareOf('leafless and dry', needs.regime, WINTER), regime: needs.regime, thirstShare: 1 };
+  const away = { ...restWateringOf('leafless and dry', needs.regime, WINTER), regime: needs.regime, thirstShare: 1 };
   const inLeaf = simulateYear(
     buildYearColumn(
       {

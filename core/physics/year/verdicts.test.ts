@@ -8,7 +8,7 @@ import { demoPlaces } from '../../catalogue/places';
 import { makeMount, makePot } from '../../catalogue/vessels';
 import {
   buildShownColumn,
-  type Drinker,
+  type PlantWaterUse,
   type MountedSetup,
   type PottedSetup,
   type Routine,
@@ -69,7 +69,7 @@ const soaked = (days: number): Routine => ({ kind: 'every', days, way: 'soak', s
 
 function yearOf(scene: Scene): YearReport {
   const genus = genusById(scene.genus);
-  const drinker: Drinker = {
+  const drinker: PlantWaterUse = {
     leafAreaCm2: scene.leafAreaCm2 ?? genus.leafAreaPerShootCm2,
     photosynthesis: genus.photosynthesis,
     rootVolumeL: scene.rootVolumeL ?? 0.08,

@@ -2,8 +2,8 @@
 import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { demoPlaces, genusById, type PlanCase } from '@core';
-import { recordCare } from '../../records/journal/record-done';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { recordQuick } from '../../records/journal/record-quick';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import { keepEntry, saveDay } from '../../records/days/repository';
 import { dayEntryInputSchema, savedDaySchema } from '../../records/days/schemas';
 import { correctEvent } from '../../records/journal/correct';
@@ -11,10 +11,11 @@ import { correctionSchema } from '../../records/journal/correct-schemas';
 import { setEventHidden } from '../../records/journal/hide';
 import { recordInspection, recordPotting } from '../../records/journal/record';
 import { inspectionInputSchema, pottingInputSchema } from '../../records/journal/schemas';
-import { listIntakes, setIntakeUndone, takeInList } from '../lists/take-in';
+import { listIntakes, setIntakeUndone } from '../../records/intakes/repository';
+import { takeInList } from '../lists/take-in';
 import { listInputSchema } from '../lists/schemas';
-import { changeOwn, saveOwn } from '../../records/library/repository';
-import { ownSchemas } from '../../records/library/schemas';
+import { changeLibraryItem, saveLibraryItem } from '../../records/library/repository';
+import { librarySchemas } from '../../records/library/schemas';
 import { digestOfSent, keepPhoto } from '../../records/photos/repository';
 import { readPicture } from '../../records/photos/picture';
 import { savePlace } from '../../records/places/repository';
@@ -86,7 +87,7 @@ async function fillCollection(): Promise<string> {
     happenedOn: '2025-05-01',
     details: { felt: 'dry', note: 'a "quoted" word' },
   };
-  await recordCare(em(), scope, careInputSchema.parse(care));
+  await recordQuick(em(), scope, quickInputSchema.parse(care));
   await addPlant(
     em(),
     scope,
@@ -103,10 +104,10 @@ async function fillCollection(): Promise<string> {
   const { version } = (await plantLog(em(), scope, id))!;
   await changeFacts(em(), scope, id, plantFactsSchema.parse({ name: 'Öncidium “Ø”', tagNumber: '9' }), version);
   const medium = { name: 'Sieved', likeId: 'bark-6-12' } as const;
-  const own = await saveOwn(em(), scope, 'medium', medium);
-  await changeOwn(em(), scope, 'medium', own.id, { ...medium, name: 'Sieved twice' }, 1);
+  const own = await saveLibraryItem(em(), scope, 'medium', medium);
+  await changeLibraryItem(em(), scope, 'medium', own.id, { ...medium, name: 'Sieved twice' }, 1);
   const { id: _id, ...traits } = genusById('vanda');
-  await saveOwn(em(), scope, 'genus', ownSchemas.genus.parse({ ...traits, name: 'Mine' }));
+  await saveLibraryItem(em(), scope, 'genus', librarySchemas.genus.parse({ ...traits, name: 'Mine' }));
   await savePlace(em(), scope, { ...demoPlaces[0]!, id: randomUUID(), name: 'My sill' }, null);
   const dayId = randomUUID();
   const day = { on: '2027-03-06', hours: 3, plants: [{ id, name: 'Öncidium', case: planCase, setup: spec }] };
@@ -139,7 +140,7 @@ const read = async (text: string, more: object = {}) =>
   readArchive(em(), scope, pieces(text), { name: 'test.json', isTrial: false, idempotencyKey: randomUUID(), ...more });
 
 async function wipe(): Promise<void> {
-  await em().execute(`delete from plant_now where collection_id = ?`, [scope.collectionId]);
+  await em().execute(`delete from plant_state where collection_id = ?`, [scope.collectionId]);
   for (const name of [...sectionNames].reverse()) {
     const { table, parent, hasCollection } = sections[name];
     const whose = hasCollection

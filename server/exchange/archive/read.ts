@@ -8,7 +8,7 @@ import { JSONParser } from '@streamparser/json';
 import { GrowersCollection } from '../../records/collections/entity';
 import { Intake } from '../../records/intakes/entity';
 import type { Scope } from '../../records/collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { livesChanged } from '../../records/changes/lives';
 import {
   ARCHIVE_FORMAT,
   ARCHIVE_VERSION,
@@ -188,7 +188,7 @@ async function takeIn(
   }
   const changed = [...new Set([...reading.addedPlantIds, ...reading.touchedPlantIds])];
   for (let from = 0; from < changed.length; from += PLANTS_AT_ONCE) {
-    await refreshStandings(em, changed.slice(from, from + PLANTS_AT_ONCE));
+    await livesChanged(em, changed.slice(from, from + PLANTS_AT_ONCE));
   }
   const intakeId = reading.addedPlantIds.length > 0 ? randomUUID() : null;
   if (intakeId !== null) {

@@ -5,7 +5,7 @@
 import * as z from 'zod';
 import { stockEntryKinds } from '@core';
 import { eventKinds } from '../../records/journal/schemas';
-import { ownKinds } from '../../records/library/schemas';
+import { libraryKinds } from '../../records/library/schemas';
 import { plantFlags } from '../../records/plants/facts-schemas';
 
 export const ARCHIVE_FORMAT = 'tender-cairn archive';
@@ -32,7 +32,7 @@ const place = z.strictObject({
 
 const ownItem = z.strictObject({
   id,
-  kind: z.enum(ownKinds),
+  kind: z.enum(libraryKinds),
   name: text(120),
   data: json,
   dataVersion: count,

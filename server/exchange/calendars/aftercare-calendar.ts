@@ -4,18 +4,18 @@
  */
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 import { dayNumber, dayOf } from '@core';
-import type { PlantNursing } from '../../projections/aftercare/schemas';
+import type { PlantAftercare } from '../../projections/aftercare/schemas';
 
 const PRODUCT = 'tender-cairn/nursing';
 
 const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown as DateArray;
 
 /** What a step is called, and what is done. */
-export type SaysStep = (task: PlantNursing) => { readonly title: string; readonly description: string };
+export type SaysStep = (task: PlantAftercare) => { readonly title: string; readonly description: string };
 
 const eventOf =
   (origin: string, sequence: number, says: SaysStep) =>
-  (task: PlantNursing): EventAttributes => {
+  (task: PlantAftercare): EventAttributes => {
     const { id, plantId, placeName, dueOn, state } = task;
     return {
       uid: `${id}@tender-cairn`,
@@ -32,7 +32,7 @@ const eventOf =
   };
 
 /** sequence: grows with every writing, so that a later file counts for more. Throws where a step cannot be written. */
-export function calendarOf(tasks: readonly PlantNursing[], origin: string, sequence: number, says: SaysStep): string {
+export function calendarOf(tasks: readonly PlantAftercare[], origin: string, sequence: number, says: SaysStep): string {
   const { error, value } = createEvents(tasks.map(eventOf(origin, sequence, says)), {
     calName: 'After potting',
     productId: PRODUCT,

@@ -2,10 +2,11 @@
 import { randomUUID } from 'node:crypto';
 import { setPlantHidden, plantLog } from '../../projections/plants/plant-log';
 import { listPlants } from '../../projections/plants/list';
-import { wishIn } from '../../projections/plants/list-query';
+import { listQueryIn } from '../../projections/plants/list-query';
 import type { Scope } from '../../records/collections/scope';
 import { testDatabase } from '../../testing/database';
-import { listIntakes, setIntakeUndone, takeInList } from './take-in';
+import { listIntakes, setIntakeUndone } from '../../records/intakes/repository';
+import { takeInList } from './take-in';
 import { type ListInput, listInputSchema } from './schemas';
 
 const database = testDatabase();
@@ -18,12 +19,13 @@ beforeEach(async () => {
 const plant = (name: string, more: object = {}) => ({ facts: { name }, genusId: 'vanda', place: 0, ...more });
 const listOf = (plants: readonly object[], more: object = {}): ListInput =>
   listInputSchema.parse({ name: 'mine.csv', takenInOn: '2026-11-27', places: ['heated-flat'], plants, ...more });
-const shown = async (which = 'all') => listPlants(em(), scope, wishIn(new URLSearchParams({ which, limit: '200' })));
+const shown = async (which = 'all') =>
+  listPlants(em(), scope, listQueryIn(new URLSearchParams({ which, limit: '200' })));
 const counts = async () => {
   const [row] = await em().execute<[{ plants: number; events: number; now: number }]>(
     `select (select count(*)::int from plant where collection_id = ?) as plants,
       (select count(*)::int from event where collection_id = ?) as events,
-      (select count(*)::int from plant_now where collection_id = ?) as now`,
+      (select count(*)::int from plant_state where collection_id = ?) as now`,
     [scope.collectionId, scope.collectionId, scope.collectionId],
   );
   return row;

@@ -1,7 +1,7 @@
 /** A grower's own list of plants, settled in the browser and taken in whole. Shared with the screens. */
 import * as z from 'zod';
 import { demoPlaces, faultCode, genusIds, mediumIds, oneOf, placeOrIdSchema, textOf } from '@core';
-import { waysToLeave } from '../../records/journal/done-entry-schemas';
+import { waysToLeave } from '../../records/journal/quick-entry-schemas';
 import { plantFactsSchema } from '../../records/plants/facts-schemas';
 
 export const MOST_PLANTS_OF_A_LIST = 5000;
@@ -48,18 +48,3 @@ export type ListInput = z.infer<typeof listInputSchema>;
 
 export const takenInSchema = z.object({ id: z.uuid(), plants: z.number() });
 export type TakenIn = z.infer<typeof takenInSchema>;
-
-/** What was taken in, newest first: each can be undone as one. */
-export const intakesSchema = z.object({
-  intakes: z.array(
-    z.object({
-      id: z.uuid(),
-      kind: z.enum(['list', 'archive']),
-      name: z.string(),
-      takenInAt: z.iso.datetime(),
-      plants: z.number(),
-      undoneAt: z.iso.datetime().nullable(),
-    }),
-  ),
-});
-export type Intakes = z.infer<typeof intakesSchema>;

@@ -1,19 +1,18 @@
 /** Taking in a whole list: all of it or nothing, once, and undone as one. */
 import { randomUUID } from 'node:crypto';
-import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { DAYS_PER_YEAR, dayNumber, type PlanCase, ranges } from '@core';
-import type { CareKind } from '../../records/journal/done-entry-schemas';
-import { newCare } from '../../records/journal/new-entry';
+import type { QuickKind } from '../../records/journal/quick-entry-schemas';
+import { newQuick } from '../../records/journal/new-entry';
 import { GrowersCollection } from '../../records/collections/entity';
 import { newPlant } from '../../records/journal/record';
-import { Plant, type PlantRow } from '../../records/plants/entity';
+import type { PlantRow } from '../../records/plants/entity';
 import type { Scope } from '../../records/collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { livesChanged } from '../../records/changes/lives';
+import { writeOnce } from '../../runtime/database/write-once';
 import { Intake } from '../../records/intakes/entity';
-import type { Intakes, ListInput, TakenIn } from './schemas';
+import type { ListInput, TakenIn } from './schemas';
 
-const MOST_INTAKES = 50;
 /** So many plants are written at a time. */
 const PLANTS_AT_ONCE = 500;
 
@@ -26,17 +25,11 @@ async function takenUnder(em: EntityManager, scope: Scope, idempotencyKey: strin
 
 export async function takeInList(em: EntityManager, scope: Scope, input: ListInput): Promise<ListTaken> {
   const key = input.idempotencyKey ?? randomUUID();
-  try {
-    return await em.transactional(
-      async (inside) => (await takenUnder(inside, scope, key)) ?? (await takeIn(inside, scope, key, input)),
-    );
-  } catch (error) {
-    // Two taps at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    const known = await takenUnder(em.fork(), scope, key);
-    if (!known) throw error;
-    return known;
-  }
+  return writeOnce(
+    em,
+    (reading) => takenUnder(reading, scope, key),
+    (inside) => takeIn(inside, scope, key, input),
+  );
 }
 
 type Listed = ListInput['plants'][number];
@@ -61,8 +54,8 @@ async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListI
   const id = randomUUID();
   const plantIds: string[] = [];
   let written = 0;
-  const write = (plant: PlantRow, kind: CareKind, happenedOn: string, data: object) => {
-    newCare(em, scope, { plant, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: id });
+  const write = (plant: PlantRow, kind: QuickKind, happenedOn: string, data: object) => {
+    newQuick(em, scope, { plant, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: id });
     written += 1;
   };
   for (let from = 0; from < input.plants.length; from += PLANTS_AT_ONCE) {
@@ -76,7 +69,7 @@ async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListI
       if (listed.left !== undefined) write(plant, 'left', listed.left.on, { how: listed.left.how });
     }
     await em.flush();
-    await refreshStandings(em, plantIds.slice(from));
+    await livesChanged(em, plantIds.slice(from));
     // What is written need not be held.
     em.clear();
   }
@@ -92,48 +85,4 @@ async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListI
   });
   await em.flush();
   return { status: 'taken in', id, plants: plantIds.length };
-}
-
-export async function listIntakes(em: EntityManager, scope: Scope): Promise<Intakes> {
-  const rows = await em.find(
-    Intake,
-    { collection: scope.collectionId },
-    { orderBy: { takenInAt: 'desc' }, limit: MOST_INTAKES },
-  );
-  return {
-    intakes: rows.map(({ id, kind, name, takenInAt, plantIds, undoneAt }) => ({
-      id,
-      kind: kind as Intakes['intakes'][number]['kind'],
-      name,
-      takenInAt: takenInAt.toISOString(),
-      plants: plantIds.length,
-      undoneAt: undoneAt?.toISOString() ?? null,
-    })),
-  };
-}
-
-/**
- * Puts away the plants that came with it, or brings back those that were put away with it: what the grower put away alone
- * stays away. false where there is no such intake.
- */
-export async function setIntakeUndone(
-  em: EntityManager,
-  scope: Scope,
-  id: string,
-  undoneAt: Date | null,
-): Promise<boolean> {
-  return em.transactional(async (inside) => {
-    const intake = await inside.findOne(
-      Intake,
-      { id, collection: scope.collectionId },
-      { lockMode: LockMode.PESSIMISTIC_WRITE },
-    );
-    if (!intake) return false;
-    const { undoneAt: before, plantIds } = intake;
-    if ((before === null) === (undoneAt === null)) return true;
-    const ofIntake = { id: { $in: plantIds }, collection: scope.collectionId };
-    await inside.nativeUpdate(Plant, { ...ofIntake, deletedAt: before }, { deletedAt: undoneAt });
-    intake.undoneAt = undoneAt;
-    return true;
-  });
 }

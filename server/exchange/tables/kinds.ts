@@ -5,14 +5,14 @@ export const isTableKind = (kind: string): kind is TableKind => (tableKinds as r
 
 /** The headings are those that a list is recognised by when it is taken in again. */
 const plants = `select plant.tag_number as tag, plant.name, genus.name as kind, plant.parentage, plant.source,
-    plant.acquired_on::text as "acquired on", plant_now.place_name as place, plant.spot as "where there",
-    coalesce(plant_now.medium_name, medium.name) as medium, plant_now.in_medium_since::text as "in it since",
-    plant_now.title as "potted in", plant_now.watered_on::text as "watered on",
-    plant_now.looked_over_on::text as "looked over on", plant.flag as mark, plant_now.left_on::text as "left on",
-    plant_now.left_how as "left how"
-  from plant left join plant_now on plant_now.plant_id = plant.id
+    plant.acquired_on::text as "acquired on", plant_state.place_name as place, plant.spot as "where there",
+    coalesce(plant_state.medium_name, medium.name) as medium, plant_state.in_medium_since::text as "in it since",
+    plant_state.title as "potted in", plant_state.watered_on::text as "watered on",
+    plant_state.looked_over_on::text as "looked over on", plant.flag as mark, plant_state.left_on::text as "left on",
+    plant_state.left_how as "left how"
+  from plant left join plant_state on plant_state.plant_id = plant.id
   left join jsonb_to_recordset(?::jsonb) as genus(id text, name text) on genus.id = plant.genus_id
-  left join jsonb_to_recordset(?::jsonb) as medium(id text, name text) on medium.id = plant_now.medium_id
+  left join jsonb_to_recordset(?::jsonb) as medium(id text, name text) on medium.id = plant_state.medium_id
   where plant.collection_id = ? and plant.deleted_at is null order by plant.name, plant.id`;
 
 const events = `select event.happened_on::text as day, event.kind as what, plant.name as plant, plant.tag_number as tag,

@@ -2,8 +2,8 @@
 import Papa from 'papaparse';
 import { demoPlaces, type PlanCase, readPlantTable } from '@core';
 import { randomUUID } from 'node:crypto';
-import { recordCare } from '../../records/journal/record-done';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { recordQuick } from '../../records/journal/record-quick';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import { recordPotting } from '../../records/journal/record';
 import { pottingInputSchema } from '../../records/journal/schemas';
 import { savePlace } from '../../records/places/repository';
@@ -47,7 +47,7 @@ async function onePlant(): Promise<string> {
     { kind: 'watered', happenedOn: '2026-05-01', details: { felt: 'dry', note: 'two\nlines' } },
     { kind: 'weighed', happenedOn: '2026-05-02', details: { weightG: 432.5 } },
   ];
-  for (const one of done) await recordCare(em(), scope, careInputSchema.parse({ ...one, plantIds: [id] }));
+  for (const one of done) await recordQuick(em(), scope, quickInputSchema.parse({ ...one, plantIds: [id] }));
   return id;
 }
 

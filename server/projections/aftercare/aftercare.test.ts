@@ -2,9 +2,9 @@
 import { randomUUID } from 'node:crypto';
 import ICAL from 'ical.js';
 import type { PlanCase } from '@core';
-import { nursingNames, nursingSentence } from '@core/words';
-import { recordCare } from '../../records/journal/record-done';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { aftercareNames, aftercareSentence } from '@core/words';
+import { recordQuick } from '../../records/journal/record-quick';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import type { Pool } from '../../runtime/worker-pool/pool';
 import * as worker from '../../runtime/worker-pool/worker';
 import { workOutOutlooks } from '../due/outlooks';
@@ -15,7 +15,7 @@ import { plantLog } from '../plants/plant-log';
 import type { Scope } from '../../records/collections/scope';
 import { testDatabase } from '../../testing/database';
 import { calendarOf, type SaysStep } from '../../exchange/calendars/aftercare-calendar';
-import { nursingList } from './repository';
+import { listAftercare } from './repository';
 
 const database = testDatabase();
 const em = () => database.em();
@@ -45,17 +45,21 @@ const spec = {
 
 beforeEach(async () => {
   scope = await database.freshScope();
-  const input = pottingInputSchema.parse({ plantName: 'Nursed', pottedOn: '2027-04-01', planCase, spec });
+  const input = pottingInputSchema.parse({ plantName: 'FollowedPotting', pottedOn: '2027-04-01', planCase, spec });
   const potted = await recordPotting(em(), scope, input, 'Bark');
   plantId = 'plantId' in potted ? potted.plantId : '';
   pottingId = (await plantLog(em(), scope, plantId))!.pottings[0]!.id;
   await workOutOutlooks(em, pool, scope);
 });
 
-const tasks = async (today: string) => (await nursingList(em(), scope, today)).tasks;
+const tasks = async (today: string) => (await listAftercare(em(), scope, today)).tasks;
 const stateOf = async (kind: string, today = '2027-04-20') => (await tasks(today)).find((task) => task.kind === kind)!;
 const care = async (kind: string, happenedOn: string, details: object = {}) => {
-  const kept = await recordCare(em(), scope, careInputSchema.parse({ kind, plantIds: [plantId], happenedOn, details }));
+  const kept = await recordQuick(
+    em(),
+    scope,
+    quickInputSchema.parse({ kind, plantIds: [plantId], happenedOn, details }),
+  );
   if (!('batchId' in kept)) throw new Error(kept.status);
   return kept.batchId;
 };
@@ -94,7 +98,14 @@ test('what is written down anyway settles its step; the rest is done or skipped 
 test('a new potting begins anew: what was done after the one before does not count', async () => {
   await nursed('tug', '2027-05-01');
   const { version } = (await plantLog(em(), scope, plantId))!;
-  const again = { plantId, plantVersion: version, plantName: 'Nursed', pottedOn: '2027-06-01', planCase, spec };
+  const again = {
+    plantId,
+    plantVersion: version,
+    plantName: 'FollowedPotting',
+    pottedOn: '2027-06-01',
+    planCase,
+    spec,
+  };
   await recordPotting(em(), scope, pottingInputSchema.parse(again), 'Bark');
   await workOutOutlooks(em, pool, scope);
   expect(await stateOf('tug', '2027-06-02')).toMatchObject({ state: 'open', dueOn: '2027-06-29' });
@@ -107,8 +118,8 @@ test('only plants that are here, and were potted in the last months', async () =
 });
 
 const says: SaysStep = ({ plantName, kind, ppm }) => ({
-  title: `${plantName}: ${nursingNames[kind].toLowerCase()}`,
-  description: nursingSentence({ kind, ppm }),
+  title: `${plantName}: ${aftercareNames[kind].toLowerCase()}`,
+  description: aftercareSentence({ kind, ppm }),
 });
 
 describe('the calendar, read by another program', () => {
@@ -117,7 +128,7 @@ describe('the calendar, read by another program', () => {
 
   test('each step is a day’s event; taken in again it is the same event, with what changed', async () => {
     const first = read(calendarOf(await tasks('2027-04-01'), 'http://127.0.0.1:3210', 1, says));
-    expect(first.map(({ summary }) => summary)).toContain('Nursed: tug it gently');
+    expect(first.map(({ summary }) => summary)).toContain('FollowedPotting: tug it gently');
     const tug = first.find(({ summary }) => summary.includes('tug'))!;
     expect(tug.startDate.toString()).toBe('2027-04-29');
     expect(tug.startDate.isDate).toBe(true);

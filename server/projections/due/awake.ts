@@ -5,6 +5,6 @@ declare global {
   var tenderCairnOutlooks: { running: Promise<void> | null; isWanted: boolean } | undefined;
 }
 
-export function keepOutlooks(): void {
+export function workOnOutlooks(): void {
   globalThis.tenderCairnOutlooks ??= { running: null, isWanted: false };
 }

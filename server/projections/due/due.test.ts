@@ -1,9 +1,9 @@
 /** What is due over a whole collection, and what is worked out behind it. */
 import type { Outlook, PlanCase } from '@core';
 import { makePlan } from '@core/testing';
-import { recordCare } from '../../records/journal/record-done';
+import { recordQuick } from '../../records/journal/record-quick';
 import { setBatchHidden } from '../../records/journal/hide';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import type { Pool } from '../../runtime/worker-pool/pool';
 import * as worker from '../../runtime/worker-pool/worker';
 import { recordInspection, recordPotting } from '../../records/journal/record';
@@ -13,7 +13,7 @@ import type { Scope } from '../../records/collections/scope';
 import { testDatabase } from '../../testing/database';
 import { workOutOutlooks } from './outlooks';
 import { listPlants } from '../plants/list';
-import { wishIn } from '../plants/list-query';
+import { listQueryIn } from '../plants/list-query';
 import { dueList } from './repository';
 import { dueListSchema } from './schemas';
 
@@ -47,10 +47,10 @@ async function pot(plantName: string, pottedOn: string, change: Partial<PlanCase
   return 'plantId' in recorded ? recorded.plantId : '';
 }
 const care = (plantId: string, kind: string, happenedOn: string, details: object = {}) =>
-  recordCare(em(), scope, careInputSchema.parse({ kind, happenedOn, plantIds: [plantId], details }));
+  recordQuick(em(), scope, quickInputSchema.parse({ kind, happenedOn, plantIds: [plantId], details }));
 const outlookOf = async (plantId: string) => {
   const [row] = await em().execute<[{ outlook: Outlook | null; is_new: boolean }]>(
-    'select outlook, outlook_of is not distinct from outlook_key as is_new from plant_now where plant_id = ?',
+    'select outlook, outlook_of is not distinct from outlook_key as is_new from plant_state where plant_id = ?',
     [plantId],
   );
   return row;
@@ -206,7 +206,7 @@ describe('the list', () => {
 
   test('the list of plants can be narrowed to those that are due', async () => {
     const due = async (sort: string) =>
-      (await listPlants(em(), scope, wishIn(new URLSearchParams({ due: sort, limit: '200' })), TODAY)).plants.map(
+      (await listPlants(em(), scope, listQueryIn(new URLSearchParams({ due: sort, limit: '200' })), TODAY)).plants.map(
         ({ id }) => id,
       );
     const told = await dueList(em(), scope, TODAY);
@@ -214,7 +214,7 @@ describe('the list', () => {
     expect((await due('water')).sort()).toEqual(told.water.map(({ plantId }) => plantId).sort());
     const any = new Set(await due('any'));
     for (const sort of ['repot', 'flush', 'look']) expect((await due(sort)).filter((id) => !any.has(id))).toEqual([]);
-    expect(wishIn(new URLSearchParams({ due: 'spaceship' })).due).toBeNull();
+    expect(listQueryIn(new URLSearchParams({ due: 'spaceship' })).due).toBeNull();
   });
 
   test('what is held tells what stands there: after a change, a leaving, an undo, another day', async () => {
@@ -227,7 +227,7 @@ describe('the list', () => {
     };
     const before = await fresh();
     const [one] = before.plants;
-    const left = await recordCare(em(), scope, {
+    const left = await recordQuick(em(), scope, {
       kind: 'left',
       plantIds: [one!.plantId],
       happenedOn: TODAY,

@@ -7,7 +7,7 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { type Need, needsOf } from '@core';
 import type { Scope } from '../../records/collections/scope';
 import type { Planned } from './schemas';
-import { type StandingRow, standingColumns, standingsOf, waterNextOf, type WaterNext } from './state-row';
+import { type StateRow, stateColumns, stateOf, waterNextOf, type WaterNext } from './state-row';
 
 /** Who it is, for a list. */
 export interface Told {
@@ -28,22 +28,22 @@ export interface Judged {
   readonly next: WaterNext | null;
 }
 
-type Row = Told & StandingRow;
+type Row = Told & StateRow;
 
-const MARK = `plant.xmin::text || '.' || plant_now.xmin::text`;
+const MARK = `plant.xmin::text || '.' || plant_state.xmin::text`;
 
-const isHere = `plant.collection_id = ? and plant.deleted_at is null and plant_now.left_on is null`;
+const isHere = `plant.collection_id = ? and plant.deleted_at is null and plant_state.left_on is null`;
 
-const marksSql = `select plant.id, ${MARK} as mark from plant join plant_now on plant_now.plant_id = plant.id where ${isHere}`;
+const marksSql = `select plant.id, ${MARK} as mark from plant join plant_state on plant_state.plant_id = plant.id where ${isHere}`;
 
 const rowsOf = (which: string): string => `
-  select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.spot, plant_now.place_name, plant_now.planned, ${MARK} as mark,
-    plant_now.outlook_of is not distinct from plant_now.outlook_key as is_reckoned, ${standingColumns}
-  from plant join plant_now on plant_now.plant_id = plant.id
+  select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.spot, plant_state.place_name, plant_state.planned, ${MARK} as mark,
+    plant_state.outlook_of is not distinct from plant_state.outlook_key as is_reckoned, ${stateColumns}
+  from plant join plant_state on plant_state.plant_id = plant.id
   where plant.collection_id = ? and plant.deleted_at is null and ${which}`;
 
-const ofAll = rowsOf('plant_now.left_on is null');
-const ofSome = rowsOf('plant_now.left_on is null and plant.id = any(?::uuid[])');
+const ofAll = rowsOf('plant_state.left_on is null');
+const ofSome = rowsOf('plant_state.left_on is null and plant.id = any(?::uuid[])');
 const ofOne = rowsOf('plant.id = ?');
 
 /** Only what is shown is held: outlooks are many times as long. */
@@ -51,7 +51,7 @@ function judged(row: Row, today: string): Judged {
   const { id, name, genus_id, tag_number, place_name, spot, watered_on, planned, is_reckoned } = row;
   return {
     row: { id, name, genus_id, tag_number, place_name, spot, watered_on, planned, is_reckoned },
-    needs: needsOf(standingsOf(row), today),
+    needs: needsOf(stateOf(row), today),
     next: waterNextOf(row),
   };
 }

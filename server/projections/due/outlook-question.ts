@@ -11,17 +11,12 @@ import {
   upgraded,
 } from '@core';
 import * as z from 'zod';
+import type { OutlookQuestion } from '../../runtime/worker-pool/worker';
 import type { PottingEntry } from '../../records/journal/entry-schemas';
 import { lifeOf } from '../../records/journal/record';
 import { Plant } from '../../records/plants/entity';
-import { planCaseSchema } from '../../records/collections/plan-schemas';
+import { planCaseSchema } from '../../records/plants/case-schemas';
 import type { Scope } from '../../records/collections/scope';
-
-export interface OutlookQuestion {
-  readonly planCase: PlanCase;
-  /** null where it is not on record what it was potted in. */
-  readonly spec: SetupSpec | null;
-}
 
 const readCase = (raw: unknown, version: number): PlanCase | null => {
   const current = upgraded(raw, version, questionVersions);

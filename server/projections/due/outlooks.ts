@@ -16,12 +16,12 @@ interface StaleRow {
 
 /** Those on top are looked at first: what was just changed by somebody who looks at it. */
 const stale = `
-  select plant_id, collection_id, outlook_key from plant_now
+  select plant_id, collection_id, outlook_key from plant_state
   where outlook_of is distinct from outlook_key and plant_id <> all(?::uuid[])
     and (?::uuid is null or collection_id = ?)
   order by left_on is not null, plant_id limit 20`;
 
-const keep = `update plant_now set outlook = ?::json, outlook_of = ? where plant_id = ? and outlook_key = ?`;
+const keep = `update plant_state set outlook = ?::json, outlook_of = ? where plant_id = ? and outlook_key = ?`;
 
 /** Nobody waits for it: it may be given up with the process, never by a client. */
 const forNobody = new AbortController().signal;

@@ -2,7 +2,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { dayNumber, dayOf, firstNeed, type Need, nextMonth, urgencyOf } from '@core';
 import type { Scope } from '../../records/collections/scope';
-import type { DueList, DuePlant, PlannedPlant, SpanAhead, ThirstyPlant } from './schemas';
+import type { DueList, DuePlant, PlannedPlant, SpanAhead, PlantToWater } from './schemas';
 import { type Judged, judgedPlant, judgedPlants, type Told } from './judged';
 import { type Sort, sortOf } from './sorts';
 import type { WaterNext } from './state-row';
@@ -109,7 +109,7 @@ function duePlants(judged: readonly Judged[]): { readonly shown: DuePlant[]; rea
 /** A need less urgent than this is not named beside another. */
 const WORTH_NAMING = 0.15;
 
-function thirsty(judged: readonly Judged[], today: string): ThirstyPlant[] {
+function thirsty(judged: readonly Judged[], today: string): PlantToWater[] {
   return judged
     .flatMap(({ row, next }) => (next !== null && next.on <= today ? [{ row, next }] : []))
     .sort((a, b) => inOrder(a.next.on, b.next.on) || inOrder(a.row.name, b.row.name))

@@ -53,7 +53,7 @@ export const thirstyPlantSchema = z.object({
   waterOn: z.string(),
   days: z.number(),
 });
-export type ThirstyPlant = z.infer<typeof thirstyPlantSchema>;
+export type PlantToWater = z.infer<typeof thirstyPlantSchema>;
 
 /** What comes in a week or a month that begins on a day, by place. */
 export const spanAheadSchema = z.object({
@@ -78,3 +78,7 @@ export const dueListSchema = z.object({
   reckoning: z.number(),
 });
 export type DueList = z.infer<typeof dueListSchema>;
+
+/** What a plant can need by now. */
+export const dueSorts = ['any', 'repot', 'flush', 'look', 'water'] as const;
+export type DueSort = (typeof dueSorts)[number];

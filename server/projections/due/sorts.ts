@@ -1,7 +1,7 @@
 /** What is to be done about a need: a new pot, a flush, a look; and which plants have one by now. */
 import { firstNeed, type NeedKind } from '@core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import type { DueSort } from '../plants/schemas';
+import type { DueSort } from './schemas';
 import type { Scope } from '../../records/collections/scope';
 import { type Judged, judgedPlants } from './judged';
 

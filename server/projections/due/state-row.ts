@@ -1,4 +1,4 @@
-/** A row of plant_now as the core asks for it. */
+/** A row of plant_state as the core asks for it. */
 import {
   conditionSeen,
   type Inspection,
@@ -8,30 +8,30 @@ import {
   type Outlook,
   ownFactorOf,
   type Seen,
-  type Standings,
+  type PlantState,
   type Felt,
 } from '@core';
 
-export interface StandingRow {
+export interface StateRow {
   readonly in_medium_since: string | null;
   readonly on_record_since: string;
   readonly watered_on: string | null;
   readonly flushed_on: string | null;
   readonly treated_on: string | null;
   readonly seen: (Inspection & { readonly on: string }) | null;
-  readonly waits: Standings['waits'];
+  readonly waits: PlantState['waits'];
   /** null for none: of thousands of rows most have none. */
   readonly put_off: readonly { readonly need: string; readonly until: string }[] | null;
   readonly felt: readonly { readonly felt: Felt; readonly on: string; readonly afterDays: number }[] | null;
   readonly outlook: Outlook | null;
 }
 
-/** The columns of such a row, from plant and plant_now. */
-export const standingColumns = `plant_now.in_medium_since::text, plant.created_at::date::text as on_record_since,
-  plant_now.watered_on::text, plant_now.flushed_on::text, plant_now.treated_on::text, plant_now.seen, plant_now.waits,
-  plant_now.put_off, plant_now.felt, plant_now.outlook`;
+/** The columns of such a row, from plant and plant_state. */
+export const stateColumns = `plant_state.in_medium_since::text, plant.created_at::date::text as on_record_since,
+  plant_state.watered_on::text, plant_state.flushed_on::text, plant_state.treated_on::text, plant_state.seen, plant_state.waits,
+  plant_state.put_off, plant_state.felt, plant_state.outlook`;
 
-function seenOf(seen: StandingRow['seen']): Seen | null {
+function seenOf(seen: StateRow['seen']): Seen | null {
   if (seen === null) return null;
   return {
     on: seen.on,
@@ -47,7 +47,7 @@ function seenOf(seen: StandingRow['seen']): Seen | null {
 
 const isNeed = (kind: string): kind is NeedKind => (needKinds as readonly string[]).includes(kind);
 
-export const standingsOf = (row: StandingRow): Standings => ({
+export const stateOf = (row: StateRow): PlantState => ({
   inMediumSince: row.in_medium_since,
   onRecordSince: row.on_record_since,
   outlook: row.outlook,
@@ -66,7 +66,7 @@ export interface WaterNext {
 }
 
 /** null for a plant of which no watering is written down, or no days are reckoned. */
-export function waterNextOf({ watered_on: wateredOn, outlook, felt }: StandingRow): WaterNext | null {
+export function waterNextOf({ watered_on: wateredOn, outlook, felt }: StateRow): WaterNext | null {
   const waterDays = outlook?.waterDays ?? null;
   if (wateredOn === null || waterDays === null) return null;
   const findings = (felt ?? []).map((one) => ({

@@ -1,7 +1,7 @@
 /** What the record says, over a real database: beds by their ends, plant-years by their places, and what changed lately. */
 import type { PlanCase } from '@core';
-import { recordCare } from '../../records/journal/record-done';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { recordQuick } from '../../records/journal/record-quick';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import { setEventHidden } from '../../records/journal/hide';
 import { recordInspection, recordPotting } from '../../records/journal/record';
 import { inspectionInputSchema, pottingInputSchema } from '../../records/journal/schemas';
@@ -45,7 +45,7 @@ const look = async (plantId: string, inspectedOn: string, condition: string) =>
     inspectionInputSchema.parse({ plantId, plantName: 'x', planCase, inspectedOn, inspection: { condition } }),
   );
 const care = async (plantId: string, kind: string, happenedOn: string, details: object) =>
-  recordCare(em(), scope, careInputSchema.parse({ kind, plantIds: [plantId], happenedOn, details }));
+  recordQuick(em(), scope, quickInputSchema.parse({ kind, plantIds: [plantId], happenedOn, details }));
 const learned = async () => learnedOf(em(), scope, TODAY);
 
 test('a bed ends where it was found bad, with the next potting, with the plant, or today', async () => {

@@ -42,8 +42,8 @@ const bedsSql = `with potted as (
       and data->>'condition' in ('breaking down', 'gone sour')
   ), bed as (
     select potted.plant_id, potted.begins, potted.medium_id,
-      coalesce(potted.next_on, plant_now.left_on, ?::date) as ends
-    from potted join plant_now on plant_now.plant_id = potted.plant_id
+      coalesce(potted.next_on, plant_state.left_on, ?::date) as ends
+    from potted join plant_state on plant_state.plant_id = potted.plant_id
   )
   select bed.medium_id as "mediumId", coalesce(min(bad.happened_on), bed.ends) - bed.begins as days,
     min(bad.happened_on) is not null as "wentBad"
@@ -78,9 +78,9 @@ const staysSql = `with named as (select * from jsonb_to_recordset(?::jsonb) as n
     group by event.plant_id
   )
   select plant.id, least(plant.acquired_on, first.on_day, plant.created_at::date)::text as begins,
-    coalesce(plant_now.left_on, ?::date)::text as ends, coalesce(plant_now.left_how = 'died', false) as died,
-    coalesce(plant_now.place_name, '') as "placeNow", moved.moves
-  from plant join plant_now on plant_now.plant_id = plant.id
+    coalesce(plant_state.left_on, ?::date)::text as ends, coalesce(plant_state.left_how = 'died', false) as died,
+    coalesce(plant_state.place_name, '') as "placeNow", moved.moves
+  from plant join plant_state on plant_state.plant_id = plant.id
   left join first on first.plant_id = plant.id
   left join moved on moved.plant_id = plant.id
   where plant.collection_id = ? and plant.deleted_at is null`;
@@ -94,17 +94,17 @@ const tookSql = `with judged as (
       and event.data->>'holds' is not null
     order by event.data->>'pottingId', event.happened_on desc, event.recorded_at desc
   )
-  select potted.medium_id as "mediumId", coalesce(plant_now.place_name, '') as "placeName", count(*)::int as judged,
+  select potted.medium_id as "mediumId", coalesce(plant_state.place_name, '') as "placeName", count(*)::int as judged,
     count(*) filter (where judged.holds = 'holds')::int as held
   from judged join event potted on potted.id::text = judged.potting_id and potted.hidden_at is null
-  join plant_now on plant_now.plant_id = judged.plant_id
+  join plant_state on plant_state.plant_id = judged.plant_id
   where potted.medium_id is not null
   group by 1, 2 order by 3 desc, 1, 2 limit 8`;
 
-const standsSql = `select plant_now.place_key as "placeKey", coalesce(max(plant_now.place_name), '') as "placeName", count(*)::int as plants
-  from plant_now join plant on plant.id = plant_now.plant_id
-  where plant_now.collection_id = ? and plant.deleted_at is null and plant_now.left_on is null
-  group by plant_now.place_key order by 3 desc, 1`;
+const standsSql = `select plant_state.place_key as "placeKey", coalesce(max(plant_state.place_name), '') as "placeName", count(*)::int as plants
+  from plant_state join plant on plant.id = plant_state.plant_id
+  where plant_state.collection_id = ? and plant.deleted_at is null and plant_state.left_on is null
+  group by plant_state.place_key order by 3 desc, 1`;
 
 const placeNames = JSON.stringify(demoPlaces.map(({ id, name }) => ({ id, name })));
 

@@ -1,5 +1,5 @@
 /**
- * What a plant's life comes to today, one row a plant in "plant_now": since when in which medium, last watered, what was seen,
+ * What a plant's life comes to today, one row a plant in "plant_state": since when in which medium, last watered, what was seen,
  * what it waits for, what is planned. It follows from the plant and its events alone, and is worked out anew inside every transaction that
  * changes either, so that it never tells anything else than they do. An event that cannot be read stops no other from being kept. What is JSON in it is kept as it is written: lists read it
  * whole, by the thousand, and nothing looks inside.
@@ -23,9 +23,9 @@ const MOST_FELT = 12;
 /** A plant has left where its newest coming or going is a going. Its events are asked for by the plant alone: see event_plant_index. */
 const refresh = (which: string): string => `
   with named as (select * from jsonb_to_recordset(?::jsonb) as named(id text, name text))
-  insert into plant_now (plant_id, collection_id, place_key, place_name, potted_on, in_medium_since, medium_id, medium_name,
+  insert into plant_state (plant_id, collection_id, place_key, place_name, potted_on, in_medium_since, medium_id, medium_name,
     title, watered_on, fed_on, flushed_on, treated_on, bloomed_on, looked_over_on, photo_id, left_on, left_how, seen, waits,
-    put_off, felt, planned, nursed, search_text, outlook_key)
+    put_off, felt, planned, aftercare, search_text, outlook_key)
   select plant.id, plant.collection_id, placed.key, coalesce(named.name, placed.name), potted.on_day,
     coalesce(potted.on_day, said.since), coalesce(mainly.medium_id, said.medium_id), mainly.medium_name, potted.title,
     days.watered_on, days.fed_on, days.flushed_on, days.treated_on, days.bloomed_on, days.looked_over_on, photo.id,
@@ -138,19 +138,18 @@ const refresh = (which: string): string => `
     treated_on = excluded.treated_on, bloomed_on = excluded.bloomed_on, looked_over_on = excluded.looked_over_on,
     photo_id = excluded.photo_id, left_on = excluded.left_on, left_how = excluded.left_how, seen = excluded.seen,
     waits = excluded.waits, put_off = excluded.put_off, felt = excluded.felt, planned = excluded.planned,
-    nursed = excluded.nursed,
+    aftercare = excluded.aftercare,
     search_text = excluded.search_text, outlook_key = excluded.outlook_key`;
 
 const ofPlants = refresh('plant.id = any(?::uuid[])');
-const ofThoseWithout = refresh('not exists (select 1 from plant_now where plant_now.plant_id = plant.id)');
+const ofThoseWithout = refresh('not exists (select 1 from plant_state where plant_state.plant_id = plant.id)');
 
 /** Inside the transaction that changed these plants or their events, after its flush. */
-export async function refreshStandings(em: EntityManager, plantIds: readonly string[]): Promise<void> {
-  if (plantIds.length === 0) return;
+export async function refreshPlantState(em: EntityManager, plantIds: readonly string[]): Promise<void> {
   await em.execute(ofPlants, [placeNames, genusTexts, `{${plantIds.join(',')}}`]);
 }
 
 /** Plants kept by a program that had no such table. */
-export async function fillStandings(em: EntityManager): Promise<void> {
+export async function fillPlantState(em: EntityManager): Promise<void> {
   await em.execute(ofThoseWithout, [placeNames, genusTexts]);
 }

@@ -1,9 +1,10 @@
 /** Which plants a list shows, and in which order: read from an address, where what cannot be read is not wished. */
 import * as z from 'zod';
 import { isId } from '../../runtime/http/ids';
-import { MOST_PER_PAGE, type PageWish, pageIn } from '../../runtime/http/page';
+import { MOST_PER_PAGE, type PageQuery, pageIn } from '../../runtime/http/page';
 import { plantFlags } from '../../records/plants/facts-schemas';
-import { dueSorts, plantSorts } from './schemas';
+import { dueSorts } from '../due/schemas';
+import { plantSorts } from './schemas';
 
 /** What is longer is no word anybody looks for. */
 const LONGEST_SEARCH = 120;
@@ -38,10 +39,10 @@ const wishSchema = z.object({
   sort: z.enum(plantSorts).catch('name'),
 });
 
-export type PlantWish = z.infer<typeof wishSchema> & PageWish & { readonly words: readonly string[] };
+export type ListQuery = z.infer<typeof wishSchema> & PageQuery & { readonly words: readonly string[] };
 
 /** As a list is asked for by an address, and a page by its own. */
-export function wishIn(asked: URLSearchParams): PlantWish {
+export function listQueryIn(asked: URLSearchParams): ListQuery {
   const said = (key: string) => asked.get(key)?.replaceAll('\0', '') ?? null;
   return {
     ...wishSchema.parse({
@@ -60,7 +61,7 @@ export function wishIn(asked: URLSearchParams): PlantWish {
   };
 }
 
-export const anyPlant: PlantWish = {
+export const everyPlant: ListQuery = {
   place: null,
   genus: null,
   medium: null,

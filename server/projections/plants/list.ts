@@ -5,18 +5,19 @@ import { serverDay } from '../../runtime/http/day';
 import { cursorOf, readCursor } from '../../runtime/http/page';
 import type { Scope } from '../../records/collections/scope';
 import { found, MOST_FOUND } from './search';
-import type { DueSort, Facets, PlantPage, PlantSort } from './schemas';
+import type { DueSort } from '../due/schemas';
+import type { Facets, PlantPage, PlantSort } from './schemas';
 import { summaryColumns, summaryOf, type SummaryRow } from './summary';
-import type { PlantWish } from './list-query';
+import type { ListQuery } from './list-query';
 
 /** What a list is ordered by, as text that orders as it should; what has no such day comes first. */
 const sortKeys: Readonly<Record<PlantSort, string>> = {
   name: 'plant.name',
   // Numbers in a tag count as numbers: 9 before 10.
   tag: `coalesce(lower(plant.tag_number), '~') collate "tag_order"`,
-  potted: `coalesce(plant_now.in_medium_since::text, '')`,
-  watered: `coalesce(plant_now.watered_on::text, '')`,
-  looked: `coalesce(plant_now.looked_over_on::text, '')`,
+  potted: `coalesce(plant_state.in_medium_since::text, '')`,
+  watered: `coalesce(plant_state.watered_on::text, '')`,
+  looked: `coalesce(plant_state.looked_over_on::text, '')`,
   acquired: `coalesce(plant.acquired_on::text, '')`,
 };
 
@@ -25,34 +26,34 @@ interface Part {
   readonly values: readonly unknown[];
 }
 
-function conditions(scope: Scope, wish: PlantWish): readonly Part[] {
+function conditions(scope: Scope, wish: ListQuery): readonly Part[] {
   const { place, genus, medium, flag, olderYears, ids, which } = wish;
   const when = (value: unknown, sql: string): readonly Part[] => (value === null ? [] : [{ sql, values: [value] }]);
   return [
     { sql: 'plant.collection_id = ? and plant.deleted_at is null', values: [scope.collectionId] },
-    ...when(place, 'plant_now.place_key = ?'),
+    ...when(place, 'plant_state.place_key = ?'),
     ...when(genus, 'plant.genus_id = ?'),
-    ...when(medium, 'plant_now.medium_id = ?'),
+    ...when(medium, 'plant_state.medium_id = ?'),
     ...when(flag, 'plant.flag = ?'),
     ...when(ids && `{${ids.join(',')}}`, 'plant.id = any(?::uuid[])'),
-    ...when(olderYears, `plant_now.in_medium_since <= current_date - (? * 365.25)::int`),
-    ...(which === 'all' ? [] : [{ sql: `plant_now.left_on is ${which === 'left' ? 'not ' : ''}null`, values: [] }]),
+    ...when(olderYears, `plant_state.in_medium_since <= current_date - (? * 365.25)::int`),
+    ...(which === 'all' ? [] : [{ sql: `plant_state.left_on is ${which === 'left' ? 'not ' : ''}null`, values: [] }]),
   ];
 }
 
 /** The wished plants with their rows, and the key they are ordered by. */
-function chosen(scope: Scope, wish: PlantWish): Part {
+function chosen(scope: Scope, wish: ListQuery): Part {
   const where = conditions(scope, wish);
   const words = JSON.stringify(wish.words);
   return {
     sql: `
       wished as (
         select plant.id, plant.name, plant.genus_id, plant.tag_number, plant.parentage, plant.spot, plant.flag,
-          plant_now.place_name, plant_now.potted_on, plant_now.title, plant_now.planned, plant_now.medium_name, plant_now.in_medium_since,
-          plant_now.watered_on, plant_now.looked_over_on, plant_now.photo_id, plant_now.left_on, plant_now.left_how,
-          plant_now.search_text, ${sortKeys[wish.sort]} as key
+          plant_state.place_name, plant_state.potted_on, plant_state.title, plant_state.planned, plant_state.medium_name, plant_state.in_medium_since,
+          plant_state.watered_on, plant_state.looked_over_on, plant_state.photo_id, plant_state.left_on, plant_state.left_how,
+          plant_state.search_text, ${sortKeys[wish.sort]} as key
         from plant
-        join plant_now on plant_now.plant_id = plant.id
+        join plant_state on plant_state.plant_id = plant.id
         where ${where.map(({ sql }) => sql).join(' and ')}
       ), ${wish.words.length > 0 ? found : 'chosen as (select *, 0 as rank from wished)'}`,
     values: [...where.flatMap(({ values }) => values), ...(wish.words.length > 0 ? [words, words] : [])],
@@ -65,10 +66,10 @@ type Row = SummaryRow & { readonly key: string; readonly total: string };
 async function ofThoseDue(
   em: EntityManager,
   scope: Scope,
-  wish: PlantWish,
+  wish: ListQuery,
   due: DueSort,
   today: string,
-): Promise<PlantWish> {
+): Promise<ListQuery> {
   const ids = await plantsDue(em, scope, due, today);
   const wanted = wish.ids && new Set(wish.ids);
   return { ...wish, ids: wanted ? ids.filter((id) => wanted.has(id)) : [...ids] };
@@ -78,7 +79,7 @@ async function ofThoseDue(
 export async function listPlants(
   em: EntityManager,
   scope: Scope,
-  wished: PlantWish,
+  wished: ListQuery,
   today: string = serverDay(),
 ): Promise<PlantPage> {
   const wish = wished.due === null ? wished : await ofThoseDue(em, scope, wished, wished.due, today);
@@ -117,9 +118,9 @@ interface FacetRow {
 
 const facets = `
   with here as (
-    select plant.genus_id, plant.flag, plant_now.place_key, plant_now.place_name, plant_now.medium_id,
-      plant_now.medium_name, plant_now.left_on
-    from plant join plant_now on plant_now.plant_id = plant.id
+    select plant.genus_id, plant.flag, plant_state.place_key, plant_state.place_name, plant_state.medium_id,
+      plant_state.medium_name, plant_state.left_on
+    from plant join plant_state on plant_state.plant_id = plant.id
     where plant.collection_id = ? and plant.deleted_at is null
   )
   select 'place' as facet, place_key as id, max(place_name) as name, count(*)::text as plants from here

@@ -3,7 +3,7 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { lifeOf } from '../../records/journal/record';
 import { needsOfPlant } from '../due/repository';
 import { serverDay } from '../../runtime/http/day';
-import { nursingList } from '../aftercare/repository';
+import { listAftercare } from '../aftercare/repository';
 import type { Scope } from '../../records/collections/scope';
 import { Plant, type PlantRow } from '../../records/plants/entity';
 import type { PlantLog } from './schemas';
@@ -14,7 +14,7 @@ export async function findPlant(em: EntityManager, scope: Scope, plantId: string
 }
 
 const summary = `select ${summaryColumns} from (
-    select plant.*, plant_now.* from plant join plant_now on plant_now.plant_id = plant.id
+    select plant.*, plant_state.* from plant join plant_state on plant_state.plant_id = plant.id
     where plant.id = ? and plant.collection_id = ?
   ) shown`;
 
@@ -35,7 +35,7 @@ export async function plantLog(
     version: plant.version,
     lastCase: plant.lastCase,
     ...(await needsOfPlant(em, scope, plantId, today)),
-    nursing: (await nursingList(em, scope, today, plantId)).tasks,
+    nursing: (await listAftercare(em, scope, today, plantId)).tasks,
     ...(await lifeOf(em, scope, plantId)),
     partOf: await partOf(em, scope, plant),
   };

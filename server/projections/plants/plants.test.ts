@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { PlanCase } from '@core';
 import { makePlan } from '@core/testing';
-import { recordCare } from '../../records/journal/record-done';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { recordQuick } from '../../records/journal/record-quick';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import { recordPotting } from '../../records/journal/record';
 import { pottingInputSchema } from '../../records/journal/schemas';
 import type { Scope } from '../../records/collections/scope';
@@ -12,7 +12,7 @@ import { type PlantFacts, plantFactsSchema } from '../../records/plants/facts-sc
 import { listFacets, listPlants } from './list';
 import { plantLog, setPlantHidden } from './plant-log';
 import { plantSorts } from './schemas';
-import { anyPlant, type PlantWish, wishIn, wordsOf } from './list-query';
+import { everyPlant, type ListQuery, listQueryIn, wordsOf } from './list-query';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec } = makePlan(planCase).setups[0]!;
@@ -30,7 +30,7 @@ async function pot(plantName: string, pottedOn = '2026-05-01', plantId: string |
   return recorded.status === 'recorded' ? recorded.plantId : '';
 }
 
-const list = (wish: Partial<PlantWish> = {}, of = scope) => listPlants(em(), of, { ...anyPlant, ...wish });
+const list = (wish: Partial<ListQuery> = {}, of = scope) => listPlants(em(), of, { ...everyPlant, ...wish });
 const findPlants = (words: readonly string[], of = scope) => list({ words }, of);
 
 const names = async (limit: number, after: string | null) => {
@@ -151,17 +151,22 @@ describe('found by words', () => {
   test('it takes one query, whatever is found', async () => {
     const fork = em();
     const counted = jest.spyOn(fork, 'execute');
-    await listPlants(fork, scope, { ...anyPlant, words: ['oncidium'] });
+    await listPlants(fork, scope, { ...everyPlant, words: ['oncidium'] });
     expect(counted).toHaveBeenCalledTimes(1);
   });
 });
 
 describe('filtered and ordered', () => {
   const care = async (plantId: string, kind: 'watered' | 'left', happenedOn: string) =>
-    recordCare(
+    recordQuick(
       em(),
       scope,
-      careInputSchema.parse({ kind, happenedOn, plantIds: [plantId], details: kind === 'left' ? { how: 'sold' } : {} }),
+      quickInputSchema.parse({
+        kind,
+        happenedOn,
+        plantIds: [plantId],
+        details: kind === 'left' ? { how: 'sold' } : {},
+      }),
     );
   const factsOf = (name: string, more: Partial<PlantFacts>) => plantFactsSchema.parse({ name, ...more });
   let [old, young, sold] = ['', '', ''];
@@ -174,7 +179,7 @@ describe('filtered and ordered', () => {
     await care(young, 'watered', '2026-06-01');
     await care(sold, 'left', '2026-06-02');
   });
-  const named = async (wish: Partial<PlantWish>) => (await list(wish)).plants.map(({ name }) => name);
+  const named = async (wish: Partial<ListQuery>) => (await list(wish)).plants.map(({ name }) => name);
 
   test('those that have left are listed apart', async () => {
     expect(await named({})).toEqual(['Old', 'Young']);
@@ -195,7 +200,7 @@ describe('filtered and ordered', () => {
   test('only those that are named', async () => {
     expect(await named({ ids: [young, sold], which: 'all' })).toEqual(['Sold', 'Young']);
     expect(await named({ ids: [] })).toEqual([]);
-    const asked = wishIn(new URLSearchParams({ ids: `${young},no-id,${'x'.repeat(36)}` }));
+    const asked = listQueryIn(new URLSearchParams({ ids: `${young},no-id,${'x'.repeat(36)}` }));
     expect(asked.ids).toEqual([young]);
   });
 

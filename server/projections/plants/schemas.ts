@@ -2,22 +2,18 @@
 import * as z from 'zod';
 import {
   inspectionEntrySchema,
-  lookEntrySchema,
+  signCheckEntrySchema,
   planEntrySchema,
   pottingEntrySchema,
   unreadableEntrySchema,
 } from '../../records/journal/entry-schemas';
-import { careEntrySchema, waysToLeave } from '../../records/journal/done-entry-schemas';
+import { quickEntrySchema, waysToLeave } from '../../records/journal/quick-entry-schemas';
 import { needSchema, plannedSchema } from '../due/schemas';
-import { nursingTaskSchema } from '../aftercare/schemas';
+import { aftercareTaskSchema } from '../aftercare/schemas';
 import { plantFlags } from '../../records/plants/facts-schemas';
 
 /** What a list of plants can be ordered by. */
 export const plantSorts = ['name', 'tag', 'potted', 'watered', 'looked', 'acquired'] as const;
-/** What a plant can need by now. */
-export const dueSorts = ['any', 'repot', 'flush', 'look', 'water'] as const;
-export type DueSort = (typeof dueSorts)[number];
-
 export type PlantSort = (typeof plantSorts)[number];
 
 export const plantSummarySchema = z.object({
@@ -54,7 +50,7 @@ export const plantLogSchema = plantSummarySchema.extend({
   /** Days from a watering to the next by month, as reckoned; null where nothing is. */
   waterDays: z.array(z.number()).nullable(),
   /** What is done after it was potted, in the order of the days. */
-  nursing: z.array(nursingTaskSchema),
+  nursing: z.array(aftercareTaskSchema),
   /** Counts the changes of the plant itself. */
   version: z.number(),
   lastCase: z.unknown(),
@@ -63,9 +59,9 @@ export const plantLogSchema = plantSummarySchema.extend({
   pottings: z.array(pottingEntrySchema),
   inspections: z.array(inspectionEntrySchema),
   /** While it waited for a sign. */
-  looks: z.array(lookEntrySchema),
+  looks: z.array(signCheckEntrySchema),
   /** The newest of what was done in a few touches. */
-  care: z.array(careEntrySchema),
+  care: z.array(quickEntrySchema),
   /** Entries that this program cannot read: kept, and shown as such. */
   unreadable: z.array(unreadableEntrySchema),
   /** Of a division: the plant it was part of, and that one's life up to then. */
@@ -77,8 +73,8 @@ export const plantLogSchema = plantSummarySchema.extend({
       plans: z.array(planEntrySchema),
       pottings: z.array(pottingEntrySchema),
       inspections: z.array(inspectionEntrySchema),
-      looks: z.array(lookEntrySchema),
-      care: z.array(careEntrySchema),
+      looks: z.array(signCheckEntrySchema),
+      care: z.array(quickEntrySchema),
       unreadable: z.array(unreadableEntrySchema),
     })
     .nullable(),

@@ -23,7 +23,7 @@ export interface SummaryRow {
   readonly left_how: string | null;
 }
 
-/** Columns of a summary, from a table or a part of a query with the plant and its row of plant_now. */
+/** Columns of a summary, from a table or a part of a query with the plant and its row of plant_state. */
 export const summaryColumns = `id, name, genus_id, tag_number, parentage, spot, flag, place_name, potted_on::text, title, planned,
   medium_name, in_medium_since::text, watered_on::text, looked_over_on::text, photo_id, left_on::text, left_how`;
 

@@ -1,7 +1,7 @@
 /** Trials, each with what its plants' lives say since it began: one query of events for all of them. */
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type TrialEvent, trialValue } from '@core';
-import { OwnItem } from '../../records/library/entity';
+import { LibraryItem } from '../../records/library/entity';
 import { dataOf } from '../../records/library/repository';
 import type { Scope } from '../../records/collections/scope';
 import type { TrialList } from './schemas';
@@ -24,7 +24,7 @@ const eventsSql = `select plant.id as plant_id, plant.name, event.happened_on::t
 
 export async function listTrials(em: EntityManager, scope: Scope): Promise<TrialList> {
   const rows = await em.find(
-    OwnItem,
+    LibraryItem,
     { collection: scope.collectionId, kind: 'trial', deletedAt: null },
     { orderBy: { createdAt: 'desc', id: 'asc' }, limit: MOST_TRIALS },
   );

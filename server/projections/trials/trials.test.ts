@@ -1,10 +1,10 @@
 /** Trials over a real database: what the lives of their plants say, since they began. */
 import type { PlanCase, Trial } from '@core';
-import { recordCare } from '../../records/journal/record-done';
-import { careInputSchema } from '../../records/journal/done-schemas';
+import { recordQuick } from '../../records/journal/record-quick';
+import { quickInputSchema } from '../../records/journal/quick-schemas';
 import { recordInspection } from '../../records/journal/record';
 import { inspectionInputSchema } from '../../records/journal/schemas';
-import { saveOwn, setOwnHidden } from '../../records/library/repository';
+import { saveLibraryItem, setItemHidden } from '../../records/library/repository';
 import { addPlant } from '../../records/journal/add-plant';
 import { addInputSchema } from '../../records/journal/add-schemas';
 import type { Scope } from '../../records/collections/scope';
@@ -54,7 +54,7 @@ test('each side with its plants, and of each what was seen last since it began',
     { name: 'bark', plantIds: [a] },
     { name: 'stone', plantIds: [b, c] },
   ];
-  const { id } = await saveOwn(em(), scope, 'trial', trial({ sides }));
+  const { id } = await saveLibraryItem(em(), scope, 'trial', trial({ sides }));
   const { trials } = await listTrials(em(), scope);
   expect(trials).toMatchObject([
     {
@@ -72,17 +72,17 @@ test('each side with its plants, and of each what was seen last since it began',
       ],
     },
   ]);
-  await setOwnHidden(em(), scope, 'trial', id, new Date());
+  await setItemHidden(em(), scope, 'trial', id, new Date());
   expect((await listTrials(em(), scope)).trials).toEqual([]);
 });
 
 test('waterings and tugs are measures too; another collection’s plants are not seen', async () => {
   const a = await plant('A');
   for (const happenedOn of ['2027-05-01', '2027-05-06', '2027-05-11', '2027-05-16']) {
-    await recordCare(em(), scope, careInputSchema.parse({ kind: 'watered', plantIds: [a], happenedOn, details: {} }));
+    await recordQuick(em(), scope, quickInputSchema.parse({ kind: 'watered', plantIds: [a], happenedOn, details: {} }));
   }
   const side = (name: string, plantIds: string[]) => ({ name, plantIds });
-  await saveOwn(
+  await saveLibraryItem(
     em(),
     scope,
     'trial',
@@ -90,6 +90,6 @@ test('waterings and tugs are measures too; another collection’s plants are not
   );
   expect((await listTrials(em(), scope)).trials[0]!.sides[0]!.plants).toEqual([{ id: a, name: 'A', value: 5 }]);
   const stranger = await database.freshScope();
-  await saveOwn(em(), stranger, 'trial', trial({ sides: [side('pot', [a]), side('mount', [])] }));
+  await saveLibraryItem(em(), stranger, 'trial', trial({ sides: [side('pot', [a]), side('mount', [])] }));
   expect((await listTrials(em(), stranger)).trials[0]!.sides[0]!.plants).toEqual([]);
 });

@@ -1,8 +1,8 @@
 /** Potting days over a real database: prepared, run from two tablets, and nothing kept twice or by half. */
 import { randomUUID } from 'node:crypto';
 import { type DayKept, type PlanCase, runOf, type SetupSpec } from '@core';
-import { recordCare } from '../journal/record-done';
-import { careInputSchema } from '../journal/done-schemas';
+import { recordQuick } from '../journal/record-quick';
+import { quickInputSchema } from '../journal/quick-schemas';
 import { addPlant } from '../journal/add-plant';
 import { addInputSchema } from '../journal/add-schemas';
 import { plantLog } from '../../projections/plants/plant-log';
@@ -117,7 +117,7 @@ test('two tablets that pot the same plant: it is potted once, and stock is taken
 
 test('a plant that was moved since stands where it stands', async () => {
   const moved = { kind: 'moved', plantIds: [plantIds[0]], happenedOn: '2027-03-01', details: { place: 'cool-shade' } };
-  await recordCare(em(), scope, careInputSchema.parse(moved));
+  await recordQuick(em(), scope, quickInputSchema.parse(moved));
   await keep(entry('potted', { plantId: plantIds[0] }, potting(1)));
   expect((await plantLog(em(), scope, plantIds[0]!))!.lastCase).toMatchObject({ place: 'cool-shade' });
 });

@@ -1,13 +1,14 @@
 /** Potting days: prepared, changed while nobody else did, and written down as they run. */
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
+import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type DayEntry, type DayKept, type LeftReason, type RunPlant, runOf, type SetupSpec, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { recordDayPlan, recordDayPotting } from '../journal/of-a-day';
 import type { Recorded } from '../journal/append';
-import { OwnItem } from '../library/entity';
+import { LibraryItem } from '../library/entity';
+import { writeOnce } from '../../runtime/database/write-once';
 import type { Scope } from '../collections/scope';
 import { recordStock } from '../stock/repository';
 import { DayEntryRow, PottingDay, type PottingDayRow } from './entity';
@@ -176,7 +177,7 @@ async function alongside(
   }
   if (kind === 'broken') {
     const { itemId } = data as { itemId: string };
-    const item = await em.findOne(OwnItem, {
+    const item = await em.findOne(LibraryItem, {
       id: itemId,
       kind: 'stock',
       collection: scope.collectionId,
@@ -202,9 +203,10 @@ export async function keepEntry(
   const checked = kind === 'potted' ? null : entrySchemas[kind].safeParse(input.data);
   if (checked && !checked.success)
     return { status: 'faulty', path: ['data', ...(checked.error.issues[0]?.path ?? [])].join('.') };
-  try {
-    return await em.transactional(async (inside): Promise<EntryKept> => {
-      if (await inside.findOne(DayEntryRow, known)) return { status: 'known already' };
+  return writeOnce<EntryKept>(
+    em,
+    async (reading) => ((await reading.findOne(DayEntryRow, known)) ? { status: 'known already' } : null),
+    async (inside) => {
       const row = await inside.findOne(
         PottingDay,
         { id: dayId, ...isHere(scope) },
@@ -232,11 +234,6 @@ export async function keepEntry(
       });
       await inside.flush();
       return { status: 'kept' };
-    });
-  } catch (error) {
-    // Two touches at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    if (!(await em.fork().findOne(DayEntryRow, known))) throw error;
-    return { status: 'known already' };
-  }
+    },
+  );
 }

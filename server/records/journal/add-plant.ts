@@ -1,14 +1,14 @@
 /** Putting a plant on record: one transaction, kept once. A division is written into both lives. */
 import { randomUUID } from 'node:crypto';
-import { UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type PlanCase, questionVersions } from '@core';
-import { type CareKind } from './done-entry-schemas';
-import { newCare } from './new-entry';
+import { type QuickKind } from './quick-entry-schemas';
+import { newQuick } from './new-entry';
 import { PlantEvent } from './entity';
 import { newPlant } from './record';
 import type { Scope } from '../collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { writeOnce } from '../../runtime/database/write-once';
+import { livesChanged } from '../changes/lives';
 import type { AddInput } from './add-schemas';
 import { Plant, type PlantRow } from '../plants/entity';
 
@@ -22,15 +22,11 @@ async function addedUnder(em: EntityManager, scope: Scope, key: string): Promise
 
 export async function addPlant(em: EntityManager, scope: Scope, input: AddInput): Promise<Added> {
   const key = input.idempotencyKey ?? randomUUID();
-  try {
-    return await em.transactional((inside) => add(inside, scope, key, input));
-  } catch (error) {
-    // Two taps at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    const known = await addedUnder(em.fork(), scope, key);
-    if (!known) throw error;
-    return known;
-  }
+  return writeOnce(
+    em,
+    (reading) => addedUnder(reading, scope, key),
+    (inside) => add(inside, scope, key, input),
+  );
 }
 
 /** What holds of any plant of its kind in its place; how large it is and what it shows is its own. */
@@ -48,8 +44,6 @@ function caseLike(lastCase: unknown): object {
 }
 
 async function add(em: EntityManager, scope: Scope, key: string, input: AddInput): Promise<Added> {
-  const known = await addedUnder(em, scope, key);
-  if (known) return known;
   const { facts, like, happenedOn, isGivenAway, note } = input;
   const other = like
     ? await em.findOne(Plant, { id: like.plantId, collection: scope.collectionId, deletedAt: null })
@@ -62,8 +56,8 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
   else plant.caseVersion = questionVersions.newest;
   const noted = note === '' ? {} : { note };
   let written = 0;
-  const write = (of: PlantRow, kind: CareKind, data: object) => {
-    newCare(em, scope, { plant: of, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: null });
+  const write = (of: PlantRow, kind: QuickKind, data: object) => {
+    newQuick(em, scope, { plant: of, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: null });
     written += 1;
   };
   if (other && like!.isDivision) {
@@ -73,6 +67,6 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
   } else write(plant, 'noted', { note: note === '' ? 'Put on record.' : note });
   if (isGivenAway) write(plant, 'left', { how: 'given away' });
   await em.flush();
-  await refreshStandings(em, other ? [plant.id, other.id] : [plant.id]);
+  await livesChanged(em, other ? [plant.id, other.id] : [plant.id]);
   return { status: 'added', plantId: plant.id };
 }

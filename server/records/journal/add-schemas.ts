@@ -1,7 +1,7 @@
 /** A plant that is put on record without being potted at the bench: new, another like one there is, or a division of it. */
 import * as z from 'zod';
 import { faultCode, textOf } from '@core';
-import { planCaseSchema } from '../collections/plan-schemas';
+import { planCaseSchema } from '../plants/case-schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
 
 export const addInputSchema = z

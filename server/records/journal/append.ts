@@ -1,16 +1,14 @@
-/** Keeps an event of a plant, all or nothing; the same key twice keeps it once. */
+/** Appends an entry to the life of a plant, all or nothing; the same key twice appends it once. */
 import { randomUUID } from 'node:crypto';
-import { UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { GrowersCollection } from '../collections/entity';
 import type { PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
 import { NoSuchStockError } from '../stock/repository';
 import { PlantEvent } from './entity';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { newEntry } from './new-entry';
+import { writeOnce } from '../../runtime/database/write-once';
+import { livesChanged } from '../changes/lives';
 import type { EventKind } from './schemas';
-
-export const MOST_TITLE = 200;
 
 export type Recorded =
   | { readonly status: 'recorded' | 'known already'; readonly plantId: string }
@@ -37,11 +35,15 @@ export type Alongside = (
   event: { readonly id: string; readonly happenedOn: string },
 ) => Promise<void>;
 
-async function eventOfKey(em: EntityManager, scope: Scope, idempotencyKey: string) {
-  return em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey });
-}
+/** The entry that was kept under a key; null where none was. */
+const knownUnder =
+  (scope: Scope, idempotencyKey: string) =>
+  async (em: EntityManager): Promise<Recorded | null> => {
+    const known = await em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey });
+    return known && { status: 'known already', plantId: known.plant.id };
+  };
 
-export async function keepEvent(
+export async function appendOnce(
   em: EntityManager,
   scope: Scope,
   givenKey: string | undefined,
@@ -51,18 +53,16 @@ export async function keepEvent(
 ): Promise<Recorded> {
   const key = givenKey ?? randomUUID();
   try {
-    return await em.transactional((inside) => keep(inside, scope, key, plantFor, event, alongside));
+    return await writeOnce(em, knownUnder(scope, key), (inside) =>
+      append(inside, scope, key, plantFor, event, alongside),
+    );
   } catch (error) {
     if (error instanceof NoSuchStockError) return { status: 'no such stock' };
-    // Two taps at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    const known = await eventOfKey(em.fork(), scope, key);
-    if (!known) throw error;
-    return { status: 'known already', plantId: known.plant.id };
+    throw error;
   }
 }
 
-async function keep(
+async function append(
   em: EntityManager,
   scope: Scope,
   key: string,
@@ -70,25 +70,12 @@ async function keep(
   event: NewEvent,
   alongside: Alongside | undefined,
 ): Promise<Recorded> {
-  const known = await eventOfKey(em, scope, key);
-  if (known) return { status: 'known already', plantId: known.plant.id };
   const found = await plantFor(em);
   if ('status' in found) return found;
-  const id = randomUUID();
-  em.create(PlantEvent, {
-    id,
-    collection: em.getReference(GrowersCollection, scope.collectionId),
-    plant: found.plant,
-    ...event,
-    title: event.title.slice(0, MOST_TITLE),
-    recordedAt: new Date(),
-    idempotencyKey: key,
-    batchId: null,
-    version: 1,
-    hiddenAt: null,
-  });
+  const { plant } = found;
+  const id = newEntry(em, scope, { ...event, plant, idempotencyKey: key, batchId: null });
   await em.flush();
   await alongside?.(em, { id, happenedOn: event.happenedOn });
-  await refreshStandings(em, [found.plant.id]);
-  return { status: 'recorded', plantId: found.plant.id };
+  await livesChanged(em, [plant.id]);
+  return { status: 'recorded', plantId: plant.id };
 }

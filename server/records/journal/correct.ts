@@ -6,11 +6,12 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { genusIdOf, type PlanCase, questionVersions } from '@core';
 import { Plant } from '../plants/entity';
 import type { Scope } from '../collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { meetingOf } from '../../runtime/database/seen-version';
+import { livesChanged } from '../changes/lives';
 import { takeInstead } from '../stock/repository';
 import { EventBefore, PlantEvent, type PlantEventRow } from './entity';
 import type { Correction, EventHistory } from './correct-schemas';
-import { MOST_TITLE } from './append';
+import { MOST_TITLE } from './new-entry';
 import { pottedData } from './record';
 import { type EventKind, eventShapes, type PottingRight } from './schemas';
 
@@ -72,11 +73,10 @@ async function putRight(
     const right = rightOf(event);
     if (right === null) return { status: 'cannot be said of it', kind: event.kind };
     const { version } = event;
-    const isThere = event.happenedOn === right.happenedOn && isDeepStrictEqual(event.data, right.data);
-    if (isThere && seenVersion !== null && seenVersion + 1 === version) {
-      return { status: 'corrected', plantId: event.plant.id, version };
-    }
-    if (seenVersion !== version) return { status: 'changed meanwhile', current: saidOf(event), version };
+    const isThere = () => event.happenedOn === right.happenedOn && isDeepStrictEqual(event.data, right.data);
+    const meeting = meetingOf(seenVersion, version, isThere);
+    if (meeting === 'there already') return { status: 'corrected', plantId: event.plant.id, version };
+    if (meeting === 'changed meanwhile') return { status: meeting, current: saidOf(event), version };
     inside.create(EventBefore, {
       id: randomUUID(),
       event,
@@ -93,7 +93,7 @@ async function putRight(
     event.version = version + 1;
     await inside.flush();
     await right.alongside?.(inside);
-    await refreshStandings(inside, [event.plant.id]);
+    await livesChanged(inside, [event.plant.id]);
     return { status: 'corrected', plantId: event.plant.id, version: version + 1 };
   });
 }

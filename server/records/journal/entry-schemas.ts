@@ -1,6 +1,6 @@
 /** Entries of a plant's life as they are answered. Nothing here reads a case: pages that only show a life need no more. */
 import * as z from 'zod';
-import { inspectionSchema, timingSigns, waitingRisks } from '@core';
+import { inspectionSchema, timingSigns, watchRisks } from '@core';
 
 export const recipeLineSchema = z.object({
   layer: z.enum(['crocking', 'main', 'top dressing']),
@@ -13,17 +13,17 @@ export const recipeLineSchema = z.object({
 });
 
 /** What a look at a waiting plant finds. "waiting": it begins to wait. */
-export const lookAnswers = ['waiting', 'not yet', 'seen', 'gone worse'] as const;
-export type LookAnswer = (typeof lookAnswers)[number];
+export const signAnswers = ['waiting', 'not yet', 'seen', 'gone worse'] as const;
+export type SignAnswer = (typeof signAnswers)[number];
 
-export const lookedSchema = z.object({
+export const signCheckSchema = z.object({
   sign: z.enum(timingSigns),
-  risk: z.enum(waitingRisks),
-  answer: z.enum(lookAnswers),
+  risk: z.enum(watchRisks),
+  answer: z.enum(signAnswers),
   /** The next day to look; null where the waiting is over. */
   lookOn: z.iso.date().nullable(),
 });
-export type Looked = z.infer<typeof lookedSchema>;
+export type Looked = z.infer<typeof signCheckSchema>;
 
 export const pottingEntrySchema = z.object({
   id: z.uuid(),
@@ -59,8 +59,8 @@ export const inspectionEntrySchema = z.object({
 });
 export type InspectionEntry = z.infer<typeof inspectionEntrySchema>;
 
-export const lookEntrySchema = lookedSchema.extend({ id: z.uuid(), version: z.number(), lookedOn: z.string() });
-export type LookEntry = z.infer<typeof lookEntrySchema>;
+export const signCheckEntrySchema = signCheckSchema.extend({ id: z.uuid(), version: z.number(), lookedOn: z.string() });
+export type SignCheckEntry = z.infer<typeof signCheckEntrySchema>;
 
 export const unreadableEntrySchema = z.object({
   id: z.uuid(),

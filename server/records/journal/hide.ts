@@ -1,10 +1,10 @@
 /** Putting entries of plants' lives away and bringing them back, one or a whole batch; plants follow what their lives say. */
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { moveBack } from './record-done';
+import { moveBack } from './record-quick';
 import { Plant } from '../plants/entity';
 import type { Scope } from '../collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { livesChanged } from '../changes/lives';
 import { PlantEvent } from './entity';
 
 type Which = { readonly id: string } | { readonly batchId: string };
@@ -29,7 +29,7 @@ async function setHidden(em: EntityManager, scope: Scope, which: Which, hiddenAt
     for (const { plant, data } of moves) moveBack(byId.get(plant.id)!, data, hiddenAt !== null);
     for (const event of turning) event.hiddenAt = hiddenAt;
     await inside.flush();
-    await refreshStandings(inside, plantIds);
+    await livesChanged(inside, plantIds);
     return events.length > 0;
   });
 }

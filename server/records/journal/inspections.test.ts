@@ -6,11 +6,11 @@ import { makePlan } from '@core/testing';
 import { plantLog, setPlantHidden } from '../../projections/plants/plant-log';
 import type { Scope } from '../collections/scope';
 import { testDatabase } from '../../testing/database';
-import { listWaiting } from '../../projections/sign-watch/repository';
+import { listSignWatch } from '../../projections/sign-watch/repository';
 import type { Recorded } from './append';
 import { setEventHidden } from './hide';
-import { recordInspection, recordLook, recordPotting } from './record';
-import { inspectionInputSchema, lookInputSchema, pottingInputSchema } from './schemas';
+import { recordInspection, recordSignCheck, recordPotting } from './record';
+import { inspectionInputSchema, signCheckInputSchema, pottingInputSchema } from './schemas';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'heated-flat', routine: { kind: 'every', days: 7 } };
 const [best] = makePlan(planCase).setups;
@@ -42,10 +42,10 @@ const inspect = async (change: Change = {}) =>
     }),
   );
 const look = async (plantId: string, answer: string, lookedOn: string, lookOn: string | null) =>
-  recordLook(
+  recordSignCheck(
     em(),
     scope,
-    lookInputSchema.parse({
+    signCheckInputSchema.parse({
       plantId,
       plantName: 'Seen plant',
       planCase,
@@ -105,7 +105,7 @@ describe('inspections', () => {
 });
 
 describe('the watch list', () => {
-  const onList = async () => (await listWaiting(em(), scope)).plants;
+  const onList = async () => (await listSignWatch(em(), scope)).plants;
   const started = async () => {
     const log = await logOf(await inspect());
     await look(log.id, 'waiting', '2026-05-02', '2026-05-16');
@@ -151,7 +151,7 @@ describe('the watch list', () => {
     const [seen] = (await plantLog(em(), scope, id))!.looks;
     await setEventHidden(em(), scope, seen!.id, new Date());
     expect(await onList()).toHaveLength(1);
-    expect((await listWaiting(em(), await database.freshScope())).plants).toEqual([]);
+    expect((await listSignWatch(em(), await database.freshScope())).plants).toEqual([]);
     await setPlantHidden(em(), scope, id, new Date());
     expect(await onList()).toEqual([]);
   });
@@ -177,7 +177,7 @@ describe('the watch list', () => {
       answer,
       lookOn,
     };
-    const checked = checkWith(lookInputSchema, sent);
+    const checked = checkWith(signCheckInputSchema, sent);
     expect(checked.status === 'faulty' && checked.faults.map(({ path }) => path)).toEqual(['lookOn']);
   });
 });

@@ -1,17 +1,17 @@
 /** An event as it is kept, read through the shape of its kind and version; what cannot be read is said so. */
 import type { z } from 'zod';
 import { demoPlaces, upgraded } from '@core';
-import { type CareEntry, type CareKind, careKinds } from './done-entry-schemas';
+import { type QuickEntry, type QuickKind, quickKinds } from './quick-entry-schemas';
 import type { PlantEventRow } from './entity';
-import type { InspectionEntry, LookEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import type { InspectionEntry, SignCheckEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
 import { type EventKind, eventShapes } from './schemas';
 
 export type ReadEvent =
   | { readonly status: 'planned'; readonly entry: PlanEntry }
   | { readonly status: 'potted'; readonly entry: PottingEntry }
   | { readonly status: 'inspected'; readonly entry: InspectionEntry }
-  | { readonly status: 'looked'; readonly entry: LookEntry }
-  | { readonly status: 'care'; readonly entry: CareEntry }
+  | { readonly status: 'looked'; readonly entry: SignCheckEntry }
+  | { readonly status: 'care'; readonly entry: QuickEntry }
   | { readonly status: 'unreadable'; readonly entry: UnreadableEntry };
 
 type EventContent = Pick<PlantEventRow, 'id' | 'kind' | 'happenedOn' | 'title' | 'data' | 'dataVersion' | 'version'> & {
@@ -36,23 +36,23 @@ const placeName = (place: Standing): string =>
   typeof place === 'string' ? (demoPlaces.find(({ id }) => id === place)?.name ?? place) : place.name;
 
 /** A place is a year of air: of it a life shows the name. */
-function careOf(kind: CareKind, row: EventContent): ReadEvent | null {
+function quickOf(kind: QuickKind, row: EventContent): ReadEvent | null {
   const content = contentOf(kind, row);
   if (!content) return null;
   const { id, happenedOn, version, batchId = null } = row;
   const entry = { id, kind, happenedOn, version, batchId };
-  if (!('place' in content)) return { status: 'care', entry: { ...entry, ...content } as CareEntry };
+  if (!('place' in content)) return { status: 'care', entry: { ...entry, ...content } as QuickEntry };
   const { place, from, ...rest } = content;
   const fromName = from === undefined ? {} : { fromName: placeName(from.place) };
   return { status: 'care', entry: { ...entry, ...rest, placeName: placeName(place), ...fromName } };
 }
 
-const careReaders = Object.fromEntries(
-  careKinds.map((kind) => [kind, (row: EventContent) => careOf(kind, row)]),
-) as Readonly<Record<CareKind, Reader>>;
+const quickReaders = Object.fromEntries(
+  quickKinds.map((kind) => [kind, (row: EventContent) => quickOf(kind, row)]),
+) as Readonly<Record<QuickKind, Reader>>;
 
 const readers: Readonly<Record<EventKind, Reader>> = {
-  ...careReaders,
+  ...quickReaders,
   planned: (row) => {
     const content = contentOf('planned', row);
     const { id, version, happenedOn: plannedOn, title } = row;

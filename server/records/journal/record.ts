@@ -3,29 +3,29 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
 import { demoPlaces, genusIdOf, inspectionVersions, makeRecipe, questionVersions, specId } from '@core';
-import { type CareEntry, careKinds } from './done-entry-schemas';
+import { type QuickEntry, quickKinds } from './quick-entry-schemas';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
 import { takeForPotting } from '../stock/repository';
 import { PlantEvent } from './entity';
-import { keepEvent, type PlantFor, type Recorded } from './append';
+import { appendOnce, type PlantFor, type Recorded } from './append';
 import { readEvent } from './read';
-import type { InspectionEntry, LookEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
-import { eventShapes, type InspectionInput, type LookInput, type PlanInput, type PottingInput } from './schemas';
+import type { InspectionEntry, SignCheckEntry, PlanEntry, PottingEntry, UnreadableEntry } from './entry-schemas';
+import { eventShapes, type InspectionInput, type SignCheckInput, type PlanInput, type PottingInput } from './schemas';
 
 /** A plant's page shows so many entries; hardly any plant has more. */
 const MOST_ENTRIES = 500;
 /** Of waterings and the like it shows the newest. */
-const MOST_CARE = 300;
+const MOST_QUICK = 300;
 
 export interface Life {
   readonly plans: PlanEntry[];
   readonly pottings: PottingEntry[];
   readonly inspections: InspectionEntry[];
-  readonly looks: LookEntry[];
+  readonly looks: SignCheckEntry[];
   /** The newest of what was done to it. */
-  readonly care: CareEntry[];
+  readonly care: QuickEntry[];
   readonly unreadable: UnreadableEntry[];
 }
 
@@ -39,9 +39,13 @@ export async function lifeOf(
   const upTo = until === null ? {} : { happenedOn: { $lte: until } };
   const ofPlant = { collection: scope.collectionId, plant: plantId, hiddenAt: null, ...upTo };
   const orderBy = { happenedOn: 'desc', recordedAt: 'desc' } as const;
-  const rows = await em.find(PlantEvent, { ...ofPlant, kind: { $nin: careKinds } }, { orderBy, limit: MOST_ENTRIES });
-  const careRows = await em.find(PlantEvent, { ...ofPlant, kind: { $in: careKinds } }, { orderBy, limit: MOST_CARE });
-  const read = [...rows, ...careRows].map(readEvent);
+  const rows = await em.find(PlantEvent, { ...ofPlant, kind: { $nin: quickKinds } }, { orderBy, limit: MOST_ENTRIES });
+  const quickRows = await em.find(
+    PlantEvent,
+    { ...ofPlant, kind: { $in: quickKinds } },
+    { orderBy, limit: MOST_QUICK },
+  );
+  const read = [...rows, ...quickRows].map(readEvent);
   return {
     plans: read.flatMap((event) => (event.status === 'planned' ? [event.entry] : [])),
     pottings: read.flatMap((event) => (event.status === 'potted' ? [event.entry] : [])),
@@ -70,7 +74,7 @@ export async function recordPotting(
   title: string,
 ): Promise<Recorded> {
   const { pottedOn } = input;
-  return keepEvent(
+  return appendOnce(
     em,
     scope,
     input.idempotencyKey,
@@ -90,7 +94,7 @@ export async function recordPotting(
 /** Keeps a setup that is meant for a plant. It changes nothing of a plant on file. */
 export async function recordPlan(em: EntityManager, scope: Scope, input: PlanInput, title: string): Promise<Recorded> {
   const { planCase, spec, note, forOn, plannedOn } = input;
-  return keepEvent(em, scope, input.idempotencyKey, onFile(scope, input), {
+  return appendOnce(em, scope, input.idempotencyKey, onFile(scope, input), {
     kind: 'planned',
     happenedOn: plannedOn,
     title,
@@ -103,7 +107,7 @@ const INSPECTED_TITLE = 'Looked over';
 
 /** Keeps what was seen of a plant. It changes nothing of a plant on file, so that two who look at once are both kept. */
 export async function recordInspection(em: EntityManager, scope: Scope, input: InspectionInput): Promise<Recorded> {
-  return keepEvent(em, scope, input.idempotencyKey, onFile(scope, input), {
+  return appendOnce(em, scope, input.idempotencyKey, onFile(scope, input), {
     kind: 'inspected',
     happenedOn: input.inspectedOn,
     title: INSPECTED_TITLE,
@@ -113,9 +117,9 @@ export async function recordInspection(em: EntityManager, scope: Scope, input: I
 }
 
 /** Keeps a look at a plant that waits for a sign. */
-export async function recordLook(em: EntityManager, scope: Scope, input: LookInput): Promise<Recorded> {
+export async function recordSignCheck(em: EntityManager, scope: Scope, input: SignCheckInput): Promise<Recorded> {
   const { sign, risk, answer, lookOn, lookedOn } = input;
-  return keepEvent(em, scope, input.idempotencyKey, onFile(scope, input), {
+  return appendOnce(em, scope, input.idempotencyKey, onFile(scope, input), {
     kind: 'looked',
     happenedOn: lookedOn,
     title: answer,

@@ -13,14 +13,14 @@ import {
   timingSigns,
   upTo,
   type Versions,
-  waitingRisks,
+  watchRisks,
 } from '@core';
-import { planCaseSchema } from '../collections/plan-schemas';
-import { type CareKind, careKinds } from './done-entry-schemas';
-import { careVersions, keptSchemas } from './done-schemas';
-import { lookAnswers, lookedSchema, recipeLineSchema } from './entry-schemas';
+import { planCaseSchema } from '../plants/case-schemas';
+import { type QuickKind, quickKinds } from './quick-entry-schemas';
+import { quickVersions, keptSchemas } from './quick-schemas';
+import { signAnswers, signCheckSchema, recipeLineSchema } from './entry-schemas';
 
-export const eventKinds = ['planned', 'potted', 'inspected', 'looked', ...careKinds] as const;
+export const eventKinds = ['planned', 'potted', 'inspected', 'looked', ...quickKinds] as const;
 export type EventKind = (typeof eventKinds)[number];
 
 /** Saved setups carry the short id they had. */
@@ -43,24 +43,24 @@ export const plannedSchema = z.object({
 
 const day = (field: string) => z.iso.date({ error: faultCode({ code: 'date', field }) });
 
-const lookVersions: Versions = { newest: 1, upgrades: {} };
+const signCheckVersions: Versions = { newest: 1, upgrades: {} };
 
 export interface EventShape<T> {
   readonly schema: z.ZodType<T>;
   readonly versions: Versions;
 }
 
-const careShapes = Object.fromEntries(
-  careKinds.map((kind) => [kind, { schema: keptSchemas[kind], versions: careVersions }]),
-) as unknown as { readonly [K in CareKind]: EventShape<z.infer<(typeof keptSchemas)[K]>> };
+const quickShapes = Object.fromEntries(
+  quickKinds.map((kind) => [kind, { schema: keptSchemas[kind], versions: quickVersions }]),
+) as unknown as { readonly [K in QuickKind]: EventShape<z.infer<(typeof keptSchemas)[K]>> };
 
 export const eventShapes = {
   planned: { schema: plannedSchema, versions: questionVersions },
   // Its case changes with the shape of what is asked.
   potted: { schema: pottedSchema, versions: questionVersions },
   inspected: { schema: inspectionSchema, versions: inspectionVersions },
-  looked: { schema: lookedSchema, versions: lookVersions },
-  ...careShapes,
+  looked: { schema: signCheckSchema, versions: signCheckVersions },
+  ...quickShapes,
 } as const satisfies Record<EventKind, EventShape<unknown>>;
 
 const ofPlant = {
@@ -132,18 +132,18 @@ export const inspectionInputSchema = z.strictObject({
 export type InspectionInput = z.infer<typeof inspectionInputSchema>;
 
 /** What is sent when a plant begins to wait for a sign, and at each look at it. */
-export const lookInputSchema = z
+export const signCheckInputSchema = z
   .strictObject({
     ...ofPlant,
     lookedOn: day('lookedOn'),
     sign: oneOf('sign', timingSigns),
-    risk: oneOf('risk', waitingRisks),
-    answer: oneOf('answer', lookAnswers),
+    risk: oneOf('risk', watchRisks),
+    answer: oneOf('answer', signAnswers),
     lookOn: day('lookOn').nullable(),
   })
   .refine(({ answer, lookOn }) => (lookOn !== null) === (answer === 'waiting' || answer === 'not yet'), {
     error: faultCode({ code: 'given together', fields: ['lookOn', 'an answer that waits on'] }),
     path: ['lookOn'],
   });
-export type LookInput = z.infer<typeof lookInputSchema>;
+export type SignCheckInput = z.infer<typeof signCheckInputSchema>;
 export type PottingInput = z.infer<typeof pottingInputSchema>;

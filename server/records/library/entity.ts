@@ -2,8 +2,8 @@
 import { defineEntity, p, type InferEntity } from '@mikro-orm/core';
 import { GrowersCollection } from '../collections/entity';
 
-export const OwnItem = defineEntity({
-  name: 'OwnItem',
+export const LibraryItem = defineEntity({
+  name: 'LibraryItem',
   tableName: 'own_item',
   properties: {
     id: p.uuid().primary(),
@@ -23,15 +23,15 @@ export const OwnItem = defineEntity({
   },
 });
 
-export type OwnItemRow = InferEntity<typeof OwnItem>;
+export type LibraryItemRow = InferEntity<typeof LibraryItem>;
 
 /** What an own thing was before a change: kept for good. */
-export const OwnItemBefore = defineEntity({
-  name: 'OwnItemBefore',
+export const LibraryItemBefore = defineEntity({
+  name: 'LibraryItemBefore',
   tableName: 'own_item_before',
   properties: {
     id: p.uuid().primary(),
-    item: () => p.manyToOne(OwnItem),
+    item: () => p.manyToOne(LibraryItem),
     version: p.integer(),
     name: p.string().length(120),
     data: p.json<unknown>(),

@@ -5,41 +5,47 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type StockItem, stockName, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
-import { keepOnce, type KeptOnce } from '../../runtime/http/idempotency-key';
-import { cursorOf, type PageWish, readCursor } from '../../runtime/http/page';
+import { meetingOf } from '../../runtime/database/seen-version';
+import { type FindKept, type KeptOnce, writeOnce } from '../../runtime/database/write-once';
+import { cursorOf, type PageQuery, readCursor } from '../../runtime/http/page';
 import type { Scope } from '../collections/scope';
-import { OwnItem, OwnItemBefore, type OwnItemRow } from './entity';
+import { LibraryItem, LibraryItemBefore, type LibraryItemRow } from './entity';
 import {
-  type OwnEntry,
-  type OwnHistory,
-  type OwnKind,
-  type OwnPage,
-  ownSchemas,
-  type OwnTypes,
-  ownVersions,
+  type LibraryEntry,
+  type LibraryHistory,
+  type LibraryKind,
+  type LibraryPage,
+  librarySchemas,
+  type LibraryTypes,
+  libraryVersions,
 } from './schemas';
 
-function nameOf<K extends OwnKind>(kind: K, data: OwnTypes[K]): string {
-  return kind === 'stock' ? stockName((data as StockItem).thing) : (data as OwnTypes['medium' | 'genus' | 'view']).name;
+function nameOf<K extends LibraryKind>(kind: K, data: LibraryTypes[K]): string {
+  return kind === 'stock'
+    ? stockName((data as StockItem).thing)
+    : (data as LibraryTypes['medium' | 'genus' | 'view']).name;
 }
 
-export function dataOf<K extends OwnKind>(kind: K, row: Pick<OwnItemRow, 'data' | 'dataVersion'>): OwnTypes[K] | null {
-  const current = upgraded(row.data, row.dataVersion, ownVersions);
+export function dataOf<K extends LibraryKind>(
+  kind: K,
+  row: Pick<LibraryItemRow, 'data' | 'dataVersion'>,
+): LibraryTypes[K] | null {
+  const current = upgraded(row.data, row.dataVersion, libraryVersions);
   if (current.status !== 'ok') return null;
-  const parsed = ownSchemas[kind].safeParse(current.value);
+  const parsed = librarySchemas[kind].safeParse(current.value);
   return parsed.success ? parsed.data : null;
 }
 
-export async function listOwn<K extends OwnKind>(
+export async function listLibrary<K extends LibraryKind>(
   em: EntityManager,
   scope: Scope,
   kind: K,
-  { limit, after }: PageWish,
-): Promise<OwnPage<K>> {
+  { limit, after }: PageQuery,
+): Promise<LibraryPage<K>> {
   const from = readCursor(after);
   const later = from ? { $or: [{ name: { $gt: from.name } }, { name: from.name, id: { $gt: from.id } }] } : {};
   const rows = await em.find(
-    OwnItem,
+    LibraryItem,
     { collection: scope.collectionId, kind, deletedAt: null, ...later },
     { orderBy: { name: 'asc', id: 'asc' }, limit: limit + 1 },
   );
@@ -54,39 +60,39 @@ export async function listOwn<K extends OwnKind>(
 }
 
 /** Keeps a thing of the grower's own; the same key twice keeps it once. */
-export async function saveOwnOnce<K extends OwnKind>(
+export async function saveLibraryOnce<K extends LibraryKind>(
   em: EntityManager,
   scope: Scope,
   kind: K,
-  data: OwnTypes[K],
+  data: LibraryTypes[K],
   idempotencyKey: string | null,
-): Promise<KeptOnce<OwnEntry<K>>> {
-  return keepOnce(
-    idempotencyKey,
-    async (key) => {
-      const row = await em.fork().findOne(OwnItem, { collection: scope.collectionId, kind, idempotencyKey: key });
-      const known = row && dataOf(kind, row);
-      return known && { id: row.id, data: known, version: row.version };
-    },
-    () => saveOwn(em, scope, kind, data, idempotencyKey),
-  );
+): Promise<KeptOnce<LibraryEntry<K>>> {
+  const find: FindKept<KeptOnce<LibraryEntry<K>>> = async (reading) => {
+    const row = await reading.findOne(LibraryItem, { collection: scope.collectionId, kind, idempotencyKey });
+    const known = row && dataOf(kind, row);
+    return known && { kept: { id: row.id, data: known, version: row.version }, wasKnown: true };
+  };
+  return writeOnce(em, idempotencyKey === null ? null : find, async (inside) => ({
+    kept: await saveLibraryItem(inside, scope, kind, data, idempotencyKey),
+    wasKnown: false,
+  }));
 }
 
-export async function saveOwn<K extends OwnKind>(
+export async function saveLibraryItem<K extends LibraryKind>(
   em: EntityManager,
   scope: Scope,
   kind: K,
-  data: OwnTypes[K],
+  data: LibraryTypes[K],
   idempotencyKey: string | null = null,
-): Promise<OwnEntry<K>> {
+): Promise<LibraryEntry<K>> {
   const id = randomUUID();
-  em.create(OwnItem, {
+  em.create(LibraryItem, {
     id,
     collection: em.getReference(GrowersCollection, scope.collectionId),
     kind,
     name: nameOf(kind, data),
     data,
-    dataVersion: ownVersions.newest,
+    dataVersion: libraryVersions.newest,
     version: 1,
     idempotencyKey,
     createdAt: new Date(),
@@ -96,36 +102,36 @@ export async function saveOwn<K extends OwnKind>(
   return { id, data, version: 1 };
 }
 
-export type OwnChanged<K extends OwnKind> =
-  | { readonly status: 'changed'; readonly entry: OwnEntry<K> }
-  | { readonly status: 'changed meanwhile'; readonly current: OwnTypes[K] | null; readonly version: number }
+export type LibraryChanged<K extends LibraryKind> =
+  | { readonly status: 'changed'; readonly entry: LibraryEntry<K> }
+  | { readonly status: 'changed meanwhile'; readonly current: LibraryTypes[K] | null; readonly version: number }
   | { readonly status: 'no such thing' };
 
 /**
  * Puts new values into an own thing and keeps the old ones beside it, unless it was changed since the version that the writer
  * saw (null: none, so it has not been seen). The same change sent again after a lost answer is there already.
  */
-export async function changeOwn<K extends OwnKind>(
+export async function changeLibraryItem<K extends LibraryKind>(
   em: EntityManager,
   scope: Scope,
   kind: K,
   itemId: string,
-  data: OwnTypes[K],
+  data: LibraryTypes[K],
   seenVersion: number | null,
-): Promise<OwnChanged<K>> {
-  return em.transactional(async (inside): Promise<OwnChanged<K>> => {
+): Promise<LibraryChanged<K>> {
+  return em.transactional(async (inside): Promise<LibraryChanged<K>> => {
     const row = await inside.findOne(
-      OwnItem,
+      LibraryItem,
       { id: itemId, kind, collection: scope.collectionId, deletedAt: null },
       { lockMode: LockMode.PESSIMISTIC_WRITE },
     );
     if (!row) return { status: 'no such thing' };
     const current = dataOf(kind, row);
-    if (seenVersion !== null && seenVersion + 1 === row.version && isDeepStrictEqual(current, data)) {
-      return { status: 'changed', entry: { id: itemId, data, version: row.version } };
-    }
-    if (seenVersion !== row.version) return { status: 'changed meanwhile', current, version: row.version };
-    inside.create(OwnItemBefore, {
+    const { version } = row;
+    const meeting = meetingOf(seenVersion, version, () => isDeepStrictEqual(current, data));
+    if (meeting === 'there already') return { status: 'changed', entry: { id: itemId, data, version } };
+    if (meeting === 'changed meanwhile') return { status: meeting, current, version };
+    inside.create(LibraryItemBefore, {
       id: randomUUID(),
       item: row,
       version: row.version,
@@ -136,22 +142,22 @@ export async function changeOwn<K extends OwnKind>(
     });
     row.name = nameOf(kind, data);
     row.data = data;
-    row.dataVersion = ownVersions.newest;
+    row.dataVersion = libraryVersions.newest;
     row.version += 1;
     return { status: 'changed', entry: { id: itemId, data, version: row.version } };
   });
 }
 
 /** What a thing was before its changes, newest first; null when there is none of that id and kind. */
-export async function historyOfOwn<K extends OwnKind>(
+export async function historyOfItem<K extends LibraryKind>(
   em: EntityManager,
   scope: Scope,
   kind: K,
   itemId: string,
-): Promise<OwnHistory<K> | null> {
-  const row = await em.findOne(OwnItem, { id: itemId, kind, collection: scope.collectionId });
+): Promise<LibraryHistory<K> | null> {
+  const row = await em.findOne(LibraryItem, { id: itemId, kind, collection: scope.collectionId });
   if (!row) return null;
-  const before = await em.find(OwnItemBefore, { item: row }, { orderBy: { version: 'desc' } });
+  const before = await em.find(LibraryItemBefore, { item: row }, { orderBy: { version: 'desc' } });
   return {
     before: before.map((one) => ({
       version: one.version,
@@ -163,14 +169,14 @@ export async function historyOfOwn<K extends OwnKind>(
 }
 
 /** Hides or brings back an item; false when there is none of that id and kind. */
-export async function setOwnHidden(
+export async function setItemHidden(
   em: EntityManager,
   scope: Scope,
-  kind: OwnKind,
+  kind: LibraryKind,
   itemId: string,
   hiddenAt: Date | null,
 ): Promise<boolean> {
-  const row = await em.findOne(OwnItem, { id: itemId, kind, collection: scope.collectionId });
+  const row = await em.findOne(LibraryItem, { id: itemId, kind, collection: scope.collectionId });
   if (!row) return false;
   row.deletedAt = hiddenAt;
   await em.flush();

@@ -14,8 +14,8 @@ import {
   type Versions,
 } from '@core';
 
-export const ownKinds = ['medium', 'genus', 'stock', 'view', 'trial'] as const;
-export type OwnKind = (typeof ownKinds)[number];
+export const libraryKinds = ['medium', 'genus', 'stock', 'view', 'trial'] as const;
+export type LibraryKind = (typeof libraryKinds)[number];
 
 const MOST_ASKED = 12;
 const viewSchema = z.strictObject({
@@ -29,7 +29,7 @@ const viewSchema = z.strictObject({
 });
 export type PlantView = z.infer<typeof viewSchema>;
 
-export interface OwnTypes {
+export interface LibraryTypes {
   readonly medium: OwnMedium;
   readonly genus: Genus;
   readonly stock: StockItem;
@@ -39,7 +39,7 @@ export interface OwnTypes {
   readonly trial: Trial;
 }
 
-export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
+export const librarySchemas: { readonly [K in LibraryKind]: z.ZodType<LibraryTypes[K]> } = {
   medium: ownMediumSchema,
   genus: ownGenusSchema as unknown as z.ZodType<Genus>,
   stock: stockItemSchema,
@@ -47,24 +47,24 @@ export const ownSchemas: { readonly [K in OwnKind]: z.ZodType<OwnTypes[K]> } = {
   trial: trialSchema,
 };
 
-export const ownVersions: Versions = { newest: 1, upgrades: {} };
+export const libraryVersions: Versions = { newest: 1, upgrades: {} };
 
-export function isOwnKind(kind: string): kind is OwnKind {
-  return (ownKinds as readonly string[]).includes(kind);
+export function isLibraryKind(kind: string): kind is LibraryKind {
+  return (libraryKinds as readonly string[]).includes(kind);
 }
 
-export interface OwnEntry<K extends OwnKind = OwnKind> {
+export interface LibraryEntry<K extends LibraryKind = LibraryKind> {
   readonly id: string;
-  readonly data: OwnTypes[K];
+  readonly data: LibraryTypes[K];
   /** How often it was changed, and once: sent back with a change. */
   readonly version: number;
 }
 
-export const ownEntrySchema = <K extends OwnKind>(kind: K) =>
-  z.object({ id: z.uuid(), data: ownSchemas[kind], version: z.int().min(1) });
+export const libraryEntrySchema = <K extends LibraryKind>(kind: K) =>
+  z.object({ id: z.uuid(), data: librarySchemas[kind], version: z.int().min(1) });
 
 /** What a thing was before its changes, newest first. */
-export const ownHistorySchema = <K extends OwnKind>(kind: K) =>
+export const libraryHistorySchema = <K extends LibraryKind>(kind: K) =>
   z.object({
     before: z.array(
       z.object({
@@ -72,28 +72,28 @@ export const ownHistorySchema = <K extends OwnKind>(kind: K) =>
         replacedAt: z.iso.datetime(),
         name: z.string(),
         /** null where this program cannot read it. */
-        data: ownSchemas[kind].nullable(),
+        data: librarySchemas[kind].nullable(),
       }),
     ),
   });
-export interface OwnHistory<K extends OwnKind> {
+export interface LibraryHistory<K extends LibraryKind> {
   readonly before: readonly {
     readonly version: number;
     readonly replacedAt: string;
     readonly name: string;
-    readonly data: OwnTypes[K] | null;
+    readonly data: LibraryTypes[K] | null;
   }[];
 }
 
-export const ownPageSchema = <K extends OwnKind>(kind: K) =>
+export const libraryPageSchema = <K extends LibraryKind>(kind: K) =>
   z.object({
-    items: z.array(ownEntrySchema(kind)),
+    items: z.array(libraryEntrySchema(kind)),
     /** Kept things that this program cannot read. */
     unreadable: z.array(z.object({ id: z.uuid(), name: z.string() })),
     next: z.string().nullable(),
   });
-export interface OwnPage<K extends OwnKind> {
-  readonly items: readonly OwnEntry<K>[];
+export interface LibraryPage<K extends LibraryKind> {
+  readonly items: readonly LibraryEntry<K>[];
   readonly unreadable: readonly { readonly id: string; readonly name: string }[];
   readonly next: string | null;
 }

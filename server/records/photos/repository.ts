@@ -1,8 +1,8 @@
 /** Photographs of a collection. Deleting only hides. */
 import { createHash } from 'node:crypto';
-import { UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { GrowersCollection } from '../collections/entity';
+import { writeOnce } from '../../runtime/database/write-once';
 import type { Scope } from '../collections/scope';
 import { Photo } from './entity';
 import type { Picture } from './picture';
@@ -35,24 +35,28 @@ export async function keepPhoto(
   picture: Picture,
 ): Promise<KnownPhoto> {
   const { whole, small, widthPx, heightPx } = picture;
-  em.create(Photo, {
-    id,
-    collection: em.getReference(GrowersCollection, scope.collectionId),
-    sentSha256,
-    whole,
-    small,
-    widthPx,
-    heightPx,
-    createdAt: new Date(),
-    hiddenAt: null,
-  });
-  try {
-    await em.flush();
-  } catch (error) {
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    return photoUnder(em.fork(), scope, id, sentSha256);
-  }
-  return { status: 'new' };
+  return writeOnce<KnownPhoto>(
+    em,
+    async (reading) => {
+      const known = await photoUnder(reading, scope, id, sentSha256);
+      return known.status === 'new' ? null : known;
+    },
+    async (inside) => {
+      inside.create(Photo, {
+        id,
+        collection: inside.getReference(GrowersCollection, scope.collectionId),
+        sentSha256,
+        whole,
+        small,
+        widthPx,
+        heightPx,
+        createdAt: new Date(),
+        hiddenAt: null,
+      });
+      await inside.flush();
+      return { status: 'new' };
+    },
+  );
 }
 
 /** The bytes of a photograph; null where this collection has none of that id. */

@@ -5,8 +5,9 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type Place, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
-import { keepOnce, type KeptOnce } from '../../runtime/http/idempotency-key';
-import { cursorOf, type PageWish, readCursor } from '../../runtime/http/page';
+import { meetingOf } from '../../runtime/database/seen-version';
+import { type FindKept, type KeptOnce, writeOnce } from '../../runtime/database/write-once';
+import { cursorOf, type PageQuery, readCursor } from '../../runtime/http/page';
 import type { Scope } from '../collections/scope';
 import { StoredPlace, type StoredPlaceRow } from './entity';
 import { type PlacePage, placeVersions, wholePlaceSchema } from './schemas';
@@ -20,7 +21,7 @@ function placeOf(row: Pick<StoredPlaceRow, 'id' | 'air' | 'airVersion'>): Place 
 }
 
 /** The own places by name, each under the id of its row. */
-export async function listPlaces(em: EntityManager, scope: Scope, { limit, after }: PageWish): Promise<PlacePage> {
+export async function listPlaces(em: EntityManager, scope: Scope, { limit, after }: PageQuery): Promise<PlacePage> {
   const from = readCursor(after);
   const later = from ? { $or: [{ name: { $gt: from.name } }, { name: from.name, id: { $gt: from.id } }] } : {};
   const rows = await em.find(
@@ -46,14 +47,15 @@ export async function savePlaceOnce(
   place: Place,
   idempotencyKey: string | null,
 ): Promise<KeptOnce<Place>> {
-  return keepOnce(
-    idempotencyKey,
-    async (key) => {
-      const row = await em.fork().findOne(StoredPlace, { collection: scope.collectionId, idempotencyKey: key });
-      return row && placeOf(row);
-    },
-    () => savePlace(em, scope, place, idempotencyKey),
-  );
+  const find: FindKept<KeptOnce<Place>> = async (reading) => {
+    const row = await reading.findOne(StoredPlace, { collection: scope.collectionId, idempotencyKey });
+    const known = row && placeOf(row);
+    return known && { kept: known, wasKnown: true };
+  };
+  return writeOnce(em, idempotencyKey === null ? null : find, async (inside) => ({
+    kept: await savePlace(inside, scope, place, idempotencyKey),
+    wasKnown: false,
+  }));
 }
 
 export async function savePlace(
@@ -98,14 +100,12 @@ export async function changePlace(
       { lockMode: LockMode.PESSIMISTIC_WRITE },
     );
     if (!row) return { status: 'no such place' };
-    const isSent = isDeepStrictEqual(placeOf(row), { ...place, id: placeId });
-    // The same change sent again after a lost answer: it is there already.
-    if (isSent && seenVersion !== null && seenVersion + 1 === row.version) {
+    const isSent = () => isDeepStrictEqual(placeOf(row), { ...place, id: placeId });
+    const meeting = meetingOf(seenVersion, row.version, isSent);
+    if (meeting === 'there already') {
       return { status: 'changed', place: { ...place, id: placeId }, version: row.version };
     }
-    if (seenVersion !== row.version) {
-      return { status: 'changed meanwhile', current: placeOf(row), version: row.version };
-    }
+    if (meeting === 'changed meanwhile') return { status: meeting, current: placeOf(row), version: row.version };
     row.name = place.name;
     row.air = { ...place, id: placeId };
     row.airVersion = placeVersions.newest;

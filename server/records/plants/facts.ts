@@ -4,7 +4,8 @@ import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import type { Scope } from '../collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
+import { meetingOf } from '../../runtime/database/seen-version';
+import { livesChanged } from '../changes/lives';
 import { Plant, PlantBefore, type PlantRow } from './entity';
 import { type FactsHistory, type PlantFacts, plantFactsSchema } from './facts-schemas';
 
@@ -44,14 +45,13 @@ export async function changeFacts(
     if (!plant) return { status: 'no such plant' };
     const current = factsOf(plant);
     const { version } = plant;
-    if (seenVersion !== null && seenVersion + 1 === version && isDeepStrictEqual(current, facts)) {
-      return { status: 'changed', version };
-    }
-    if (seenVersion !== version) return { status: 'changed meanwhile', current, version };
+    const meeting = meetingOf(seenVersion, version, () => isDeepStrictEqual(current, facts));
+    if (meeting === 'there already') return { status: 'changed', version };
+    if (meeting === 'changed meanwhile') return { status: meeting, current, version };
     inside.create(PlantBefore, { id: randomUUID(), plant, version, facts: current, replacedAt: new Date() });
     Object.assign(plant, facts, { version: version + 1 });
     await inside.flush();
-    await refreshStandings(inside, [plantId]);
+    await livesChanged(inside, [plantId]);
     return { status: 'changed', version: version + 1 };
   });
 }

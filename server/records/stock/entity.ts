@@ -1,7 +1,7 @@
 /** What was counted of a thing in stock, came and went: a list that only grows. The thing itself is one of the grower's own. */
 import { defineEntity, p } from '@mikro-orm/core';
 import { GrowersCollection } from '../collections/entity';
-import { OwnItem } from '../library/entity';
+import { LibraryItem } from '../library/entity';
 
 export const StockEntry = defineEntity({
   name: 'StockEntry',
@@ -9,7 +9,7 @@ export const StockEntry = defineEntity({
   properties: {
     id: p.uuid().primary(),
     collection: () => p.manyToOne(GrowersCollection),
-    item: () => p.manyToOne(OwnItem),
+    item: () => p.manyToOne(LibraryItem),
     /** counted, bought, taken or back. */
     kind: p.string().length(10),
     /** Litres or pieces. */

@@ -1,11 +1,12 @@
 /** What lies in stock: how much, and what was written down of it. One transaction for each deed, kept once. */
 import { randomUUID } from 'node:crypto';
-import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
+import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { type StockEntryKind, type StockThing, stockUnitOf, toThousandths } from '@core';
 import { GrowersCollection } from '../collections/entity';
-import { OwnItem, type OwnItemRow } from '../library/entity';
-import { dataOf, saveOwn } from '../library/repository';
+import { LibraryItem, type LibraryItemRow } from '../library/entity';
+import { dataOf, saveLibraryItem } from '../library/repository';
+import { writeOnce } from '../../runtime/database/write-once';
 import type { Scope } from '../collections/scope';
 import { StockEntry } from './entity';
 import type { StockAdd, StockDeed, StockEntries, StockKept, StockList } from './schemas';
@@ -41,7 +42,7 @@ interface AmountRow {
 
 export async function listStock(em: EntityManager, scope: Scope): Promise<StockList> {
   const rows = await em.find(
-    OwnItem,
+    LibraryItem,
     { collection: scope.collectionId, kind: 'stock', deletedAt: null },
     { orderBy: { name: 'asc', id: 'asc' }, limit: MOST_THINGS },
   );
@@ -65,7 +66,7 @@ async function amountOf(em: EntityManager, scope: Scope, itemId: string): Promis
 
 /** Newest first; null where there is no such thing. */
 export async function entriesOf(em: EntityManager, scope: Scope, itemId: string): Promise<StockEntries | null> {
-  const item = await em.findOne(OwnItem, { id: itemId, kind: 'stock', collection: scope.collectionId });
+  const item = await em.findOne(LibraryItem, { id: itemId, kind: 'stock', collection: scope.collectionId });
   if (!item) return null;
   const rows: readonly (StockEntries['entries'][number] & { plantId: string | null; plantName: string | null })[] =
     await em.execute(
@@ -100,7 +101,7 @@ function write(em: EntityManager, scope: Scope, { itemId, ...entry }: NewEntry):
   em.create(StockEntry, {
     id: randomUUID(),
     collection: em.getReference(GrowersCollection, scope.collectionId),
-    item: em.getReference(OwnItem, itemId),
+    item: em.getReference(LibraryItem, itemId),
     ...entry,
     recordedAt: new Date(),
     hiddenAt: null,
@@ -129,15 +130,11 @@ async function keepOnceUnder(
   work: Work,
 ): Promise<StockRecorded> {
   const key = givenKey ?? randomUUID();
-  try {
-    return await em.transactional(async (inside) => (await keptUnder(inside, scope, key)) ?? work(inside, key));
-  } catch (error) {
-    // Two taps at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    const known = await keptUnder(em.fork(), scope, key);
-    if (!known) throw error;
-    return known;
-  }
+  return writeOnce(
+    em,
+    (reading) => keptUnder(reading, scope, key),
+    (inside) => work(inside, key),
+  );
 }
 
 /** Which of the things in stock is this; null where there is none. */
@@ -159,7 +156,7 @@ export async function addToStock(em: EntityManager, scope: Scope, input: StockAd
   return keepOnceUnder(em, scope, input.idempotencyKey, async (inside, key) => {
     const there = await itemOfThing(inside, scope, item.thing);
     if (there !== null) return { status: 'there already', itemId: there };
-    const { id: itemId } = await saveOwn(inside, scope, 'stock', item);
+    const { id: itemId } = await saveLibraryItem(inside, scope, 'stock', item);
     const batchId = randomUUID();
     const entry = { kind: 'counted', amount, happenedOn, note: '', eventId: null } as const;
     write(inside, scope, { ...entry, itemId, batchId, idempotencyKey: `${key}:0` });
@@ -169,8 +166,8 @@ export async function addToStock(em: EntityManager, scope: Scope, input: StockAd
 }
 
 async function thingOf(em: EntityManager, scope: Scope, itemId: string): Promise<StockThing | null> {
-  const row: OwnItemRow | null = await em.findOne(
-    OwnItem,
+  const row: LibraryItemRow | null = await em.findOne(
+    LibraryItem,
     { id: itemId, kind: 'stock', collection: scope.collectionId, deletedAt: null },
     { lockMode: LockMode.PESSIMISTIC_READ },
   );
@@ -179,7 +176,7 @@ async function thingOf(em: EntityManager, scope: Scope, itemId: string): Promise
 
 /** The thing in stock, made where there is none of it yet. */
 async function itemFor(em: EntityManager, scope: Scope, thing: StockThing): Promise<string> {
-  return (await itemOfThing(em, scope, thing)) ?? (await saveOwn(em, scope, 'stock', { thing })).id;
+  return (await itemOfThing(em, scope, thing)) ?? (await saveLibraryItem(em, scope, 'stock', { thing })).id;
 }
 
 export async function recordStock(em: EntityManager, scope: Scope, input: StockDeed): Promise<StockRecorded> {

@@ -4,7 +4,7 @@ import { amountNow, type PlanCase, type StockEntryKind, type StockItem, type Sto
 import { setEventHidden } from '../journal/hide';
 import { recordPotting } from '../journal/record';
 import { pottingInputSchema } from '../journal/schemas';
-import { changeOwn, saveOwn, setOwnHidden } from '../library/repository';
+import { changeLibraryItem, saveLibraryItem, setItemHidden } from '../library/repository';
 import type { Scope } from '../collections/scope';
 import { testDatabase } from '../../testing/database';
 import { addToStock, entriesOf, listStock, recordStock, setStockHidden, type StockRecorded } from './repository';
@@ -111,7 +111,7 @@ test('the same thing is not listed twice; pieces are whole; what is put away tak
     (await addToStock(em(), scope, { item: { thing: { ...netPot, rimDiameterCm: 9 } }, amount: 1.5, happenedOn }))
       .status,
   ).toBe('whole pieces only');
-  await setOwnHidden(em(), scope, 'stock', itemId, new Date());
+  await setItemHidden(em(), scope, 'stock', itemId, new Date());
   expect((await deed(itemId, 'taken', 1)).status).toBe('no such thing');
   expect((await listStock(em(), scope)).items).toEqual([]);
 });
@@ -173,7 +173,7 @@ test('washed: out of those to be washed, in among the clean, undone together', a
 
 test('a thing keeps its amount when its low mark or price is changed', async () => {
   const { itemId } = await add(bark, 20);
-  await changeOwn(
+  await changeLibraryItem(
     em(),
     scope,
     'stock',
@@ -186,7 +186,7 @@ test('a thing keeps its amount when its low mark or price is changed', async () 
 });
 
 test('what cannot be read is told, and one’s stock is no other’s', async () => {
-  const { id } = await saveOwn(em(), scope, 'stock', { thing: bark });
+  const { id } = await saveLibraryItem(em(), scope, 'stock', { thing: bark });
   await em().execute(`update own_item set data = '{"thing": {"kind": "spaceship"}}' where id = ?`, [id]);
   expect(await listStock(em(), scope)).toMatchObject({ items: [], unreadable: [{ id }] });
   expect((await listStock(em(), await database.freshScope())).items).toEqual([]);

@@ -124,7 +124,7 @@ describe('a database', () => {
     const later = await digest();
     expect(differingTables(before, later)).toEqual(['collection']);
 
-    const restored = await restore(cluster, database, file);
+    const restored = await restore(cluster, database, file, bringUp);
     expect(differingTables(await digest(), before)).toEqual([]);
     expect(await names()).not.toContain('Written later');
 
@@ -149,8 +149,8 @@ describe('a database', () => {
       }),
     );
     const before = await digest();
-    await expect(restore(cluster, database, file)).rejects.toThrow('rows are missing or changed in plant');
-    await expect(restore(cluster, database, newer)).rejects.toThrow(/newer version/);
+    await expect(restore(cluster, database, file, bringUp)).rejects.toThrow('rows are missing or changed in plant');
+    await expect(restore(cluster, database, newer, bringUp)).rejects.toThrow(/newer version/);
     await expect(putBack(cluster, database, 'postgres')).rejects.toThrow(/nothing is kept under that name/);
     expect(differingTables(await digest(), before)).toEqual([]);
     const left = await sql(cluster, `select datname from pg_database where datname like '${database}_restoring%'`);

@@ -17,7 +17,7 @@ interface MigrationRow {
 /** @throws Error where the file is there already, or cannot be written. */
 export async function makeBackup(cluster: Cluster, database: string, file: string): Promise<Manifest> {
   if (existsSync(file)) throw new Error(`${file}: is there already; a backup takes no other file's place`);
-  const orm = await MikroORM.init(ormConfig(urlOf(cluster, database)));
+  const orm = await MikroORM.init(ormConfig(urlOf(cluster, database), []));
   try {
     return await orm.em.fork().transactional(
       (em) =>

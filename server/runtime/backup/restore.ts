@@ -4,7 +4,6 @@
  */
 import { IsolationLevel } from '@mikro-orm/core';
 import { MikroORM } from '@mikro-orm/postgresql';
-import { bringUp } from '../../start/bring-up';
 import { migrationNames, ormConfig } from '../database/config';
 import { DamagedError, type Manifest, readBackup } from './backup-file';
 import { differingTables, digestOf, type Digest } from './digest';
@@ -24,7 +23,7 @@ async function exists(cluster: Cluster, database: string): Promise<boolean> {
 }
 
 async function digestIn(cluster: Cluster, database: string): Promise<Digest> {
-  const orm = await MikroORM.init(ormConfig(urlOf(cluster, database)));
+  const orm = await MikroORM.init(ormConfig(urlOf(cluster, database), []));
   try {
     return await orm.em.fork().transactional(digestOf, { isolationLevel: IsolationLevel.REPEATABLE_READ });
   } finally {
@@ -55,8 +54,11 @@ async function takePlace(cluster: Cluster, database: string, newcomer: string, b
   }
 }
 
+/** Brings a database to the tables of this program. */
+export type BringUp = (databaseUrl: string) => Promise<unknown>;
+
 /** @throws DamagedError before anything is touched, where the file is not what it should be. */
-export async function restore(cluster: Cluster, database: string, file: string): Promise<Restored> {
+export async function restore(cluster: Cluster, database: string, file: string, bringUp: BringUp): Promise<Restored> {
   return readBackup(file, async (databaseFile, manifest) => {
     refuseNewer(manifest);
     const newcomer = `${database}_restoring_${stamp()}`;

@@ -4,8 +4,8 @@ import { connect, type AddressInfo } from 'node:net';
 import { relative } from 'node:path';
 import { MOST_PHOTO_BYTES } from '../../records/photos/schemas';
 import { hostName, refusalOf } from './admit';
-import { MOST_BODY_BYTES } from './routes';
-import { makeDoor } from './gateway';
+import { MOST_BODY_BYTES } from '../http/limits';
+import { makeGateway } from './gateway';
 import { methodsAt, routes } from './routes';
 import { settingsFrom } from './settings';
 
@@ -170,7 +170,7 @@ describe('settings', () => {
 
 describe('the door as a server', () => {
   const inside: IncomingMessage[] = [];
-  const server = makeDoor(
+  const server = makeGateway(
     (request, response) => {
       inside.push(request);
       if (request.url === '/breaks') return Promise.reject(new Error('broken on purpose'));

@@ -6,7 +6,7 @@ import { type Refusal, refusalOf } from './admit';
 import { withoutData } from '../http/without-data';
 import { contentPolicy, safetyHeaders } from './headers';
 
-export interface DoorSettings {
+export interface GatewaySettings {
   /** Names this server may be called by, without ports. */
   readonly hosts: readonly string[];
   /** A request not sent whole after so long is cut. */
@@ -53,7 +53,7 @@ function answerBroken(error: NodeJS.ErrnoException, socket: Socket): void {
   );
 }
 
-export function makeDoor(inside: Inside, settings: DoorSettings): Server {
+export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
   const server = createServer(
     {
       requestTimeout: settings.slowestRequestMs,

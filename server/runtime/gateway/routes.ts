@@ -1,14 +1,5 @@
 /** What can be asked for over HTTP, and how. A test compares it with the folders of app/api. */
-import { MOST_PHOTO_BYTES, photoTypes } from '../../records/photos/schemas';
-
-/** A body of JSON of this many bytes is taken, a longer one is not. */
-export const MOST_BODY_BYTES = 1_000_000;
-
-/** An archive with its photographs may be as long as this; it is read piece by piece. */
-export const MOST_ARCHIVE_BYTES = 4_000_000_000;
-
-/** A whole list of plants may be as long as this. */
-export const MOST_LIST_BYTES = 12_000_000;
+import { MOST_ARCHIVE_BYTES, MOST_BODY_BYTES, MOST_LIST_BYTES, MOST_PHOTO_BYTES, photoTypes } from '../http/limits';
 
 export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/health': ['GET'],

@@ -1,5 +1,5 @@
 /** The body of a request as JSON that can be kept: read to a limit, then looked through before any schema. */
-import { MOST_BODY_BYTES } from '../gateway/routes';
+import { MOST_BODY_BYTES } from './limits';
 import type { SaidFault } from './problem';
 
 /** What is nested deeper, or has more values, is no question a grower asks. */

@@ -1,5 +1,4 @@
-/** Saves that may come twice, by a double tap or a retry after a lost answer, and are kept once. */
-import { UniqueConstraintViolationException } from '@mikro-orm/core';
+/** The key under which a request is kept once, however often it is sent. */
 import { textOf } from '@core';
 import { parseWith } from '@core/words';
 import { problem } from './problem';
@@ -17,34 +16,4 @@ export function onceKeyOf(request: Request): Once {
   return parsed.status === 'ok'
     ? { status: 'ok', key: parsed.value }
     : { status: 'refused', response: problem(422, 'Some values cannot be used.', parsed.faults) };
-}
-
-/** The key lies with something else, which this request cannot have made. */
-export class KeyTakenError extends Error {}
-
-export interface KeptOnce<T> {
-  readonly kept: T;
-  /** It was there already: nothing was written. */
-  readonly wasKnown: boolean;
-}
-
-/**
- * find looks for what was kept under the key; save keeps it. Of two at the same moment one is refused by
- * the table's unique key, and finds what the other kept.
- */
-export async function keepOnce<T>(
-  key: string | null,
-  find: (key: string) => Promise<T | null>,
-  save: () => Promise<T>,
-): Promise<KeptOnce<T>> {
-  const known = key === null ? null : await find(key);
-  if (known !== null) return { kept: known, wasKnown: true };
-  try {
-    return { kept: await save(), wasKnown: false };
-  } catch (error) {
-    if (key === null || !(error instanceof UniqueConstraintViolationException)) throw error;
-    const first = await find(key);
-    if (first === null) throw new KeyTakenError();
-    return { kept: first, wasKnown: true };
-  }
 }

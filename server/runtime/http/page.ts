@@ -4,12 +4,12 @@ import * as z from 'zod';
 export const MOST_PER_PAGE = 200;
 export const USUAL_PER_PAGE = 100;
 
-export interface PageWish {
+export interface PageQuery {
   readonly limit: number;
   readonly after: string | null;
 }
 
-export const firstPage: PageWish = { limit: USUAL_PER_PAGE, after: null };
+export const firstPage: PageQuery = { limit: USUAL_PER_PAGE, after: null };
 
 const wishSchema = z.object({
   limit: z.coerce.number().int().min(1).max(MOST_PER_PAGE).catch(USUAL_PER_PAGE).default(USUAL_PER_PAGE),
@@ -17,11 +17,11 @@ const wishSchema = z.object({
 });
 
 /** "?limit=50&after=…" of an address; what cannot be read falls back to the first page of usual length. */
-export function pageIn(asked: URLSearchParams): PageWish {
+export function pageIn(asked: URLSearchParams): PageQuery {
   return wishSchema.parse({ limit: asked.get('limit') ?? undefined, after: asked.get('after') });
 }
 
-export const pageOf = (request: Request): PageWish => pageIn(new URL(request.url).searchParams);
+export const pageOf = (request: Request): PageQuery => pageIn(new URL(request.url).searchParams);
 
 export interface Cursor {
   readonly name: string;

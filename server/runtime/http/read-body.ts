@@ -2,7 +2,7 @@
 import type { z } from 'zod';
 import { readQuestion } from '@core';
 import { parseWith, wordFault } from '@core/words';
-import { MOST_BODY_BYTES } from '../gateway/routes';
+import { MOST_BODY_BYTES } from './limits';
 import { faultIn, MOST_JSON_VALUES, readText } from './body-text';
 import { problem, type SaidFault } from './problem';
 

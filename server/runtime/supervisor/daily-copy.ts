@@ -7,7 +7,7 @@ const LOOK_EVERY_MS = 3_600_000;
 /** Looks now and every hour whether one is due; failing says why, and the next hour tries again. */
 export function keepDailyCopies(dataFolder: string, say: (line: string) => void): NodeJS.Timeout {
   const look = (): void => {
-    const child = spawn(process.execPath, ['--import', 'tsx', 'server/runtime/backup/main.ts', 'daily', dataFolder], {
+    const child = spawn(process.execPath, ['--import', 'tsx', 'server/start/backup.ts', 'daily', dataFolder], {
       stdio: lockStaysHere(['ignore', 'ignore', 'pipe']),
     });
     let said = '';

@@ -2,15 +2,20 @@
  * The core on a thread of its own. Answers leave as text: the thread that serves everyone neither computes
  * nor writes them out.
  */
-import { demoPlaces, makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook } from '@core';
+import { demoPlaces, makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook, type SetupSpec } from '@core';
 import { metricWords, wordPlan } from '@core/words';
-import type { OutlookQuestion } from '../../projections/due/outlook-question';
 
 export function plan(planCase: PlanCase): string {
   return JSON.stringify({
     version: questionVersions.newest,
     ...wordPlan(makePlan(planCase), metricWords),
   });
+}
+
+export interface OutlookQuestion {
+  readonly planCase: PlanCase;
+  /** null where it is not on record what it was potted in. */
+  readonly spec: SetupSpec | null;
 }
 
 /** What is to come of a plant on file. */

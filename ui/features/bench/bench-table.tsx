@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { startTransition, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import type { PlanAnswer, SetupReview } from '@core/words';
 import { useBenchKeys } from '../../controls/use-bench-keys';
-import { useOwn } from '../../data/own';
+import { useLibrary } from '../../data/own';
 import { wasAskedToLookOver } from '../../data/look-over';
 import { inPauses, pause } from '../../data/in-pauses';
 import styles from './bench.module.css';
@@ -18,7 +18,7 @@ import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
 import type { Engine } from './state/engine';
 import { openBench } from './state/opened';
-import { lookFromAbove, useAbove } from './state/above-store';
+import { showFromAbove, useAbove } from './state/above-store';
 import { usePlanned } from './state/plan-store';
 import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
@@ -72,7 +72,7 @@ export function BenchTable() {
     if (wasAskedToLookOver()) startInspection();
     return end;
   }, []);
-  const ownMedia = useOwn('medium');
+  const ownMedia = useLibrary('medium');
   useEffect(() => {
     useCase.setState({ ownMedia: ownMedia.map((item) => item.data) });
   }, [ownMedia]);
@@ -126,7 +126,7 @@ function Table() {
     hours: (index) => moveHours(index === 0 ? -1 : 1),
     undo: undoEdit,
     whatIf: () => tryChange(isTrying ? null : {}),
-    above: () => lookFromAbove(!useAbove.getState().isOpen),
+    above: () => showFromAbove(!useAbove.getState().isOpen),
     beside: () => {
       if (spec) toggleBeside(spec);
     },

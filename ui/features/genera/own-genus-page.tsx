@@ -8,11 +8,11 @@ import { generaCatalogue, type Genus, genusById, ownGenusSchema } from '@core';
 import { type Fault, metricWords, mmRange, parseWith } from '@core/words';
 import { OwnRow } from '../../controls/own-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
-import { useChangeOwn, useOwn, usePutAway, useSaveOwn, useUnreadableOwn } from '../../data/own';
+import { useChangeLibraryItem, useLibrary, usePutAway, useSaveLibraryItem, useUnreadableItems } from '../../data/own';
 import { Field } from '../../controls/field';
 import { TraitField, traitKeys } from '../../controls/trait-field';
 import { useKeep } from '../../data/use-keep';
-import type { OwnEntry } from '@server/records/library/schemas';
+import type { LibraryEntry } from '@server/records/library/schemas';
 import styles from './genera.module.css';
 import { messages } from '../../data/messages';
 import { Button } from '../../controls/button';
@@ -36,11 +36,11 @@ function tellGenus(genus: Genus) {
 }
 
 export function OwnGenusPage() {
-  const own = useOwn('genus');
-  const unreadable = useUnreadableOwn('genus');
-  const save = useSaveOwn('genus');
-  const change = useChangeOwn('genus');
-  const [changing, setChanging] = useState<OwnEntry<'genus'> | null>(null);
+  const own = useLibrary('genus');
+  const unreadable = useUnreadableItems('genus');
+  const save = useSaveLibraryItem('genus');
+  const change = useChangeLibraryItem('genus');
+  const [changing, setChanging] = useState<LibraryEntry<'genus'> | null>(null);
   const keepIt = useKeep();
   const [likeId, setLikeId] = useState('phalaenopsis');
   const [name, setName] = useState('');
@@ -51,7 +51,7 @@ export function OwnGenusPage() {
   const faultAt = (path: string) => faults.find((fault) => fault.path === path)?.message ?? null;
 
   /** A genus to change, or a new one. */
-  const begin = (entry: OwnEntry<'genus'> | null) => {
+  const begin = (entry: LibraryEntry<'genus'> | null) => {
     setChanging(entry);
     setFaults([]);
     setName(entry?.data.name ?? '');

@@ -7,10 +7,10 @@ import { cm, litres, percent } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
 import { OwnRow } from '../../controls/own-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
-import { useOwn, usePutAway, useUnreadableOwn } from '../../data/own';
+import { useLibrary, usePutAway, useUnreadableItems } from '../../data/own';
 import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
-import type { OwnEntry } from '@server/records/library/schemas';
+import type { LibraryEntry } from '@server/records/library/schemas';
 import styles from './media.module.css';
 import { MixParts } from './mix-parts';
 import { MixResults } from './mix-results';
@@ -42,10 +42,10 @@ function tellMedium(medium: OwnMedium) {
 function MediaInBrowser() {
   const { units } = useUnits();
   const [draft, setDraft] = useMixDraft();
-  const own = useOwn('medium');
-  const unreadable = useUnreadableOwn('medium');
+  const own = useLibrary('medium');
+  const unreadable = useUnreadableItems('medium');
   const { putAway, undo } = usePutAway('medium');
-  const [changing, setChanging] = useState<OwnEntry<'medium'> | null>(null);
+  const [changing, setChanging] = useState<LibraryEntry<'medium'> | null>(null);
   const report = reportMix(realiseMix(draft.parts), draft.depthCm, draft.wantedL, draft.monthsOld);
   return (
     <div className={styles.page}>

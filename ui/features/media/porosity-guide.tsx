@@ -14,10 +14,10 @@ import {
   type PorosityTest,
 } from '@core';
 import { faultsIn, number, parseWith, percent } from '@core/words';
-import { useChangeOwn, useSaveOwn } from '../../data/own';
+import { useChangeLibraryItem, useSaveLibraryItem } from '../../data/own';
 import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
-import type { OwnEntry } from '@server/records/library/schemas';
+import type { LibraryEntry } from '@server/records/library/schemas';
 import styles from './media.module.css';
 import { Button } from '../../controls/button';
 
@@ -57,7 +57,7 @@ function readRuns(runs: readonly RawRun[]): Reading {
 
 interface PorosityGuideProps {
   /** The medium that is changed; null for a new one. */
-  readonly changing: OwnEntry<'medium'> | null;
+  readonly changing: LibraryEntry<'medium'> | null;
   readonly onDone: () => void;
 }
 
@@ -171,8 +171,8 @@ function rawOf({ name, likeId, smallMm, largeMm, depthCm }: OwnMedium): RawOwn {
 }
 
 function KeepOwn({ test, changing, onDone }: PorosityGuideProps & { readonly test: PorosityTest | null }) {
-  const save = useSaveOwn('medium');
-  const change = useChangeOwn('medium');
+  const save = useSaveLibraryItem('medium');
+  const change = useChangeLibraryItem('medium');
   const keepIt = useKeep();
   const [own, setOwn] = useState<RawOwn>(changing ? rawOf(changing.data) : emptyOwn);
   const [fault, setFault] = useState<string | null>(null);

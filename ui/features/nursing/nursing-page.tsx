@@ -2,14 +2,17 @@
 
 /** What is done after potting, all plants together, day by day; and the same as a calendar. */
 import dayjs from 'dayjs';
-import { nursingNames } from '@core/words';
-import type { NursingList, PlantNursing } from '@server/projections/aftercare/schemas';
+import { aftercareNames } from '@core/words';
+import type { AftercareList, PlantAftercare } from '@server/projections/aftercare/schemas';
 import { Nursing } from '../../care/nursing';
-import { useNursing } from '../../data/nursing';
+import { useAftercare } from '../../data/nursing';
 import styles from './nursing.module.css';
 
-function byDay(tasks: readonly PlantNursing[], today: string): readonly (readonly [string, readonly PlantNursing[]])[] {
-  const days = new Map<string, PlantNursing[]>();
+function byDay(
+  tasks: readonly PlantAftercare[],
+  today: string,
+): readonly (readonly [string, readonly PlantAftercare[]])[] {
+  const days = new Map<string, PlantAftercare[]>();
   for (const task of tasks) {
     const day = task.dueOn > today ? task.dueOn : today;
     days.set(day, [...(days.get(day) ?? []), task]);
@@ -17,8 +20,8 @@ function byDay(tasks: readonly PlantNursing[], today: string): readonly (readonl
   return [...days].sort(([a], [b]) => a.localeCompare(b));
 }
 
-export function NursingPage({ first }: { readonly first: NursingList }) {
-  const { tasks, today, reckoning } = useNursing(first);
+export function AftercarePage({ first }: { readonly first: AftercareList }) {
+  const { tasks, today, reckoning } = useAftercare(first);
   const open = tasks.filter(({ state }) => state === 'open');
   const done = tasks
     .filter(({ state }) => state === 'done' || state === 'skipped')
@@ -58,7 +61,7 @@ export function NursingPage({ first }: { readonly first: NursingList }) {
           <ul className={styles.done}>
             {done.map(({ id, plantName, kind, state, doneOn }) => (
               <li key={id}>
-                {doneOn ? dayjs(doneOn).format('D MMM') : ''} {plantName}: {nursingNames[kind].toLowerCase()}
+                {doneOn ? dayjs(doneOn).format('D MMM') : ''} {plantName}: {aftercareNames[kind].toLowerCase()}
                 {state === 'skipped' ? ', skipped' : ''}
               </li>
             ))}

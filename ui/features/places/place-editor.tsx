@@ -15,7 +15,7 @@ import {
 } from '@core';
 import { type Fault, monthNames, parseWith, type WordUnits } from '@core/words';
 import { ConflictError } from '../../data/client';
-import { type OwnPlace, useKeepPlace } from '../../data/places';
+import { type GrowersPlace, useKeepPlace } from '../../data/places';
 import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
 import styles from './places.module.css';
@@ -24,7 +24,7 @@ import { Button } from '../../controls/button';
 interface PlaceEditorProps {
   readonly start: Place;
   /** An own place as last seen is changed; any other becomes a new one of the grower's. */
-  readonly seen: OwnPlace | null;
+  readonly seen: GrowersPlace | null;
   readonly units: WordUnits;
   readonly onKept: (place: Place) => void;
   readonly onClose: () => void;

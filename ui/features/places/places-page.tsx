@@ -15,7 +15,7 @@ import {
   summarizePlace,
 } from '@core';
 import { heatedRoomWords, number } from '@core/words';
-import { type OwnPlace, useOwnPlaces, useUnreadablePlaces } from '../../data/places';
+import { type GrowersPlace, useGrowersPlaces, useUnreadablePlaces } from '../../data/places';
 import { saveFile } from '../../data/save-file';
 import { useUndoable } from '../../data/use-undoable';
 import { UnreadableNote } from '../../controls/unreadable-note';
@@ -40,12 +40,12 @@ function download(place: Place, format: Format): void {
 }
 
 export function PlacesPage() {
-  const kept = useOwnPlaces();
+  const kept = useGrowersPlaces();
   const unreadable = useUnreadablePlaces();
   const putAway = useUndoable();
   const { units } = useUnits();
   const [picked, setPicked] = useState<string | null>(null);
-  const [editing, setEditing] = useState<{ readonly start: Place; readonly seen: OwnPlace | null } | null>(null);
+  const [editing, setEditing] = useState<{ readonly start: Place; readonly seen: GrowersPlace | null } | null>(null);
   const ranked = useMemo(
     () =>
       [...kept.map(({ place }) => place), ...demoPlaces]

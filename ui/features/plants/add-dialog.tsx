@@ -11,7 +11,7 @@ import { KeepDialog } from '../../controls/keep-dialog';
 import { client } from '../../data/client';
 import { today } from '../../data/look-days';
 import { messages } from '../../data/messages';
-import { useOwnPlaces } from '../../data/places';
+import { useGrowersPlaces } from '../../data/places';
 import { useKeep } from '../../data/use-keep';
 
 export type AddKind = 'new' | 'like' | 'division';
@@ -34,7 +34,7 @@ interface AddDialogProps {
 }
 
 export function AddDialog({ kind, of, onClose }: AddDialogProps) {
-  const places = [...demoPlaces, ...useOwnPlaces().map(({ place }) => place)];
+  const places = [...demoPlaces, ...useGrowersPlaces().map(({ place }) => place)];
   const [name, setName] = useState(of ? `${of.name}, ${kind === 'division' ? 'division' : 'another'}` : '');
   const [tagNumber, setTagNumber] = useState('');
   const [genus, setGenus] = useState(genera[0]!.id);

@@ -3,7 +3,8 @@
 /** What the list of plants is narrowed to and ordered by. */
 import { genusById, genusIds } from '@core';
 import { kindName } from '@core/words';
-import type { DueSort, Facets, PlantSort } from '@server/projections/plants/schemas';
+import type { DueSort } from '@server/projections/due/schemas';
+import type { Facets, PlantSort } from '@server/projections/plants/schemas';
 import { flagWords } from './plant-words';
 import styles from './plants.module.css';
 

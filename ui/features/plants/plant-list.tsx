@@ -11,11 +11,11 @@ import { messages } from '../../data/messages';
 import { everyPlant, useFacets, usePlants } from '../../data/plants';
 import { saveFile } from '../../data/save-file';
 import { useStored, writeStored } from '../../data/stored';
-import type { CareOf } from '../../data/use-care';
+import type { QuickEntryOf } from '../../data/use-care';
 import { messageOf } from '../../data/worker/long-work';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
-import { CareBar } from '../../care/care-bar';
+import { JournalBar } from '../../care/care-bar';
 import { AddDialog } from './add-dialog';
 import { PlantFilters } from './plant-filters';
 import { PlantRows } from './plant-rows';
@@ -67,7 +67,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   const [look, setLook] = useLook();
   const facets = useFacets(firstFacets);
   const listed = usePlants(asked, isSame(asked, askedFirst) ? firstPage : undefined);
-  const [chosen, setChosen] = useState<ReadonlyMap<string, CareOf>>(new Map());
+  const [chosen, setChosen] = useState<ReadonlyMap<string, QuickEntryOf>>(new Map());
   const pages = listed.data?.pages ?? [];
   const plants = pages.flatMap((page) => page.plants);
   const total = pages[0]?.total ?? 0;
@@ -86,7 +86,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
       </>
     );
   }
-  const toggle = (plant: CareOf) => {
+  const toggle = (plant: QuickEntryOf) => {
     const next = new Map(chosen);
     if (!next.delete(plant.id)) next.set(plant.id, { id: plant.id, name: plant.name });
     setChosen(next);
@@ -182,7 +182,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
               Labels to print
             </PageLink>
           </p>
-          <CareBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
+          <JournalBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
         </section>
       ) : null}
     </>

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import type { PlanCase } from '@core';
 import { wordOwnPace } from '@core/words';
-import type { CareEntry } from '@server/records/journal/done-entry-schemas';
+import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { loadDraft, type PottedEntry, storeDraft } from '../../data/bench-draft';
 import { LOOK_OVER } from '../../data/look-over';
@@ -14,15 +14,15 @@ import { usePlant } from '../../data/plants';
 import { useUnits } from '../../data/units-context';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
-import { CareBar } from '../../care/care-bar';
+import { JournalBar } from '../../care/care-bar';
 import { Nursing } from '../../care/nursing';
 import { AsToday } from './life/as-today';
-import { CareLines } from './life/care-lines';
+import { JournalLines } from './life/care-lines';
 import { entryActions } from './life/entry-actions';
 import { InspectionLine, mapBefore } from './life/inspection-line';
 import { InFigures } from './life/in-figures';
 import { longDay } from './life/long-day';
-import { LookLine } from './life/look-line';
+import { SignCheckLine } from './life/look-line';
 import { MapsInOne } from './life/maps-in-one';
 import { PlanLine } from './life/plan-line';
 import { PottingLine } from './life/potting-line';
@@ -49,9 +49,9 @@ interface Great {
 }
 
 /** Pottings and looks with what was done between them, newest first. */
-function between(great: readonly Great[], care: readonly CareEntry[]) {
+function between(great: readonly Great[], care: readonly QuickEntry[]) {
   const days = [...great].sort((a, b) => b.day.localeCompare(a.day));
-  const parts: { readonly key: string; readonly great: Great | null; readonly care: readonly CareEntry[] }[] = [];
+  const parts: { readonly key: string; readonly great: Great | null; readonly care: readonly QuickEntry[] }[] = [];
   let rest = [...care];
   for (const one of days) {
     const after = rest.filter(({ happenedOn }) => happenedOn >= one.day);
@@ -127,7 +127,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
     ...life.looks.map((entry) => ({
       id: entry.id,
       day: entry.lookedOn,
-      shown: <LookLine entry={entry} actions={entryActions} />,
+      shown: <SignCheckLine entry={entry} actions={entryActions} />,
     })),
     ...life.unreadable.map((entry) => ({
       id: entry.id,
@@ -167,7 +167,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
         </div>
       ) : null}
       <div className={styles.writing}>
-        <CareBar plants={[{ id: log.id, name: log.name }]} />
+        <JournalBar plants={[{ id: log.id, name: log.name }]} />
       </div>
       <Went log={log} />
       <InFigures log={log} />
@@ -204,7 +204,7 @@ function LifeList({ parts }: { readonly parts: ReturnType<typeof between> }) {
           </li>
         ) : (
           <li key={key}>
-            <CareLines entries={care} actions={entryActions} />
+            <JournalLines entries={care} actions={entryActions} />
           </li>
         ),
       )}

@@ -8,7 +8,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import { kindName } from '@core/words';
 import type { PlantSummary } from '@server/projections/plants/schemas';
-import type { CareOf } from '../../data/use-care';
+import type { QuickEntryOf } from '../../data/use-care';
 import { HabitGlyph } from '../../drawing/habit-glyph';
 import { leftWords } from '../../care/care-words';
 import { flagWords, since } from './plant-words';
@@ -22,8 +22,8 @@ const ROWS_AHEAD = 20;
 
 interface PlantRowsProps {
   readonly plants: readonly PlantSummary[];
-  readonly chosen: ReadonlyMap<string, CareOf>;
-  readonly onToggle: (plant: CareOf) => void;
+  readonly chosen: ReadonlyMap<string, QuickEntryOf>;
+  readonly onToggle: (plant: QuickEntryOf) => void;
   /** The end comes near. */
   readonly onEnd: () => void;
 }
@@ -77,7 +77,7 @@ export function PlantRows({ plants, chosen, onToggle, onEnd }: PlantRowsProps) {
 interface RowProps {
   readonly plant: PlantSummary;
   readonly isChosen: boolean;
-  readonly onToggle: (plant: CareOf) => void;
+  readonly onToggle: (plant: QuickEntryOf) => void;
 }
 
 function Row({ plant, isChosen, onToggle }: RowProps) {

@@ -6,7 +6,7 @@ import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import type { PlantSummary } from '@server/projections/plants/schemas';
-import type { CareOf } from '../../data/use-care';
+import type { QuickEntryOf } from '../../data/use-care';
 import { HabitGlyph } from '../../drawing/habit-glyph';
 import styles from './plants.module.css';
 
@@ -20,8 +20,8 @@ const ROWS_AHEAD = 3;
 
 interface PlantWallProps {
   readonly plants: readonly PlantSummary[];
-  readonly chosen: ReadonlyMap<string, CareOf>;
-  readonly onToggle: (plant: CareOf) => void;
+  readonly chosen: ReadonlyMap<string, QuickEntryOf>;
+  readonly onToggle: (plant: QuickEntryOf) => void;
   /** The end comes near. */
   readonly onEnd: () => void;
 }
@@ -87,7 +87,7 @@ interface TileProps {
   readonly plant: PlantSummary;
   readonly tilePx: number;
   readonly isChosen: boolean;
-  readonly onToggle: (plant: CareOf) => void;
+  readonly onToggle: (plant: QuickEntryOf) => void;
 }
 
 function Tile({ plant, tilePx, isChosen, onToggle }: TileProps) {

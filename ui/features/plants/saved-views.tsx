@@ -5,7 +5,7 @@ import { CloseOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { messages } from '../../data/messages';
-import { useOwn, usePutAway, useSaveOwn } from '../../data/own';
+import { useLibrary, usePutAway, useSaveLibraryItem } from '../../data/own';
 import { useKeep } from '../../data/use-keep';
 import styles from './plants.module.css';
 
@@ -22,9 +22,9 @@ const isSame = (one: Asked, other: Asked): boolean =>
   Object.entries(one).every(([key, value]) => other[key] === value);
 
 export function SavedViews({ asked, onShow }: SavedViewsProps) {
-  const views = useOwn('view');
+  const views = useLibrary('view');
   const { putAway, undo } = usePutAway('view');
-  const save = useSaveOwn('view');
+  const save = useSaveLibraryItem('view');
   const keepIt = useKeep();
   const [name, setName] = useState<string | null>(null);
   const shown = views.find(({ data }) => isSame(data.asked, asked));

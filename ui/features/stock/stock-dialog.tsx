@@ -18,7 +18,7 @@ import { Choice } from '../../controls/choice';
 import { LengthNumber } from '../../controls/length-number';
 import { KeepDialog } from '../../controls/keep-dialog';
 import { today } from '../../data/look-days';
-import { useOwn } from '../../data/own';
+import { useLibrary } from '../../data/own';
 import { useStockWork } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
 import styles from './stock.module.css';
@@ -198,7 +198,7 @@ type FieldsOf<K extends Kind> = {
 };
 
 function MediumFields({ thing, onThing }: FieldsOf<'medium'>) {
-  const own = useOwn('medium').map(({ data }) => data);
+  const own = useLibrary('medium').map(({ data }) => data);
   const left = usesLeftOf(thing.mediumId);
   const choose = (value: string) => {
     const mine = own.find(({ name }) => `own:${name}` === value);

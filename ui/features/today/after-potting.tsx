@@ -2,16 +2,16 @@
 
 /** What plants that were potted ask for today. */
 import { PageLink } from '../../controls/page-link';
-import type { NursingList } from '@server/projections/aftercare/schemas';
+import type { AftercareList } from '@server/projections/aftercare/schemas';
 import { Nursing } from '../../care/nursing';
-import { useNursing } from '../../data/nursing';
+import { useAftercare } from '../../data/nursing';
 import styles from './today.module.css';
 
 /** As many as one looks over at a glance. */
 const SHOWN = 6;
 
-export function AfterPotting({ first }: { readonly first: NursingList }) {
-  const { tasks, today } = useNursing(first);
+export function AfterPotting({ first }: { readonly first: AftercareList }) {
+  const { tasks, today } = useAftercare(first);
   const due = tasks.filter(({ state, dueOn }) => state === 'open' && dueOn <= today);
   const isAny = tasks.some(({ state }) => state === 'open');
   if (!isAny) return null;

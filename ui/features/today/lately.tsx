@@ -7,8 +7,8 @@ import { demoPlaces, dryingPowerMmPerDay, mediumById, type Place, yearDrying } f
 import { monthNames, number, percent, years } from '@core/words';
 import type { Learned } from '@server/projections/insights/schemas';
 import type { EventKind } from '@server/records/journal/schemas';
-import { useOwnPlaces } from '../../data/places';
-import { useLearned } from '../../data/learned';
+import { useGrowersPlaces } from '../../data/places';
+import { useInsights } from '../../data/learned';
 import styles from './today.module.css';
 
 const doneWords: Readonly<Record<EventKind, string>> = {
@@ -32,7 +32,7 @@ const doneWords: Readonly<Record<EventKind, string>> = {
 };
 
 export function Lately() {
-  const learned = useLearned();
+  const learned = useInsights();
   if (!learned) return null;
   return (
     <>
@@ -72,7 +72,7 @@ const MONTHS = 12;
 
 /** How hard each place dries month by month, this month marked. */
 function Season({ learned: { stands, today } }: { readonly learned: Learned }) {
-  const own = useOwnPlaces().map(({ place }) => place);
+  const own = useGrowersPlaces().map(({ place }) => place);
   const byKey = new Map<string, Place>([...demoPlaces, ...own].map((place) => [place.id, place]));
   const shown = stands.flatMap(({ placeKey }) => byKey.get(placeKey) ?? []).slice(0, MOST_PLACES);
   if (shown.length === 0) return <div />;

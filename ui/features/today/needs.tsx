@@ -8,7 +8,7 @@ import { needName, wordNeed } from '@core/words';
 import type { DueList, DuePlant } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
 import { today } from '../../data/look-days';
-import { useCare } from '../../data/use-care';
+import { useJournal } from '../../data/use-care';
 import { PutOffDialog } from './put-off-dialog';
 import styles from './today.module.css';
 
@@ -44,7 +44,7 @@ function NeedLine({ plant, day }: { readonly plant: DuePlant; readonly day: stri
   const { plantId, name, genusId, tagNumber, placeName, spot, need, others, urgency } = plant;
   const { reason, when, waits } = wordNeed(need, day);
   const [isPuttingOff, setPuttingOff] = useState(false);
-  const { isBusy, keep } = useCare();
+  const { isBusy, keep } = useJournal();
   const flushed = () =>
     void keep([{ id: plantId, name }], 'flushed', { kind: 'flushed', happenedOn: today(), details: {} });
   return (

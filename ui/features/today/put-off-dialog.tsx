@@ -8,7 +8,7 @@ import type { DuePlant } from '@server/projections/due/schemas';
 import { Choice } from '../../controls/choice';
 import { KeepDialog } from '../../controls/keep-dialog';
 import { today } from '../../data/look-days';
-import { useCare } from '../../data/use-care';
+import { useJournal } from '../../data/use-care';
 
 const MONTHS = { month: 1, season: 3, year: 12 } as const;
 type Span = keyof typeof MONTHS;
@@ -27,7 +27,7 @@ export function PutOffDialog({ plant, onClose }: PutOffDialogProps) {
   const { plantId, name, need } = plant;
   const [span, setSpan] = useState<Span>('year');
   const [note, setNote] = useState('');
-  const { isBusy, keep } = useCare();
+  const { isBusy, keep } = useJournal();
   const until = dayjs(today()).add(MONTHS[span], 'month');
   const putOff = async () => {
     const details = { need: need.kind, until: until.format('YYYY-MM-DD'), ...(note.trim() ? { note } : {}) };

@@ -4,10 +4,10 @@
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/projections/due/schemas';
-import type { NursingList } from '@server/projections/aftercare/schemas';
-import type { WaitingList } from '@server/projections/sign-watch/schemas';
+import type { AftercareList } from '@server/projections/aftercare/schemas';
+import type { SignWatch } from '@server/projections/sign-watch/schemas';
 import { useDue } from '../../data/plants';
-import { WaitingPlants } from './waiting-list';
+import { SignWatchList } from './waiting-list';
 import { Lately } from './lately';
 import { AfterPotting } from './after-potting';
 import { Needs } from './needs';
@@ -18,8 +18,8 @@ import { YearAhead } from './year-ahead';
 
 interface TodayProps {
   readonly firstDue: DueList;
-  readonly firstWaiting: WaitingList;
-  readonly firstNursing: NursingList;
+  readonly firstWaiting: SignWatch;
+  readonly firstNursing: AftercareList;
 }
 
 export function TodayView({ firstDue, firstWaiting, firstNursing }: TodayProps) {
@@ -44,7 +44,7 @@ export function TodayView({ firstDue, firstWaiting, firstNursing }: TodayProps) 
           <AfterPotting first={firstNursing} />
           <Planned plants={due.planned} today={due.today} />
           <Water plants={due.water} />
-          <WaitingPlants first={firstWaiting} />
+          <SignWatchList first={firstWaiting} />
         </div>
       </div>
       <YearAhead due={due} />

@@ -5,7 +5,7 @@ import { CheckOutlined, ClockCircleOutlined, WarningOutlined } from '@ant-design
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import {
-  daysToLook,
+  daysToCheck,
   genusById,
   genusIds,
   questionVersions,
@@ -15,18 +15,18 @@ import {
   upgraded,
   questionSchemas,
 } from '@core';
-import { wordWaiting } from '@core/words';
-import type { LookAnswer } from '@server/records/journal/entry-schemas';
-import type { WaitingList, WaitingPlant } from '@server/projections/sign-watch/schemas';
+import { wordSignWatch } from '@core/words';
+import type { SignAnswer } from '@server/records/journal/entry-schemas';
+import type { SignWatch, WatchedPlant } from '@server/projections/sign-watch/schemas';
 import { Button } from '../../controls/button';
 import { dayOfYear, daysOn, today } from '../../data/look-days';
 import { messages } from '../../data/messages';
-import { useSaveLook, useWaiting } from '../../data/plants';
+import { useSaveSignCheck, useSignWatch } from '../../data/plants';
 import { useKeep } from '../../data/use-keep';
 import styles from './today.module.css';
 
 /** Its case as it is asked now; null where this program cannot read it. */
-function caseOf({ lastCase, caseVersion }: WaitingPlant) {
+function caseOf({ lastCase, caseVersion }: WatchedPlant) {
   const current = upgraded(lastCase, caseVersion, questionVersions);
   if (current.status !== 'ok') return null;
   const read = readQuestion(questionSchemas().plan, { ...(current.value as object), version: questionVersions.newest });
@@ -34,21 +34,21 @@ function caseOf({ lastCase, caseVersion }: WaitingPlant) {
 }
 
 /** The next look, by the season of its place; a place that is gone has none. */
-function nextLook(plant: WaitingPlant): string {
+function nextLook(plant: WatchedPlant): string {
   const planCase = caseOf(plant);
   const resolved = planCase ? resolveCase(planCase) : null;
   const rest = resolved ? restMonthsOf(resolved.plant.genus, resolved.place) : [];
-  return daysOn(daysToLook(plant, rest, dayOfYear(dayjs())));
+  return daysOn(daysToCheck(plant, rest, dayOfYear(dayjs())));
 }
 
-const told: Readonly<Record<Exclude<LookAnswer, 'waiting'>, string>> = {
+const told: Readonly<Record<Exclude<SignAnswer, 'waiting'>, string>> = {
   seen: 'The sign is there: do it now',
   'not yet': 'It goes on waiting',
   'gone worse': 'Then do not wait: look it over',
 };
 
-export function WaitingPlants({ first }: { readonly first: WaitingList }) {
-  const { plants } = useWaiting(first);
+export function SignWatchList({ first }: { readonly first: SignWatch }) {
+  const { plants } = useSignWatch(first);
   if (plants.length === 0) return null;
   return (
     <section aria-label="Waiting for a sign">
@@ -62,13 +62,13 @@ export function WaitingPlants({ first }: { readonly first: WaitingList }) {
   );
 }
 
-function WaitingLine({ plant }: { readonly plant: WaitingPlant }) {
+function WaitingLine({ plant }: { readonly plant: WatchedPlant }) {
   const { plantId, name, genusId, sign, risk, lookOn, since, looks } = plant;
-  const saving = useSaveLook();
+  const saving = useSaveSignCheck();
   const keepIt = useKeep();
-  const { until, risk: riskText } = wordWaiting(sign, risk);
+  const { until, risk: riskText } = wordSignWatch(sign, risk);
   const isDue = lookOn <= today();
-  const answer = async (found: Exclude<LookAnswer, 'waiting'>) => {
+  const answer = async (found: Exclude<SignAnswer, 'waiting'>) => {
     const planCase = caseOf(plant);
     if (!planCase) return messages.error('This program cannot read what was said of the plant.');
     const form = {

@@ -6,7 +6,7 @@ import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
 import { today } from '../../data/look-days';
-import { type CareOf, type Done, useCare } from '../../data/use-care';
+import { type QuickEntryOf, type Done, useJournal } from '../../data/use-care';
 import styles from './today.module.css';
 
 const watered = (details: Extract<Done, { kind: 'watered' }>['details'] = {}): Done => ({
@@ -16,9 +16,9 @@ const watered = (details: Extract<Done, { kind: 'watered' }>['details'] = {}): D
 });
 
 export function Water({ plants }: { readonly plants: DueList['water'] }) {
-  const { isBusy, keep } = useCare();
+  const { isBusy, keep } = useJournal();
   if (plants.length === 0) return null;
-  const all: readonly CareOf[] = plants.map(({ plantId, name }) => ({ id: plantId, name }));
+  const all: readonly QuickEntryOf[] = plants.map(({ plantId, name }) => ({ id: plantId, name }));
   return (
     <section aria-label="Water today">
       <h2>
@@ -26,7 +26,7 @@ export function Water({ plants }: { readonly plants: DueList['water'] }) {
       </h2>
       <ul className={styles.thirsty}>
         {plants.map(({ plantId, name, wateredOn, days, placeName }) => {
-          const one: readonly CareOf[] = [{ id: plantId, name }];
+          const one: readonly QuickEntryOf[] = [{ id: plantId, name }];
           return (
             <li key={plantId} className={styles.thirst}>
               <div>

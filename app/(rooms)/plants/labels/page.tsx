@@ -1,7 +1,7 @@
 import { MOST_PER_PAGE } from '@server/runtime/http/page';
 import { inPage } from '@server/api/in-page';
 import { listPlants } from '@server/projections/plants/list';
-import { wishIn } from '@server/projections/plants/list-query';
+import { listQueryIn } from '@server/projections/plants/list-query';
 import { Labels } from '@ui/features/plants/labels';
 
 export const dynamic = 'force-dynamic';
@@ -15,7 +15,7 @@ export default async function LabelsPage({ searchParams }: Asked) {
   const asked = new URLSearchParams(
     Object.entries(await searchParams).flatMap(([key, value]) => (typeof value === 'string' ? [[key, value]] : [])),
   );
-  const wish = { ...wishIn(asked), limit: MOST_PER_PAGE, after: null };
+  const wish = { ...listQueryIn(asked), limit: MOST_PER_PAGE, after: null };
   const { plants, total } = await inPage(({ em, scope }) => listPlants(em, scope, wish));
   return <Labels plants={plants} total={total} />;
 }

@@ -1,1 +1,1 @@
-export { putCareAway as DELETE } from '@server/api/journal';
+export { putBatchAway as DELETE } from '@server/api/journal';

@@ -1,1 +1,1 @@
-export { getNursingCalendar as GET } from '@server/api/aftercare';
+export { getAftercareCalendar as GET } from '@server/api/aftercare';

@@ -1,3 +1,3 @@
-export { getOwn as GET, postOwn as POST } from '@server/api/library';
+export { getLibrary as GET, postLibrary as POST } from '@server/api/library';
 
 export const dynamic = 'force-dynamic';

@@ -4,14 +4,14 @@
 import { betterPlaces } from '@core';
 import { type PlanAnswer, wordPlaceFit } from '@core/words';
 import { nb } from '../../../controls/nb';
-import { useOwnPlaces } from '../../../data/places';
+import { useGrowersPlaces } from '../../../data/places';
 import { useUnits } from '../../../data/units-context';
 import styles from './details.module.css';
 
 export function PlaceFitLine({ plan }: { readonly plan: PlanAnswer }) {
   const { units } = useUnits();
   const { place, plant } = plan.resolved;
-  const own = useOwnPlaces()
+  const own = useGrowersPlaces()
     .map((entry) => entry.place)
     .filter(({ id }) => id !== place.id);
   const better = betterPlaces(plant.genus, plan.place, own).map(({ place: { id, name }, fit }) => ({

@@ -3,11 +3,11 @@
 /** A plant that must wait goes on the watch list: when to look again, and one touch to be reminded. */
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { genusOf, type Timing, waitingFor } from '@core';
+import { genusOf, type Timing, signWatchFor } from '@core';
 import { Button } from '../../../controls/button';
 import { dayOfYear, daysOn, today } from '../../../data/look-days';
 import { messages } from '../../../data/messages';
-import { useSaveLook } from '../../../data/plants';
+import { useSaveSignCheck } from '../../../data/plants';
 import { useKeep } from '../../../data/use-keep';
 import { setPlant } from '../state/actions';
 import { useCase } from '../state/case-store';
@@ -22,12 +22,12 @@ export function Watch({ timing }: { readonly timing: Timing }) {
   const [fault, setFault] = useState<string | null>(null);
   // One key for this button: a double tap is one look.
   const [idempotencyKey, setKey] = useState(() => crypto.randomUUID());
-  const saving = useSaveLook();
+  const saving = useSaveSignCheck();
   const keepIt = useKeep();
-  const waiting = waitingFor(timing, dayOfYear(dayjs()));
+  const waiting = signWatchFor(timing, dayOfYear(dayjs()));
   if (!waiting || !planCase) return null;
-  const { sign, risk, daysToLook } = waiting;
-  const lookOn = daysOn(daysToLook);
+  const { sign, risk, daysToCheck } = waiting;
+  const lookOn = daysOn(daysToCheck);
 
   const watch = async (tag: string) => {
     setFault(null);

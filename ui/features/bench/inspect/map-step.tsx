@@ -6,7 +6,7 @@ import { growthMapSchema } from '@core';
 import { Button } from '../../../controls/button';
 import { GrowthMap } from '../stage/growth-map';
 import { drawPlant } from '../state/actions';
-import { lookFromAbove } from '../state/above-store';
+import { showFromAbove } from '../state/above-store';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
 import { see, useInspect } from './inspect-store';
@@ -28,7 +28,7 @@ export function MapStep({ onNext }: { readonly onNext: () => void }) {
     });
     return () => {
       end();
-      lookFromAbove(false);
+      showFromAbove(false);
     };
   }, []);
   if (!view) return <p className={styles.hint}>Drawing it as it usually stands…</p>;

@@ -1,7 +1,7 @@
 /** What is asked at each step, how to tell, and what can be answered: one table for tiles, keys and summary. */
 import type { Inspection, InspectionStep, Looked } from '@core';
 import {
-  bulbWords,
+  pseudobulbWords,
   conditionWords,
   liveRootsWords,
   lookedLabels,
@@ -204,7 +204,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
         kind: 'one',
         looked: 'bulbs',
         label: lookedLabels.bulbs,
-        tiles: tilesOf(bulbWords, { plump: 'plump', wrinkled: 'wrinkled', 'soft or oozing': 'soft' }),
+        tiles: tilesOf(pseudobulbWords, { plump: 'plump', wrinkled: 'wrinkled', 'soft or oozing': 'soft' }),
       },
     ],
   },

@@ -2,7 +2,7 @@
 
 /** What can be seen and measured on the plant itself. */
 import { Select } from 'antd';
-import { bulbStates, frontDirections, plantStages } from '@core';
+import { pseudobulbStates, leadDirections, plantStages } from '@core';
 import { number } from '@core/words';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
@@ -37,7 +37,7 @@ export function PlantFields() {
           allowClear
           placeholder={plant?.bulbs}
           value={answers.bulbs as string | undefined}
-          options={bulbStates.map((value) => ({ value, label: value }))}
+          options={pseudobulbStates.map((value) => ({ value, label: value }))}
           onChange={(bulbs) => answer({ bulbs })}
         />
       </Field>
@@ -80,7 +80,7 @@ export function PlantFields() {
             allowClear
             placeholder={plant?.frontsRun}
             value={answers.frontsRun as string | undefined}
-            options={frontDirections.map((value) => ({ value, label: value }))}
+            options={leadDirections.map((value) => ({ value, label: value }))}
             onChange={(frontsRun) => answer({ frontsRun })}
           />
         </Field>

@@ -2,14 +2,14 @@
 
 /** A map begins from a pattern: how the leads run, and how many shoots there are. What was drawn before gives way. */
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
-import { type FrontDirection, frontDirections, growthHabits, type PlantInHand } from '@core';
+import { type LeadDirection, leadDirections, growthHabits, type PlantInHand } from '@core';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import styles from './from-above.module.css';
 
-const runs = frontDirections.map((value) => ({ value, label: value }));
+const runs = leadDirections.map((value) => ({ value, label: value }));
 const MOST_SHOOTS = 40;
 
 type Pattern = Pick<PlantInHand, 'frontsRun' | 'shootCount' | 'habit'>;
@@ -20,7 +20,7 @@ function usePattern(plant: Pattern): Pattern {
   if (answers.growthMap !== undefined) return plant;
   return {
     habit: growthHabits.find((habit) => habit === answers.habit) ?? plant.habit,
-    frontsRun: frontDirections.find((run) => run === answers.frontsRun) ?? plant.frontsRun,
+    frontsRun: leadDirections.find((run) => run === answers.frontsRun) ?? plant.frontsRun,
     shootCount: typeof answers.shootCount === 'number' ? answers.shootCount : plant.shootCount,
   };
 }
@@ -34,7 +34,7 @@ export function LeadsRun({ plant }: { readonly plant: Pattern }) {
       label="How its leads run"
       options={runs}
       value={frontsRun}
-      onChange={(run: FrontDirection) => begin({ frontsRun: run, shootCount, fronts: undefined })}
+      onChange={(run: LeadDirection) => begin({ frontsRun: run, shootCount, fronts: undefined })}
     />
   );
 }

@@ -7,7 +7,7 @@ import { useStore } from 'zustand';
 import { answerLine, type PlanAnswer, type SetupReview } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { asProposed, showMonth } from '../state/actions';
-import { lookFromAbove, useAbove } from '../state/above-store';
+import { showFromAbove, useAbove } from '../state/above-store';
 import { standsDrawn } from '../state/marks';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
@@ -102,7 +102,7 @@ export function Stage({ onDrawn }: StageProps) {
         </div>
         <span className={styles.actions}>
           {change || !isPot ? null : (
-            <Button icon={isAbove ? <LineChartOutlined /> : <AimOutlined />} onClick={() => lookFromAbove(!isAbove)}>
+            <Button icon={isAbove ? <LineChartOutlined /> : <AimOutlined />} onClick={() => showFromAbove(!isAbove)}>
               {isAbove ? 'Days' : 'From above'}
             </Button>
           )}

@@ -11,6 +11,6 @@ interface AboveState {
 
 export const useAbove = create<AboveState>()(() => ({ isOpen: false, stands: null, isDrawing: false }));
 
-export const lookFromAbove = (isOpen: boolean): void => useAbove.setState({ isOpen, stands: null, isDrawing: false });
+export const showFromAbove = (isOpen: boolean): void => useAbove.setState({ isOpen, stands: null, isDrawing: false });
 export const moveStands = (stands: readonly Stand[] | null): void => useAbove.setState({ stands });
 export const drawMap = (isDrawing: boolean): void => useAbove.setState({ isOpen: true, stands: null, isDrawing });

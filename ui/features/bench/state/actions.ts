@@ -15,7 +15,7 @@ export function answer(patch: RawCase): void {
 }
 
 /** Another kind: what was measured on the plant before does not carry over. */
-export function sayGenus(genus: string | Genus): void {
+export function setGenus(genus: string | Genus): void {
   answer({
     genus,
     genusOverrides: undefined,

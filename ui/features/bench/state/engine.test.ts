@@ -15,7 +15,7 @@ import type { Outcome } from '../../../data/worker/long-work';
 import { answer, choose, edit, keepTried, showMonth, startAnew, toggleBeside } from './actions';
 import { readingOf, useCase } from './case-store';
 import { type AnswerMemory, type BenchPlanner, type Engine, IDLE_MS, SETTLE_MS, startEngine } from './engine';
-import { lookFromAbove, moveStands, useAbove } from './above-store';
+import { showFromAbove, moveStands, useAbove } from './above-store';
 import { emptyPlan, specOf, usePlanned } from './plan-store';
 import { emptyStage, forgetEdits, undoEdit, useStage } from './stage-store';
 import { tryChange, useWhatIf } from './what-if-store';
@@ -103,7 +103,7 @@ beforeEach(() => {
   useStage.setState(emptyStage);
   forgetEdits();
   tryChange(null);
-  lookFromAbove(false);
+  showFromAbove(false);
   usePlanned.setState(emptyPlan);
   fake = fakePlanner();
   engine = startEngine(fake.planner, nothingKept);
@@ -227,7 +227,7 @@ test('a change is tried beside the setup, and taken over with what it says of th
 test('growth is worked out only while the pot is looked at from above, and follows a moved plant', async () => {
   await planned();
   expect(fake.counts.growths).toBe(0);
-  lookFromAbove(true);
+  showFromAbove(true);
   await settle();
   const best = usePlanned.getState().growth!;
   expect(best.shown.years).toBe(best.best.years);
@@ -236,14 +236,14 @@ test('growth is worked out only while the pot is looked at from above, and follo
   await settle();
   expect(usePlanned.getState().growth!.shown.years).toBe(0);
   expect(usePlanned.getState().growth!.best.years).toBe(best.best.years);
-  lookFromAbove(false);
+  showFromAbove(false);
   await settle();
   expect(usePlanned.getState().growth).toBeNull();
 });
 
 test('in another case plants that were moved by hand stand best again', async () => {
   await planned();
-  lookFromAbove(true);
+  showFromAbove(true);
   moveStands([{ xCm: 1, yCm: 1, turnDeg: 0 }]);
   await settle();
   answer({ shootCount: 5 });

@@ -22,7 +22,7 @@ import {
 } from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { KeyedSlider } from '../../../controls/keyed-slider';
-import { useOwnPlaces } from '../../../data/places';
+import { useGrowersPlaces } from '../../../data/places';
 import { useUnits } from '../../../data/units-context';
 import { usePlanned } from '../state/plan-store';
 import { HeatWaveField, HolidayField } from '../questions/away-fields';
@@ -87,7 +87,7 @@ interface ChangeFieldsProps {
 
 export function ChangeFields({ now, change, set }: ChangeFieldsProps) {
   const { units } = useUnits();
-  const own = useOwnPlaces();
+  const own = useGrowersPlaces();
   const places = useMemo(() => [...own.map(({ place }) => place), ...demoPlaces], [own]);
   const placeId = typeof change.place === 'string' ? change.place : change.place?.id;
   const caseRoutine = usePlanned((state) => state.planCase?.routine);

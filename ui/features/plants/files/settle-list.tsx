@@ -8,7 +8,7 @@ import { demoPlaces, type PlantTable, readPlantTable } from '@core';
 import { listCalls } from '../../../data/list-calls';
 import { today } from '../../../data/look-days';
 import { messages } from '../../../data/messages';
-import { useOwnPlaces } from '../../../data/places';
+import { useGrowersPlaces } from '../../../data/places';
 import { everyPlant } from '../../../data/plants';
 import { messageOf } from '../../../data/worker/long-work';
 import { Button } from '../../../controls/button';
@@ -57,7 +57,7 @@ const demoIds = new Set(demoPlaces.map(({ id }) => id));
 
 function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly table: PlantTable }) {
   const { settled } = file;
-  const places = [...useOwnPlaces().map(({ place }) => place), ...demoPlaces];
+  const places = [...useGrowersPlaces().map(({ place }) => place), ...demoPlaces];
   const { data: recorded } = useQuery({
     queryKey: ['plants', 'every', 'all'],
     queryFn: () => everyPlant({ which: 'all' }),

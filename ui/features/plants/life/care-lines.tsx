@@ -1,7 +1,7 @@
 /** What was done in a few touches, in a plant's life: one line each, or one for a run of the same. */
 import dayjs from 'dayjs';
-import type { CareEntry } from '@server/records/journal/done-entry-schemas';
-import { careLine } from '../../../care/care-words';
+import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
+import { journalLine } from '../../../care/care-words';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
 import { Photos } from './photos';
@@ -9,11 +9,11 @@ import { type Run, runsOf } from './runs';
 
 interface CareLinesProps {
   /** Between two great ones, newest first. */
-  readonly entries: readonly CareEntry[];
+  readonly entries: readonly QuickEntry[];
   readonly actions: EntryActions;
 }
 
-export function CareLines({ entries, actions }: CareLinesProps) {
+export function JournalLines({ entries, actions }: CareLinesProps) {
   return (
     <ul className={styles.careLines}>
       {runsOf(entries).map((run) => (
@@ -38,7 +38,7 @@ function RunLine({ run: { entries }, actions }: { readonly run: Run; readonly ac
       <summary>
         <time dateTime={newest.happenedOn}>{shortDay(newest.happenedOn)}</time>
         <span data-kind={newest.kind}>
-          {careLine(newest)} {entries.length} times
+          {journalLine(newest)} {entries.length} times
         </span>
         <span className={styles.said}>since {shortDay(oldest.happenedOn)}</span>
       </summary>
@@ -53,13 +53,13 @@ function RunLine({ run: { entries }, actions }: { readonly run: Run; readonly ac
   );
 }
 
-function CareLine({ entry, actions }: { readonly entry: CareEntry; readonly actions: EntryActions }) {
+function CareLine({ entry, actions }: { readonly entry: QuickEntry; readonly actions: EntryActions }) {
   return (
     <>
       <details>
         <summary>
           <time dateTime={entry.happenedOn}>{shortDay(entry.happenedOn)}</time>
-          <span data-kind={entry.kind}>{careLine(entry)}</span>
+          <span data-kind={entry.kind}>{journalLine(entry)}</span>
           {entry.note ? <span className={styles.said}>{entry.note}</span> : null}
         </summary>
         <div className={styles.entryActions}>

@@ -11,7 +11,7 @@ const looked = (inspectedOn: string, inspection: object) => ({ id: inspectedOn, 
 const potted = (pottedOn: string, planCase: object) => ({ id: pottedOn, pottedOn, planCase });
 const lifeOf = (pottings: readonly object[], inspections: readonly object[]) =>
   ({ pottings, inspections }) as unknown as Pick<PlantLog, 'pottings' | 'inspections'>;
-const careOf = (...days: readonly string[]) =>
+const quickOf = (...days: readonly string[]) =>
   ({ care: days.map((happenedOn) => ({ kind: 'watered', happenedOn })) }) as unknown as Pick<PlantLog, 'care'>;
 
 test('the age of the bed stands against the day on which it is spent here', () => {
@@ -57,7 +57,7 @@ test('maps that lie on each other, also over a repotting, and each shoot with th
 });
 
 test('days between waterings are the middle of the last ten; two waterings of a day are one', () => {
-  expect(keptDays(careOf('2026-01-01', '2026-01-08', '2026-01-08', '2026-01-14', '2026-02-14'))).toBe(7);
-  expect(keptDays(careOf('2026-01-01', '2026-01-03', '2026-01-06', '2026-01-10', '2026-01-15'))).toBe(3.5);
-  expect(keptDays(careOf('2026-01-01', '2026-01-08'))).toBeNull();
+  expect(keptDays(quickOf('2026-01-01', '2026-01-08', '2026-01-08', '2026-01-14', '2026-02-14'))).toBe(7);
+  expect(keptDays(quickOf('2026-01-01', '2026-01-03', '2026-01-06', '2026-01-10', '2026-01-15'))).toBe(3.5);
+  expect(keptDays(quickOf('2026-01-01', '2026-01-08'))).toBeNull();
 });

@@ -1,6 +1,6 @@
 /** What is on record since a potting, beside what was foreseen of it: what a judgement is held against. */
 import { DAYS_PER_YEAR, dayNumber, judgePotting, readQuestion, questionSchemas, resolveCase } from '@core';
-import type { CareEntry } from '@server/records/journal/done-entry-schemas';
+import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 
 type Judgement = ReturnType<typeof judgePotting>;
@@ -17,7 +17,7 @@ const mean = (values: readonly number[]): number => values.reduce((sum, value) =
 
 /** Mean days between waterings that were written down between two days; null where they are few. */
 export function keptBetween(
-  care: readonly Pick<CareEntry, 'kind' | 'happenedOn'>[],
+  care: readonly Pick<QuickEntry, 'kind' | 'happenedOn'>[],
   from: string,
   until: string,
 ): number | null {

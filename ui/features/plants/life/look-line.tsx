@@ -1,11 +1,11 @@
 /** A look at a plant that waits, in its life. */
-import { wordWaiting } from '@core/words';
-import type { LookEntry } from '@server/records/journal/entry-schemas';
+import { wordSignWatch } from '@core/words';
+import type { SignCheckEntry } from '@server/records/journal/entry-schemas';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
 import { longDay } from './long-day';
 
-const answerWords: Readonly<Record<LookEntry['answer'], string>> = {
+const answerWords: Readonly<Record<SignCheckEntry['answer'], string>> = {
   waiting: 'Waits',
   'not yet': 'Looked: not yet',
   seen: 'Looked: the sign is there',
@@ -13,12 +13,12 @@ const answerWords: Readonly<Record<LookEntry['answer'], string>> = {
 };
 
 interface LookLineProps {
-  readonly entry: LookEntry;
+  readonly entry: SignCheckEntry;
   readonly actions: EntryActions;
 }
 
-export function LookLine({ entry, actions }: LookLineProps) {
-  const { until } = wordWaiting(entry.sign, entry.risk);
+export function SignCheckLine({ entry, actions }: LookLineProps) {
+  const { until } = wordSignWatch(entry.sign, entry.risk);
   return (
     <div>
       <h2>{longDay(entry.lookedOn)}</h2>

@@ -1,7 +1,7 @@
-import type { CareEntry } from '@server/records/journal/done-entry-schemas';
+import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 import { runsOf } from './runs';
 
-const entry = (kind: CareEntry['kind'], day: number, more: Partial<CareEntry> = {}): CareEntry => ({
+const entry = (kind: QuickEntry['kind'], day: number, more: Partial<QuickEntry> = {}): QuickEntry => ({
   id: crypto.randomUUID(),
   kind,
   happenedOn: `2026-06-${String(day).padStart(2, '0')}`,
@@ -9,7 +9,7 @@ const entry = (kind: CareEntry['kind'], day: number, more: Partial<CareEntry> = 
   batchId: null,
   ...more,
 });
-const told = (entries: readonly CareEntry[]) =>
+const told = (entries: readonly QuickEntry[]) =>
   runsOf(entries).map(({ entries: run }) => `${run.length} ${run[0]!.kind}`);
 
 test('the same three times and more is one line; less, or with something between, is not', () => {

@@ -1,21 +1,21 @@
 /** The same thing done again and again is one line: what a grower wants to see is that it was kept up. */
-import type { CareEntry } from '@server/records/journal/done-entry-schemas';
+import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 
 export interface Run {
   /** Newest first; more than one where they are all alike. */
-  readonly entries: readonly CareEntry[];
+  readonly entries: readonly QuickEntry[];
 }
 
 /** Fewer than these are told one by one. */
 const LEAST_IN_RUN = 3;
 
-const isPlain = ({ note, photoIds, felt }: CareEntry): boolean =>
+const isPlain = ({ note, photoIds, felt }: QuickEntry): boolean =>
   note === undefined && photoIds === undefined && felt === undefined;
-const mayRun: ReadonlySet<CareEntry['kind']> = new Set(['watered', 'fed', 'flushed', 'weighed']);
+const mayRun: ReadonlySet<QuickEntry['kind']> = new Set(['watered', 'fed', 'flushed', 'weighed']);
 
 /** entries: newest first. */
-export function runsOf(entries: readonly CareEntry[]): readonly Run[] {
-  const runs: CareEntry[][] = [];
+export function runsOf(entries: readonly QuickEntry[]): readonly Run[] {
+  const runs: QuickEntry[][] = [];
   for (const entry of entries) {
     const last = runs[runs.length - 1];
     const goesOn = last?.[0]?.kind === entry.kind && mayRun.has(entry.kind) && isPlain(entry) && last.every(isPlain);

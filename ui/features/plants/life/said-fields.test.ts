@@ -1,5 +1,5 @@
 import { inspectionSchema } from '@core';
-import { detailSchemas } from '@server/records/journal/done-schemas';
+import { detailSchemas } from '@server/records/journal/quick-schemas';
 import { plannedSchema } from '@server/records/journal/schemas';
 import { detailsOf, saidFields } from './said-fields';
 

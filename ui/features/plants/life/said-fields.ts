@@ -1,6 +1,14 @@
 /** What an entry says beside its day and note, by its kind, as fields: what can be put right. */
 import { type Felt, ranges } from '@core';
-import { bulbWords, conditionWords, pestWords, shootWords, smellWords, squeezeWords, tipWords } from '@core/words';
+import {
+  pseudobulbWords,
+  conditionWords,
+  pestWords,
+  shootWords,
+  smellWords,
+  squeezeWords,
+  tipWords,
+} from '@core/words';
 import { bloomWords, leftWords } from '../../../care/care-words';
 
 export type SaidField = { readonly key: string; readonly label: string } & (
@@ -45,7 +53,7 @@ export const saidFields: Readonly<Record<string, readonly SaidField[]>> = {
     choice('tips', 'Root tips', tipWords),
     choice('shoot', 'Newest shoot', shootWords),
     number('shootCount', 'Shoots'),
-    choice('bulbs', 'Bulbs', bulbWords),
+    choice('bulbs', 'Bulbs', pseudobulbWords),
     { key: 'rot', label: 'Rot', kind: 'yes or no' },
   ],
   planned: [{ key: 'forOn', label: 'For the day', kind: 'day' }],

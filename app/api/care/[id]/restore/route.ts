@@ -1,1 +1,1 @@
-export { bringCareBack as POST } from '@server/api/journal';
+export { bringBatchBack as POST } from '@server/api/journal';

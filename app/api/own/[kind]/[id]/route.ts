@@ -1,1 +1,1 @@
-export { putOwn as PUT, putOwnAway as DELETE } from '@server/api/library';
+export { putLibrary as PUT, putLibraryAway as DELETE } from '@server/api/library';

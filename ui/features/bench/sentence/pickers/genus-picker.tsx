@@ -5,9 +5,9 @@ import { Input } from 'antd';
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
 import { type Genus, genusById, genusIds } from '@core';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
-import { useOwn } from '../../../../data/own';
+import { useLibrary } from '../../../../data/own';
 import { useCase } from '../../state/case-store';
-import { sayGenus } from '../../state/actions';
+import { setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';
 import { Field } from '../../../../controls/field';
 import styles from './pickers.module.css';
@@ -43,7 +43,7 @@ export function generaFor<T extends Named>(options: readonly T[], looked: string
 export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const given = useCase((state) => state.answers.genus) as string | Genus | undefined;
   const fault = useFaultAt()('genus');
-  const own = useOwn('genus');
+  const own = useLibrary('genus');
   const listId = useId();
   const list = useRef<HTMLUListElement>(null);
   const [looked, setLooked] = useState('');
@@ -60,7 +60,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
 
   const choose = (option: GenusOption | undefined) => {
     if (!option) return;
-    if (!isGiven(option)) sayGenus(option.value);
+    if (!isGiven(option)) setGenus(option.value);
     onDone();
   };
   const onKeyDown = (event: KeyboardEvent) => {

@@ -4,7 +4,7 @@
 import { useMemo } from 'react';
 import { demoPlaces, type Place, summarizePlace } from '@core';
 import { monthNames, number, temperature } from '@core/words';
-import { useOwnPlaces } from '../../../../data/places';
+import { useGrowersPlaces } from '../../../../data/places';
 import { useUnits } from '../../../../data/units-context';
 import { answer } from '../../state/actions';
 import { thisMonth } from '../../../../data/first-case';
@@ -16,7 +16,7 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
   const given = useCase((state) => state.answers.place) as string | Place | undefined;
   const said = useCase((state) => state.answers.month);
   const month = (typeof said === 'number' ? said : thisMonth()) - 1;
-  const own = useOwnPlaces();
+  const own = useGrowersPlaces();
   const chosenId = typeof given === 'object' ? given.id : given;
   const rows = useMemo(() => {
     const book = [...own.map(({ place }) => place), ...demoPlaces];

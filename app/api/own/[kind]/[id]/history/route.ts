@@ -1,1 +1,1 @@
-export { getOwnHistory as GET } from '@server/api/library';
+export { getLibraryHistory as GET } from '@server/api/library';

@@ -1,1 +1,1 @@
-export { bringOwnBack as POST } from '@server/api/library';
+export { bringLibraryBack as POST } from '@server/api/library';

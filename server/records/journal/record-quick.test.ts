@@ -8,10 +8,10 @@ import { lifeOf, recordInspection, recordPotting } from './record';
 import { inspectionInputSchema, pottingInputSchema } from './schemas';
 import { findPlant, plantLog } from '../../projections/plants/plant-log';
 import type { Scope } from '../collections/scope';
-import { fillStandings } from '../../projections/plant-state/refresh';
+import { fillPlantState } from '../../projections/plant-state/refresh';
 import { testDatabase } from '../../testing/database';
-import { recordCare } from './record-done';
-import { type CareInput, careInputSchema } from './done-schemas';
+import { recordQuick } from './record-quick';
+import { type QuickInput, quickInputSchema } from './quick-schemas';
 
 const planCase: PlanCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec } = makePlan(planCase).setups[0]!;
@@ -30,9 +30,9 @@ async function pot(plantName: string): Promise<string> {
   return 'plantId' in recorded ? recorded.plantId : '';
 }
 
-const said = (kind: CareInput['kind'], details: object = {}, more: Partial<CareInput> = {}): CareInput =>
-  careInputSchema.parse({ kind, happenedOn: '2026-06-01', plantIds: [one, two], details, ...more });
-const keep = (...of: Parameters<typeof said>) => recordCare(em(), scope, said(...of));
+const said = (kind: QuickInput['kind'], details: object = {}, more: Partial<QuickInput> = {}): QuickInput =>
+  quickInputSchema.parse({ kind, happenedOn: '2026-06-01', plantIds: [one, two], details, ...more });
+const keep = (...of: Parameters<typeof said>) => recordQuick(em(), scope, said(...of));
 const log = async (plantId: string) => (await plantLog(em(), scope, plantId, '2026-06-10'))!;
 const eventCount = async () => {
   const [{ n }] = await em().execute<[{ n: string }]>(
@@ -42,7 +42,7 @@ const eventCount = async () => {
   return Number(n);
 };
 
-const details: Readonly<Record<CareInput['kind'], object>> = {
+const details: Readonly<Record<QuickInput['kind'], object>> = {
   watered: { felt: 'dry' },
   felt: { felt: 'still wet' },
   fed: {},
@@ -57,7 +57,7 @@ const details: Readonly<Record<CareInput['kind'], object>> = {
   nursed: { pottingId: '6f1de3a2-6c0f-4b6a-9a5e-0c5a1b2d3e4f', task: 'tug', outcome: 'done' },
 };
 
-const doneKinds = Object.keys(details) as CareInput['kind'][];
+const doneKinds = Object.keys(details) as QuickInput['kind'][];
 
 test.each(doneKinds)('%s: into both lives, and read back as it was said', async (kind) => {
   expect(await keep(kind, details[kind])).toMatchObject({ status: 'recorded', plants: 2 });
@@ -72,7 +72,7 @@ test.each(doneKinds)('%s: into both lives, and read back as it was said', async 
 
 test('the same key twice is one batch, also at the same moment', async () => {
   const input = said('watered', {}, { idempotencyKey: 'two-taps-at-once' });
-  const kept = await Promise.all([1, 2, 3, 4].map(() => recordCare(em(), scope, input)));
+  const kept = await Promise.all([1, 2, 3, 4].map(() => recordQuick(em(), scope, input)));
   expect(new Set(kept.map((one_) => 'batchId' in one_ && one_.batchId)).size).toBe(1);
   expect(kept.filter(({ status }) => status === 'recorded')).toHaveLength(1);
   expect(await eventCount()).toBe(2);
@@ -82,7 +82,7 @@ test('one plant that is not there: nothing is kept of any', async () => {
   const nobody = randomUUID();
   expect(await keep('fed', {}, { plantIds: [one, nobody] })).toEqual({ status: 'no such plants', missing: [nobody] });
   const stranger = await database.freshScope();
-  expect(await recordCare(em(), stranger, said('fed'))).toMatchObject({ status: 'no such plants' });
+  expect(await recordQuick(em(), stranger, said('fed'))).toMatchObject({ status: 'no such plants' });
   expect(await eventCount()).toBe(0);
 });
 
@@ -145,7 +145,7 @@ describe('what a life comes to', () => {
     await keep('flushed', {}, { happenedOn: '2026-05-20' });
     expect((await log(one)).wateredOn).toBe('2026-06-08');
     const [row] = await em().execute<[{ flushed_on: string; felt: unknown }]>(
-      'select flushed_on::text, felt from plant_now where plant_id = ?',
+      'select flushed_on::text, felt from plant_state where plant_id = ?',
       [one],
     );
     expect(row).toEqual({ flushed_on: '2026-05-20', felt: null });
@@ -155,7 +155,7 @@ describe('what a life comes to', () => {
     await keep('watered', {}, { happenedOn: '2026-06-01' });
     await keep('felt', { felt: 'still wet' }, { happenedOn: '2026-06-05' });
     await keep('watered', { felt: 'just right' }, { happenedOn: '2026-06-09' });
-    const [row] = await em().execute<[{ felt: unknown }]>('select felt from plant_now where plant_id = ?', [one]);
+    const [row] = await em().execute<[{ felt: unknown }]>('select felt from plant_state where plant_id = ?', [one]);
     expect(row.felt).toEqual([
       { felt: 'just right', on: '2026-06-09', afterDays: 8 },
       { felt: 'still wet', on: '2026-06-05', afterDays: 4 },
@@ -191,13 +191,13 @@ describe('what a life comes to', () => {
   });
 
   test('it is what a fresh reading of the life gives, after anything in any order', async () => {
-    const now = () => em().execute('select * from plant_now where plant_id in (?, ?) order by plant_id', [one, two]);
+    const now = () => em().execute('select * from plant_state where plant_id in (?, ?) order by plant_id', [one, two]);
     for (const kind of doneKinds) await keep(kind, details[kind]);
     const [, second] = (await lifeOf(em(), scope, one)).care;
     await setEventHidden(em(), scope, second!.id, new Date());
     const kept = await now();
-    await em().execute('delete from plant_now where plant_id in (?, ?)', [one, two]);
-    await fillStandings(em());
+    await em().execute('delete from plant_state where plant_id in (?, ?)', [one, two]);
+    await fillPlantState(em());
     expect(await now()).toEqual(kept);
   });
 });

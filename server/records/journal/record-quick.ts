@@ -1,22 +1,23 @@
 /** Keeping what was done to plants: one transaction for all of them, kept once however often it is sent. */
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import { LockMode, UniqueConstraintViolationException } from '@mikro-orm/core';
+import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { PlantEvent } from './entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
-import { refreshStandings } from '../../projections/plant-state/refresh';
-import type { CareKept } from './done-entry-schemas';
-import { newCare } from './new-entry';
-import { type CareInput, keptSchemas } from './done-schemas';
+import { writeOnce } from '../../runtime/database/write-once';
+import { livesChanged } from '../changes/lives';
+import type { BatchKept } from './quick-entry-schemas';
+import { newQuick } from './new-entry';
+import { type QuickInput, keptSchemas } from './quick-schemas';
 
-export type CareRecorded =
-  | ({ readonly status: 'recorded' | 'known already' } & CareKept)
+export type QuickRecorded =
+  | ({ readonly status: 'recorded' | 'known already' } & BatchKept)
   | { readonly status: 'no such plants'; readonly missing: readonly string[] };
 
 /** The batch that was kept under a key; null where none was. */
-async function batchOfKey(em: EntityManager, scope: Scope, key: string): Promise<CareRecorded | null> {
+async function batchOfKey(em: EntityManager, scope: Scope, key: string): Promise<QuickRecorded | null> {
   const first = await em.findOne(PlantEvent, { collection: scope.collectionId, idempotencyKey: `${key}:0` });
   if (!first?.batchId) return null;
   const { batchId } = first;
@@ -24,23 +25,19 @@ async function batchOfKey(em: EntityManager, scope: Scope, key: string): Promise
   return { status: 'known already', batchId, plants };
 }
 
-export async function recordCare(em: EntityManager, scope: Scope, input: CareInput): Promise<CareRecorded> {
+export async function recordQuick(em: EntityManager, scope: Scope, input: QuickInput): Promise<QuickRecorded> {
   const key = input.idempotencyKey ?? randomUUID();
-  try {
-    return await em.transactional((inside) => record(inside, scope, key, input));
-  } catch (error) {
-    // Two taps at the same moment: the other one was first.
-    if (!(error instanceof UniqueConstraintViolationException)) throw error;
-    const known = await batchOfKey(em.fork(), scope, key);
-    if (!known) throw error;
-    return known;
-  }
+  return writeOnce(
+    em,
+    (reading) => batchOfKey(reading, scope, key),
+    (inside) => record(inside, scope, key, input),
+  );
 }
 
 type LastCase = Readonly<Record<string, unknown>>;
 
 /** A plant that is moved stands somewhere else from now on; where it stood goes into its life. */
-function moved(plant: PlantRow, details: Extract<CareInput, { kind: 'moved' }>['details']) {
+function moved(plant: PlantRow, details: Extract<QuickInput, { kind: 'moved' }>['details']) {
   const lastCase = plant.lastCase as LastCase;
   const from = { place: lastCase.place, spot: plant.spot };
   plant.lastCase = { ...lastCase, place: details.place };
@@ -49,9 +46,7 @@ function moved(plant: PlantRow, details: Extract<CareInput, { kind: 'moved' }>['
   return { ...details, from };
 }
 
-async function record(em: EntityManager, scope: Scope, key: string, input: CareInput): Promise<CareRecorded> {
-  const known = await batchOfKey(em, scope, key);
-  if (known) return known;
+async function record(em: EntityManager, scope: Scope, key: string, input: QuickInput): Promise<QuickRecorded> {
   const { kind, happenedOn } = input;
   const plantIds = [...new Set(input.plantIds)];
   const plants = await em.find(
@@ -66,7 +61,7 @@ async function record(em: EntityManager, scope: Scope, key: string, input: CareI
   const batchId = randomUUID();
   plantIds.forEach((id, n) => {
     const plant = byId.get(id)!;
-    newCare(em, scope, {
+    newQuick(em, scope, {
       plant,
       kind,
       happenedOn,
@@ -76,7 +71,7 @@ async function record(em: EntityManager, scope: Scope, key: string, input: CareI
     });
   });
   await em.flush();
-  await refreshStandings(em, plantIds);
+  await livesChanged(em, plantIds);
   return { status: 'recorded', batchId, plants: plantIds.length };
 }
 

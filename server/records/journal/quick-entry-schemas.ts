@@ -1,8 +1,16 @@
 /** The kinds of what is done to a plant, and what is answered of them. Shared with the screens: nothing here reads a case. */
 import * as z from 'zod';
-import { bulbChanges, feltWhenWatering, holdStates, needKinds, nursingKinds, pestKinds, tipStates } from '@core';
+import {
+  pseudobulbChanges,
+  feltWhenWatering,
+  holdStates,
+  needKinds,
+  aftercareKinds,
+  pestKinds,
+  tipStates,
+} from '@core';
 
-export const careKinds = [
+export const quickKinds = [
   'watered',
   'felt',
   'fed',
@@ -17,7 +25,7 @@ export const careKinds = [
   'divided',
   'nursed',
 ] as const;
-export type CareKind = (typeof careKinds)[number];
+export type QuickKind = (typeof quickKinds)[number];
 
 export const bloomStates = ['in bud', 'open', 'over'] as const;
 export type BloomState = (typeof bloomStates)[number];
@@ -25,11 +33,11 @@ export type BloomState = (typeof bloomStates)[number];
 export const waysToLeave = ['died', 'sold', 'given away'] as const;
 export type WayToLeave = (typeof waysToLeave)[number];
 
-export const nursingOutcomes = ['done', 'skipped'] as const;
+export const aftercareOutcomes = ['done', 'skipped'] as const;
 
-export const careEntrySchema = z.object({
+export const quickEntrySchema = z.object({
   id: z.uuid(),
-  kind: z.enum(careKinds),
+  kind: z.enum(quickKinds),
   happenedOn: z.string(),
   /** Counts the corrections. */
   version: z.number(),
@@ -44,13 +52,13 @@ export const careEntrySchema = z.object({
   until: z.string().optional(),
   how: z.enum(waysToLeave).optional(),
   /** Of nursing: what, after which potting, and whether it was done. */
-  task: z.enum(nursingKinds).optional(),
+  task: z.enum(aftercareKinds).optional(),
   pottingId: z.uuid().optional(),
-  outcome: z.enum(nursingOutcomes).optional(),
+  outcome: z.enum(aftercareOutcomes).optional(),
   /** And what was seen, where a potting was judged. */
   holds: z.enum(holdStates).optional(),
   tips: z.enum(tipStates).optional(),
-  bulbs: z.enum(bulbChanges).optional(),
+  bulbs: z.enum(pseudobulbChanges).optional(),
   spot: z.string().optional(),
   placeName: z.string().optional(),
   fromName: z.string().optional(),
@@ -59,8 +67,8 @@ export const careEntrySchema = z.object({
   otherName: z.string().optional(),
   isPart: z.boolean().optional(),
 });
-export type CareEntry = z.infer<typeof careEntrySchema>;
+export type QuickEntry = z.infer<typeof quickEntrySchema>;
 
 /** What is answered when it was kept: the batch can be put away and brought back as one. */
-export const careKeptSchema = z.object({ batchId: z.uuid(), plants: z.number() });
-export type CareKept = z.infer<typeof careKeptSchema>;
+export const batchKeptSchema = z.object({ batchId: z.uuid(), plants: z.number() });
+export type BatchKept = z.infer<typeof batchKeptSchema>;

@@ -1,12 +1,13 @@
-/** Backup and restore, as ./cairn and the keeper call them: backup FILE, restore FILE, put-back NAME, daily FOLDER. */
+/** Backup and restore, as ./cairn and the supervisor call them: backup FILE, restore FILE, put-back NAME, daily FOLDER. */
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import * as z from 'zod';
-import { makeBackup } from './backup';
-import { DamagedError, type Manifest } from './backup-file';
-import { copiesFolder, dropOutdated, dueCopy, namesIn } from './copies';
-import { putBack, restore } from './restore';
-import type { Cluster } from './tools';
+import { makeBackup } from '../runtime/backup/backup';
+import { DamagedError, type Manifest } from '../runtime/backup/backup-file';
+import { copiesFolder, dropOutdated, dueCopy, namesIn } from '../runtime/backup/copies';
+import { putBack, restore } from '../runtime/backup/restore';
+import { bringUp } from './bring-up';
+import type { Cluster } from '../runtime/backup/tools';
 
 const environment = z.object({
   PG_BIN: z.string(),
@@ -44,7 +45,7 @@ const commands: Readonly<Record<string, (cluster: Cluster, argument: string) => 
     say(`Kept in ${file}: ${contentOf(await makeBackup(cluster, DATABASE, file))}.`);
   },
   restore: async (cluster, file) => {
-    const { manifest, before } = await restore(cluster, DATABASE, file);
+    const { manifest, before } = await restore(cluster, DATABASE, file, bringUp);
     say(`Restored as of ${manifest.madeAt}: ${contentOf(manifest)}.`);
     if (before !== null) {
       say(`What was here before is kept as ${before}. To have it back: ./cairn restore --put-back ${before}`);

@@ -1,13 +1,13 @@
 /** What is done to plants, one or many at once, in a few touches: as it is sent, and as it is kept. */
 import * as z from 'zod';
 import {
-  bulbChanges,
+  pseudobulbChanges,
   demoPlaces,
   faultCode,
   feltWhenWatering,
   holdStates,
   needKinds,
-  nursingKinds,
+  aftercareKinds,
   oneOf,
   pestKinds,
   placeOrIdSchema,
@@ -15,7 +15,7 @@ import {
   tipStates,
   type Versions,
 } from '@core';
-import { bloomStates, type CareKind, nursingOutcomes, waysToLeave } from './done-entry-schemas';
+import { bloomStates, type QuickKind, aftercareOutcomes, waysToLeave } from './quick-entry-schemas';
 
 const MOST_NOTE = 2000;
 const MOST_PHOTOS = 12;
@@ -57,15 +57,15 @@ export const detailSchemas = {
   left: z.strictObject({ how: oneOf('how', waysToLeave), ...noted }),
   nursed: z.strictObject({
     pottingId: uuid('pottingId', 'a potting'),
-    task: oneOf('task', nursingKinds),
-    outcome: oneOf('outcome', nursingOutcomes),
+    task: oneOf('task', aftercareKinds),
+    outcome: oneOf('outcome', aftercareOutcomes),
     /** What was seen, where a potting is judged. */
     holds: oneOf('holds', holdStates).optional(),
     tips: oneOf('tips', tipStates).optional(),
-    bulbs: oneOf('bulbs', bulbChanges).optional(),
+    bulbs: oneOf('bulbs', pseudobulbChanges).optional(),
     ...noted,
   }),
-} as const satisfies Record<Exclude<CareKind, 'divided'>, z.ZodType>;
+} as const satisfies Record<Exclude<QuickKind, 'divided'>, z.ZodType>;
 
 const placeBefore = z.object({ place, spot: z.string().nullable() });
 
@@ -75,9 +75,9 @@ export const keptSchemas = {
   moved: detailSchemas.moved.extend({ from: placeBefore.optional() }),
   /** Written by making the division (plants/add.ts), into both lives. */
   divided: z.strictObject({ otherId: z.uuid(), otherName: z.string(), isPart: z.boolean(), ...noted }),
-} as const satisfies Record<CareKind, z.ZodType>;
+} as const satisfies Record<QuickKind, z.ZodType>;
 
-export const careVersions: Versions = { newest: 1, upgrades: {} };
+export const quickVersions: Versions = { newest: 1, upgrades: {} };
 
 export const MOST_PLANTS_AT_ONCE = 500;
 const plantsFault = faultCode({ code: 'at most', field: 'plantIds', most: MOST_PLANTS_AT_ONCE, what: 'plants' });
@@ -96,7 +96,7 @@ const inputOf = <const K extends keyof typeof detailSchemas>(kind: K) =>
   z.strictObject({ ...ofPlants, kind: z.literal(kind), details: detailSchemas[kind] });
 
 /** What is sent. */
-export const careInputSchema = z.discriminatedUnion(
+export const quickInputSchema = z.discriminatedUnion(
   'kind',
   [
     inputOf('watered'),
@@ -114,4 +114,4 @@ export const careInputSchema = z.discriminatedUnion(
   ],
   { error: faultCode({ code: 'one of', field: 'kind', names: Object.keys(detailSchemas) }) },
 );
-export type CareInput = z.infer<typeof careInputSchema>;
+export type QuickInput = z.infer<typeof quickInputSchema>;
