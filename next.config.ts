@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 import { PHASE_PRODUCTION_BUILD } from 'next/constants';
 import { join } from 'node:path';
-import { packBuilt } from './server/runtime/static-assets/pack';
+import { packAssets } from './server/runtime/static-assets/pack';
 import { takeUpWhole } from './server/runtime/static-assets/whole-at-once';
 import { addressOf, bundleWorker, writeWorker } from './ui/data/worker/bundle';
 
@@ -18,7 +18,7 @@ export default function config(phase: string): NextConfig {
       runAfterProductionCompile: async ({ distDir }) => {
         if (bundled) writeWorker(bundled, distDir);
         takeUpWhole(distDir);
-        await packBuilt(join(distDir, 'static'));
+        await packAssets(join(distDir, 'static'));
       },
     },
     // ./check builds into a folder of its own, so that it can run beside ./start.

@@ -11,7 +11,7 @@ import { ensureCollection } from '@server/records/collections/repository';
 import { databaseUrl, ormConfig } from '@server/runtime/database/config';
 import { entities } from '@server/records/entities';
 import { dueList } from '@server/projections/due/repository';
-import { learnedOf } from '@server/projections/insights/repository';
+import { insightsOf } from '@server/projections/insights/repository';
 import { listFacets, listPlants } from '@server/projections/plants/list';
 import { plantLog } from '@server/projections/plants/plant-log';
 import { everyPlant, wordsOf } from '@server/projections/plants/list-query';
@@ -128,7 +128,7 @@ async function questions(orm: MikroORM, scope: Scope): Promise<Readonly<Record<s
     due: await measure(() => dueList(em(), scope, TODAY), watered),
     // Once a day, and after a start: all are judged.
     dueFirst: await measure((n) => dueList(em(), scope, n % 2 ? TODAY : NEXT_DAY)),
-    learned: await measure(() => learnedOf(em(), scope, TODAY)),
+    learned: await measure(() => insightsOf(em(), scope, TODAY)),
     plantPage: await measure((n) => plantLog(em(), scope, rows[n % rows.length]!.id, TODAY)),
     overview: await measure(
       async () => [await dueList(em(), scope, TODAY), await listSignWatch(em(), scope), await listFacets(em(), scope)],

@@ -7,17 +7,17 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { Application, pause } from './application';
-import { type FaultName, blows, mountSmall, unmount } from './blows';
+import { type FaultName, faults, mountSmall, unmount } from './faults';
 import { faultsIn, whatIsKept } from './verdict';
 import { newTally, type Run, write } from './writers';
 
 const WRITERS = 3;
 const SMALL_DISK_MB = 400;
 const MS_PER_MINUTE = 60_000;
-const BETWEEN_BLOWS_MS = { least: 1_000, most: 5_000 };
+const BETWEEN_FAULTS_MS = { least: 1_000, most: 5_000 };
 const RECOVERY_MS = 60_000;
 
-/** The same blows for the same seed (a linear congruential generator, Numerical Recipes). */
+/** The same faults for the same seed (a linear congruential generator, Numerical Recipes). */
 function dice(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
@@ -53,9 +53,9 @@ async function main(): Promise<void> {
   say(`seed ${seed}, ${minutes} minutes; ${isSmall ? 'with' : 'without (not allowed here)'} a disk that can be filled`);
   const application = new Application(folder);
   const random = dice(seed);
-  const names = (Object.keys(blows) as FaultName[]).filter((name) => name !== 'disk full' || isSmall);
+  const names = (Object.keys(faults) as FaultName[]).filter((name) => name !== 'disk full' || isSmall);
   const counts: Partial<Record<FaultName, number>> = {};
-  const faults: string[] = [];
+  const found: string[] = [];
   const tally = newTally();
   const run: Run = { isOver: false, isLost: false };
   let log = '';
@@ -66,19 +66,19 @@ async function main(): Promise<void> {
     // Each kind once before any comes twice.
     let coming: FaultName[] = [];
     while (Date.now() < until) {
-      const { least, most } = BETWEEN_BLOWS_MS;
+      const { least, most } = BETWEEN_FAULTS_MS;
       await pause(least + random() * (most - least));
       if (coming.length === 0) coming = [...names].sort(() => random() - 0.5);
       const name = coming.pop()!;
-      if (await blows[name](application)) counts[name] = (counts[name] ?? 0) + 1;
-      // Every second time the next blow falls before it has recovered.
-      if (random() < 0.5 && !(await recovers(application))) faults.push(`not well a minute after: ${name}`);
+      if (await faults[name](application)) counts[name] = (counts[name] ?? 0) + 1;
+      // Every second time the next fault falls before it has recovered.
+      if (random() < 0.5 && !(await recovers(application))) found.push(`not well a minute after: ${name}`);
     }
     run.isLost = !(await recovers(application));
     run.isOver = true;
     await Promise.all(writing);
-    if (run.isLost) faults.push('not well a minute after the last blow: what is kept could not be looked at');
-    else faults.push(...faultsIn(tally, await whatIsKept(application.address)));
+    if (run.isLost) found.push('not well a minute after the last fault: what is kept could not be looked at');
+    else found.push(...faultsIn(tally, await whatIsKept(application.address)));
   } finally {
     // Where something was thrown, nobody is left who writes.
     run.isLost = true;
@@ -87,15 +87,15 @@ async function main(): Promise<void> {
     if (isSmall) unmount(folder);
     rmSync(folder, { recursive: true, force: true });
   }
-  say(`blows: ${JSON.stringify(counts)}`);
+  say(`faults: ${JSON.stringify(counts)}`);
   say(`sent ${tally.attempts}, unanswered ${tally.unanswered}, answers ${JSON.stringify(tally.statuses)}`);
   say(
     `kept: ${tally.plants.size} plants, ${tally.places.size} places, ${tally.changed.size} changes of places, ${tally.ofDays.size} potting days`,
   );
-  for (const fault of faults.slice(0, 20)) say(`FAULT ${fault}`);
-  if (faults.length > 0) say(`${application.said.join('').split('\n').slice(-LINES_SHOWN).join('\n')}\n${log}`);
-  say(faults.length === 0 ? 'nothing lost, nothing doubled, nothing half there' : `${faults.length} faults`);
-  process.exitCode = faults.length === 0 ? 0 : 1;
+  for (const fault of found.slice(0, 20)) say(`FAULT ${fault}`);
+  if (found.length > 0) say(`${application.said.join('').split('\n').slice(-LINES_SHOWN).join('\n')}\n${log}`);
+  say(found.length === 0 ? 'nothing lost, nothing doubled, nothing half there' : `${found.length} faults`);
+  process.exitCode = found.length === 0 ? 0 : 1;
 }
 
 main().catch((error: unknown) => {

@@ -98,7 +98,7 @@ interface Written {
 
 const watered = (plants: readonly Written[]) => ({
   method: 'POST',
-  path: '/api/care',
+  path: '/api/journal',
   body: {
     kind: 'watered',
     happenedOn: '2026-11-26',

@@ -52,7 +52,7 @@ export {
   type MixReport,
   nearestSieve,
   ORDINARY_CONDITIONS,
-  type OwnMedium,
+  type GrowersMedium,
   type PieceShape,
   type PorosityRun,
   porosityTest,
@@ -96,7 +96,7 @@ export {
   genusIds,
   type GrowthHabit,
   growthHabits,
-  hasBulbs,
+  hasPseudobulbs,
 } from './catalogue/genera';
 export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
@@ -112,12 +112,12 @@ export {
   inspectionSteps,
   type InspectionStep,
   inspectionVersions,
-  type Looked,
-  lookedAt,
+  type InspectedThing,
+  thingsInspected,
   type PestKind,
   pestKinds,
-  type ReasonToLook,
-  reasonsToLook,
+  type ReasonToInspect,
+  reasonsToInspect,
   type SeasonSeen,
   seasonsSeen,
   type SheathState,
@@ -147,10 +147,10 @@ export {
   type LayerSpec,
   mixCaseSchema,
   type MixPartSpec,
-  ownGenusSchema,
-  ownMediumSchema,
-  type OwnPot,
-  ownPotSchema,
+  growersGenusSchema,
+  growersMediumSchema,
+  type GrowersPot,
+  growersPotSchema,
   oneOf,
   quantity,
   type GrowthMapSaid,
@@ -204,12 +204,12 @@ export {
   type Lead,
   leadingHeadingDeg,
   type MappedPlant,
-  type OwnPace,
-  ownPaceOf,
+  type MeasuredPace,
+  measuredPaceOf,
   shootsSince,
   type Point,
-  type Stand,
-  standing,
+  type PlantPlacement,
+  placedAt,
 } from './growth';
 export { type SeenFromAbove, plantsFromAbove, byFit, contextOf, factsOf, fillPot, topDressings } from './decide/setups';
 export {
@@ -217,7 +217,7 @@ export {
   type Timing,
   type TimingSign,
   timingSigns,
-  type Waiting,
+  type SignWatch,
   signWatchFor,
   daysToCheck,
   type WatchRisk,
@@ -225,7 +225,7 @@ export {
   planInSteps,
   type Finding,
   type PlanStep,
-  hear,
+  receive,
   shareWork,
   makeRecipe,
   type Placement,
@@ -248,7 +248,7 @@ export {
   type Outlook,
   outlookOf,
   outlookSchema,
-  ownFactorOf,
+  plantFactorOf,
   roughOutlook,
   type Seen,
   type PlantState,
@@ -277,7 +277,7 @@ export {
   type TurnFact,
   turnsOf,
   type UnlookedFact,
-  unlookedOf,
+  uninspectedOf,
   type Supposed,
   suppositionsFor,
   type WhatIf,
@@ -328,7 +328,7 @@ export {
   type PlantTable,
   type PlantTableRead,
   readPlantTable,
-  type Told,
+  type ReadName,
 } from './plant-files';
 export {
   type Bed,
@@ -338,7 +338,7 @@ export {
   type MediumLived,
   type PlaceLived,
   type PlaceLosses,
-} from './learned';
+} from './insights';
 export {
   type Batch,
   type DayAsked,
@@ -389,7 +389,7 @@ export {
   aftercareNumbers,
   type AftercareTask,
   aftercareTasks,
-} from './nursing';
+} from './aftercare';
 export {
   type Compared,
   compareTrial,

@@ -1,6 +1,6 @@
 /** The collection as a grower uses it: found, filtered, written down about, put right, put off, and two at one plant. */
 import { readFile } from 'node:fs/promises';
-import { barriers } from './barriers';
+import { accessibilityFaults } from './accessibility';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server';
 
@@ -231,7 +231,7 @@ test.describe('a plant', () => {
       for (const name of ['Tag and papers…', 'Bloom…', 'Treated…', 'Moved…', 'Left…', 'Divide…']) {
         await visitor.getByRole('button', { name, exact: true }).click();
         await expect(visitor.getByRole('dialog')).toBeVisible();
-        const found = await barriers(visitor, { within: '.ant-modal' });
+        const found = await accessibilityFaults(visitor, { within: '.ant-modal' });
         expect.soft(found, `${name} at ${size.width}`).toEqual([]);
         await visitor.keyboard.press('Escape');
         await expect(visitor.getByRole('dialog')).toHaveCount(0);

@@ -97,7 +97,7 @@ test('a change refused after the fact stays, with its reason, until the grower d
           writtenAt: '2026-11-20T10:00:00Z',
           title: 'Own medium of nowhere',
           method: 'POST',
-          path: '/api/own/medium',
+          path: '/api/library/medium',
           body: { name: 'Bark', likeId: 'nowhere' },
           seenVersion: null,
           refusal: null,

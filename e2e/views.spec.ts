@@ -5,7 +5,7 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout } from 'node:timers/promises';
 import type { Page } from '@playwright/test';
-import { barriers } from './barriers';
+import { accessibilityFaults } from './accessibility';
 import { expect, setGenus, test, waitForPlan } from './server';
 
 // They look and change nothing: whichever browser is free takes the next.
@@ -22,7 +22,7 @@ const paths = [
   '/stock',
   '/days',
   '/solutions',
-  '/nursing',
+  '/aftercare',
   '/trials',
   'a potting day',
   'a running day',
@@ -30,7 +30,7 @@ const paths = [
   '/library',
   '/compare',
   '/genera/phalaenopsis',
-  '/genera/own',
+  '/genera/mine',
   'a plant of the list',
 ] as const;
 
@@ -101,7 +101,7 @@ const colourRules = ['color-contrast', 'link-in-text-block'];
 async function faults(page: Page, { colorScheme }: Sight, within?: string): Promise<readonly string[]> {
   const outside = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   return [
-    ...(await barriers(page, { within, rules: colorScheme === 'dark' ? colourRules : undefined })),
+    ...(await accessibilityFaults(page, { within, rules: colorScheme === 'dark' ? colourRules : undefined })),
     ...(outside > 0 ? [`sticks out sideways by ${outside} px`] : []),
     ...(await smallTargets(page, within)),
   ];
@@ -271,7 +271,7 @@ async function unseenStops(page: Page): Promise<readonly string[]> {
   return unseen;
 }
 
-for (const path of ['/', '/places', '/media', '/genera/own', '/library'] as const) {
+for (const path of ['/', '/places', '/media', '/genera/mine', '/library'] as const) {
   test(`the focus is always seen: ${path}`, async ({ visitor, app }) => {
     await open(visitor, app.address, path);
     expect(await unseenStops(visitor)).toEqual([]);

@@ -1,4 +1,4 @@
-import { barriers } from './barriers';
+import { accessibilityFaults } from './accessibility';
 import { done, expect, openMore, openPhrase, test, waitForPlan } from './server';
 
 test('what if: old and new stand side by side, the change is taken over and can be undone', async ({ bench }) => {
@@ -58,7 +58,7 @@ test('up to four setups are compared on one sheet', async ({ bench }) => {
   expect(printed.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
   await bench.getByRole('button', { name: 'Leave out' }).first().click();
   await expect(bench.getByRole('columnheader')).toHaveCount(4);
-  const found = await barriers(bench);
+  const found = await accessibilityFaults(bench);
   expect(found).toEqual([]);
 });
 

@@ -3,19 +3,19 @@ import { roundHalf } from '../base';
 import { isToBeRooted, type PlantInHand } from '../case';
 import type { DepthRule } from '../catalogue/genera';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
-import { growthInPot, type Stand, type StandKind, type StaysInside } from '../growth';
+import { growthInPot, type PlantPlacement, type PlacementKind, type StaysInside } from '../growth';
 import { DRY_HOME_PCT } from '../physics/air';
 import type { Pot } from '../physics/pots';
 import { k } from './constants';
 
-export type Position = StandKind | 'on the mount';
+export type Position = PlacementKind | 'on the mount';
 
 export interface Placement {
   readonly position: Position;
   /** Distance of the middle of the (first) root ball from the middle of the pot, cm (0 = centre). */
   readonly offsetCm: number;
   /** Where each plant stands, from the middle of the pot, growth to the right; none on a mount. */
-  readonly stands: readonly Stand[];
+  readonly stands: readonly PlantPlacement[];
   /** null on a mount: nothing ends there. */
   readonly inside: StaysInside | null;
   readonly depth: DepthRule;

@@ -15,7 +15,7 @@ import {
   type RuledOutFact,
   screenAll,
   type Screened,
-  standOuts,
+  distinctions,
 } from '../decide/choice';
 import { betterPlaces, type FitVerdict, type PlaceFit } from '../decide/place';
 import { allRules, forbiddingRule } from '../decide/rules';
@@ -89,7 +89,7 @@ function leastBadOf(context: CaseContext, ruledOut: readonly Forbidden[], how: t
 }
 
 function withStandOuts(setups: readonly SetupFacts[], rimNowCm: number | null): readonly SetupFacts[] {
-  const reasons = standOuts(
+  const reasons = distinctions(
     setups.map((setup) => ({
       ...setup,
       ...setup.scoredBy,

@@ -1,6 +1,6 @@
 /** One setup of a case, judged: its rules, its score, and the figures that say why. */
 import { type Approach, type LayerSpec, realiseMix, type SetupSpec } from '../case';
-import { isAsItIs, type Pull, pullsOf, scoredBy, type ScoredBy, scoreOf, type StandsOut } from '../decide/choice';
+import { isAsItIs, type Pull, pullsOf, scoredBy, type ScoredBy, scoreOf, type Distinction } from '../decide/choice';
 import { allRules, type RuleFinding, runRules } from '../decide/rules';
 import { type CandidateFacts, type CaseContext, type judge, type Judgement, type Steadiness } from '../decide/setups';
 import { type DryingTime, layerVolumesL } from '../physics/drydown';
@@ -37,7 +37,7 @@ export interface SetupFacts {
   /** The rule that forbids it: of a setup changed by hand, and where nothing suits and the least bad is shown. */
   readonly ruledOutBy: RuleFinding | null;
   /** What it is on the shelf for; null of a setup that is not there. */
-  readonly standsOut: StandsOut | null;
+  readonly standsOut: Distinction | null;
   readonly scoredBy: ScoredBy;
   readonly pulls: readonly Pull[];
   readonly reasons: readonly ReasonFact[];

@@ -1,7 +1,7 @@
 /** Two at one plan come to the plan that one would have made. */
 import { demoPlaces } from '../catalogue/places';
 import { planCaseSchema } from '../testing';
-import { type Finding, hear, makePlan, planInSteps, shareWork } from '.';
+import { type Finding, receive, makePlan, planInSteps, shareWork } from '.';
 
 const planCase = planCaseSchema.parse({
   genus: 'phalaenopsis',
@@ -30,7 +30,7 @@ function together(frontSteps: number, backSteps: number) {
   const runs = shares.map((shared) => planInSteps(planCase, { shared }));
   for (;;) {
     for (const [who, steps] of [frontSteps, backSteps].entries()) {
-      post[who]!.splice(0).forEach((finding) => hear(shares[who]!, finding));
+      post[who]!.splice(0).forEach((finding) => receive(shares[who]!, finding));
       for (let k = 0; k < steps; k += 1) {
         const step = runs[who]!.next();
         if (step.done && who === 0) return { plan: step.value, told };

@@ -23,7 +23,7 @@ export function shareWork(isFromBack: boolean, tell: (finding: Finding) => void)
 }
 
 /** Takes in what the other found. */
-export function hear(shared: SharedWork, finding: Finding): void {
+export function receive(shared: SharedWork, finding: Finding): void {
   if ('kind' in finding) shared.kinds.set(finding.kind, finding.best);
   else shared.judgements.set(finding.key, finding.judgement);
 }

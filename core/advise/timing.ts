@@ -16,7 +16,7 @@ import {
 import { mediumById } from '../catalogue/media';
 import type { MediumFigures } from '../physics/media';
 import { k } from './constants';
-import type { TimingSign, WatchRisk } from './waits-for';
+import type { TimingSign, WatchRisk } from './awaited-sign';
 
 export type TimingVerdict = 'go at once' | 'go' | 'wait' | 'look first';
 

@@ -5,9 +5,9 @@
 import { monthOfDay } from '../physics/places';
 import { k } from './constants';
 import type { Timing } from './timing';
-import type { TimingSign, WatchRisk } from './waits-for';
+import type { TimingSign, WatchRisk } from './awaited-sign';
 
-export interface Waiting {
+export interface SignWatch {
   readonly sign: TimingSign;
   readonly risk: WatchRisk;
   /** Days from today to the next look. */
@@ -43,7 +43,7 @@ function daysOfRestLeft(dayOfYear: number, restMonths: readonly number[]): numbe
 
 /** Days from today to the next look for a sign. A spent medium is looked at sooner. dayOfYear: today, 1 = 1 January. */
 export function daysToCheck(
-  { sign, risk }: Pick<Waiting, 'sign' | 'risk'>,
+  { sign, risk }: Pick<SignWatch, 'sign' | 'risk'>,
   restMonths: readonly number[],
   dayOfYear: number,
 ): number {
@@ -54,7 +54,7 @@ export function daysToCheck(
 }
 
 /** null where there is nothing to wait for. dayOfYear: today, 1 = 1 January. */
-export function signWatchFor({ sign, risk, restMonths }: Timing, dayOfYear: number): Waiting | null {
+export function signWatchFor({ sign, risk, restMonths }: Timing, dayOfYear: number): SignWatch | null {
   if (sign === null || risk === null) return null;
   return { sign, risk, daysToCheck: daysToCheck({ sign, risk }, restMonths, dayOfYear) };
 }

@@ -33,7 +33,7 @@ export const genusTraits = z.strictObject({
 export const genusOverridesSchema = genusTraits.partial();
 export type GenusOverrides = z.infer<typeof genusOverridesSchema>;
 
-export const ownGenusSchema = genusTraits
+export const growersGenusSchema = genusTraits
   .extend({
     id: z.string().max(80).default('own-genus'),
     name: textOf('name of the genus', 1, 80),

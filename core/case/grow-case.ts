@@ -4,7 +4,7 @@ import { oneOf, quantity, upTo } from './quantities';
 
 const MOST_POTS_LOOKED_AT = 24;
 
-export const potsToLookAtSchema = upTo(
+export const potsToTrySchema = upTo(
   'pots',
   z.strictObject({ shape: oneOf('pots.shape', ['round', 'square']), widthCm: quantity('rimDiameterCm') }),
   MOST_POTS_LOOKED_AT,

@@ -1,9 +1,9 @@
 export { LIVE_USUALLY } from './constants';
-export { type LeadDirection, leadDirections } from './fronts';
-export { genusTraits, ownGenusSchema } from './genus-schema';
+export { type LeadDirection, leadDirections } from './lead-directions';
+export { genusTraits, growersGenusSchema } from './genus-schema';
 export { isPastItsLife, type MediumCondition, mediumConditions } from './medium-condition';
 export { mixCaseSchema } from './mix-case';
-export { ownMediumSchema, type OwnPot, ownPotSchema } from './own-schema';
+export { growersMediumSchema, type GrowersPot, growersPotSchema } from './growers-schema';
 export { placeById } from './place-by-id';
 export { placeOrIdSchema, placeSchema } from './place-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';

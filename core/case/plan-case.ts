@@ -8,13 +8,13 @@ import { genusIds, growthHabits } from '../catalogue/genera';
 import { mediumIds } from '../catalogue/media';
 import { schoolIds, schools } from '../catalogue/schools';
 import { mountKindIds, potKindIds } from '../catalogue/vessels';
-import { leadDirections } from './fronts';
+import { leadDirections } from './lead-directions';
 import { growthMapSchema } from './growth-map-schema';
-import { genusOverridesSchema, ownGenusSchema } from './genus-schema';
+import { genusOverridesSchema, growersGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
 import { mediumFamilies } from '../physics/media';
 import { mediumConditions } from './medium-condition';
-import { ownMediumSchema, ownPotSchema } from './own-schema';
+import { growersMediumSchema, growersPotSchema } from './growers-schema';
 import { placeOrIdSchema } from './place-schema';
 import { pseudobulbStates } from './plant';
 import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
@@ -90,7 +90,7 @@ export const schoolChoicesSchema = z.strictObject(
 /** Made by whoever asks for it (questions.ts). */
 export const makePlanCaseSchema = () =>
   z.strictObject({
-    genus: z.union([oneOf('genus', genusIds), ownGenusSchema], {
+    genus: z.union([oneOf('genus', genusIds), growersGenusSchema], {
       error: faultCode({ code: 'name or whole', field: 'genus', names: genusIds, whole: 'genus' }),
     }),
     /** What differs on this plant from its genus. */
@@ -131,7 +131,7 @@ export const makePlanCaseSchema = () =>
     heatWave: heatWaveSchema.optional(),
     schools: schoolChoicesSchema.optional(),
     /** Media the grower measured: they join the candidates. */
-    ownMedia: upTo('ownMedia', ownMediumSchema, MOST_OWN_MEDIA, 'media').optional(),
+    ownMedia: upTo('ownMedia', growersMediumSchema, MOST_OWN_MEDIA, 'media').optional(),
     /** Main media that did well or failed in the grower's hands in this place. */
     wentWell: upTo('wentWell', oneOf('wentWell', mediumFamilies), mediumFamilies.length, 'media').optional(),
     wentBadly: upTo('wentBadly', oneOf('wentBadly', mediumFamilies), mediumFamilies.length, 'media').optional(),
@@ -140,7 +140,7 @@ export const makePlanCaseSchema = () =>
     /** What the grower does not want. */
     dislikes: upTo('dislikes', oneOf('dislikes', dislikable), dislikable.length, 'things').optional(),
     /** Pots on the shelf; when given, no other pots are proposed. */
-    ownPots: upTo('ownPots', ownPotSchema, MOST_OWN_POTS, 'pots').optional(),
+    ownPots: upTo('ownPots', growersPotSchema, MOST_OWN_POTS, 'pots').optional(),
     month: whole('month').optional(),
   });
 

@@ -1,10 +1,10 @@
 /** The plant in the grower's hand: the genus, refined by what can be seen and measured. */
 import { roundHalf } from '../base';
-import { type Genus, type GrowthHabit, hasBulbs, runsOneWay } from '../catalogue/genera';
+import { type Genus, type GrowthHabit, hasPseudobulbs, runsOneWay } from '../catalogue/genera';
 import type { PlantWaterUse } from '../physics/drydown';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../physics/stress';
 import { k } from './constants';
-import type { LeadDirection } from './fronts';
+import type { LeadDirection } from './lead-directions';
 import type { GrowthMapSaid } from './growth-map-schema';
 import { showsTips, type Signs } from './signs';
 import type { PlantStage } from './stage';
@@ -120,6 +120,6 @@ export function typicalLeafAreaCm2(genus: Genus, shootCount: number, heightCm: n
 
 /** Weight of plant and wet roots and where it sits above the medium, for tipping. */
 export function plantWeightG(plant: PlantInHand): number {
-  const perLeafCm2 = hasBulbs(plant.habit) ? k.BULBED_G_PER_CM2 : k.PLAIN_G_PER_CM2;
+  const perLeafCm2 = hasPseudobulbs(plant.habit) ? k.BULBED_G_PER_CM2 : k.PLAIN_G_PER_CM2;
   return plant.leafAreaCm2 * perLeafCm2 + plant.plantCount * k.WET_ROOTS_G;
 }

@@ -1,6 +1,6 @@
 /** The questions the core answers, each with the shape of what is asked. */
 import { lazily } from '../base';
-import { potsToLookAtSchema } from './grow-case';
+import { potsToTrySchema } from './grow-case';
 import { mixCaseSchema } from './mix-case';
 import { makePlanCaseSchema } from './plan-case';
 import { setupSpecSchema } from './setup-schema';
@@ -16,7 +16,7 @@ export const questionSchemas = lazily(() => {
     drydown: aboutSetup,
     tune: aboutSetup,
     whatIf: aboutSetup.extend({ change: whatIfSchema().default({}) }),
-    grow: planCase.extend({ pots: potsToLookAtSchema.default([]) }),
+    grow: planCase.extend({ pots: potsToTrySchema.default([]) }),
     mix: mixCaseSchema,
   };
 });

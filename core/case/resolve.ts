@@ -1,17 +1,17 @@
 /** Fills what a case leaves open, once for everybody, and says what it filled. */
 import { round1 } from '../base';
-import { type Genus, genusById, hasBulbs } from '../catalogue/genera';
+import { type Genus, genusById, hasPseudobulbs } from '../catalogue/genera';
 import { type SchoolChoices, type Stance, stanceOf } from '../catalogue/schools';
 import type { Holiday, Routine } from '../physics/drydown';
-import type { MediumFamily, OwnMedium } from '../physics/media';
+import type { MediumFamily, GrowersMedium } from '../physics/media';
 import { type Feeding, usualFeeding } from '../physics/salt';
 import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
-import { usualDirection } from './fronts';
+import { usualDirection } from './lead-directions';
 import { withOverrides } from './genus-overrides';
 import { leadsOn, shootsOn } from './growth-map';
 import type { MediumCondition } from './medium-condition';
-import type { OwnPot } from './own-schema';
+import type { GrowersPot } from './growers-schema';
 import { signsOf } from './signs';
 import { placeById } from './place-by-id';
 import type { Disliked, PlanCase } from './plan-case';
@@ -57,8 +57,8 @@ export interface ResolvedCase {
   readonly wentWell: readonly MediumFamily[];
   readonly wentBadly: readonly MediumFamily[];
   readonly dislikes: readonly Disliked[];
-  readonly ownMedia: readonly OwnMedium[];
-  readonly ownPots: readonly OwnPot[];
+  readonly ownMedia: readonly GrowersMedium[];
+  readonly ownPots: readonly GrowersPot[];
   /** 0 = January. */
   readonly monthIndex: number;
   readonly assumed: readonly string[];
@@ -134,7 +134,7 @@ export function resolveCase(input: PlanCase): ResolvedCase {
     leafAreaCm2: given('leafAreaCm2', each.leafAreaCm2, typicalLeafAreaCm2(genus, shootCount, heightCm)),
     signs: signsOf(input.signs),
     liveRootShare: given('liveRootsPct', input.liveRootsPct, young?.livePct ?? 100 * k.LIVE_USUALLY) / 100,
-    bulbs: given<PseudobulbState>('bulbs', input.bulbs, hasBulbs(habit) ? 'plump' : 'no bulbs'),
+    bulbs: given<PseudobulbState>('bulbs', input.bulbs, hasPseudobulbs(habit) ? 'plump' : 'no bulbs'),
   };
   return {
     plant: together(plant, plantCount, counted),

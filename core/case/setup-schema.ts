@@ -4,14 +4,14 @@ import { faultCode, round1 } from '../base';
 import { mediumIds } from '../catalogue/media';
 import { makePot, mountKindIds, potKindIds } from '../catalogue/vessels';
 import { MAX_MIX_PARTS } from '../physics/media';
-import { ownMediumSchema } from './own-schema';
+import { growersMediumSchema } from './growers-schema';
 import { listOf, oneOf, quantity, wholeQuantity } from './quantities';
 import { approaches } from './setup-spec';
 
 export const mixPartSchema = z.strictObject({
   mediumId: oneOf('mediumId', mediumIds),
   parts: quantity('mixParts'),
-  own: ownMediumSchema.optional(),
+  own: growersMediumSchema.optional(),
 });
 
 /** A pot is filled in so many layers at most. */

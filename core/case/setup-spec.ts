@@ -10,8 +10,8 @@ import {
   type MediumFigures,
   type Mix,
   ORDINARY_CONDITIONS,
-  type OwnMedium,
-  ownMediumFigures,
+  type GrowersMedium,
+  growersMediumFigures,
   settledHeightShare,
 } from '../physics/media';
 import type { Pot } from '../physics/pots';
@@ -33,7 +33,7 @@ export interface MixPartSpec {
   readonly mediumId: string;
   readonly parts: number;
   /** The grower's own medium, like the one named; carried whole, so that an old record stays true. */
-  readonly own?: OwnMedium;
+  readonly own?: GrowersMedium;
 }
 
 export interface LayerSpec {
@@ -76,7 +76,7 @@ export interface SetupSpec {
 
 /** The figures of one part: the grower's own measurements where there are any. */
 export function mediumOfPart(part: Pick<MixPartSpec, 'mediumId' | 'own'>): MediumFigures {
-  return part.own ? ownMediumFigures(part.own, mediumById(part.mediumId)) : mediumById(part.mediumId);
+  return part.own ? growersMediumFigures(part.own, mediumById(part.mediumId)) : mediumById(part.mediumId);
 }
 
 /** Thousands of candidates share a few mixes: each is looked up once. */

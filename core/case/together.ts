@@ -1,7 +1,7 @@
 /** Several plants of one kind in one pot. */
 import { roundHalf } from '../base';
 import { k } from './constants';
-import { usualDirection } from './fronts';
+import { usualDirection } from './lead-directions';
 import type { PlantInHand } from './plant';
 import { widthTogether } from './width-together';
 

@@ -12,4 +12,4 @@ export {
   urgencyOf,
 } from './needs';
 export { type Outlook, outlookOf, outlookSchema, roughOutlook } from './outlook';
-export { type Felt, feltWhenWatering, type Finding, nextWatering, ownFactorOf } from './watering';
+export { type Felt, feltWhenWatering, type Finding, nextWatering, plantFactorOf } from './watering';

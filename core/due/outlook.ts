@@ -8,9 +8,9 @@ import { aftercareOf, judgeFully } from '../advise';
 import { type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
 import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
-import type { Forecast, Standing } from '../growth';
+import type { Forecast, PlacementYears } from '../growth';
 import { daysOf } from '../physics/drydown';
-import { aftercareSteps, aftercareStepSchema } from '../nursing';
+import { aftercareSteps, aftercareStepSchema } from '../aftercare';
 import { mixLifeYears } from '../physics/media';
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
@@ -48,7 +48,7 @@ function yearsUntil(share: number, inside: (years: number) => number): number | 
 }
 
 function rimOf(forecast: Forecast, shape: PotShape, widthCm: number): Outlook['rim'] {
-  const { stands }: Standing = forecast.bestIn(shape, widthCm);
+  const { stands }: PlacementYears = forecast.bestIn(shape, widthCm);
   const inside = (years: number) => forecast.chanceInside(shape, widthCm, stands, years);
   const years = yearsUntil(k.HALF, inside);
   if (years === null) return null;

@@ -1,4 +1,4 @@
-import { nextWatering, ownFactorOf } from './watering';
+import { nextWatering, plantFactorOf } from './watering';
 
 const even = (days: number) => Array.from({ length: 12 }, () => days);
 
@@ -22,10 +22,10 @@ describe('the next watering', () => {
 
 describe('what a finger found', () => {
   const after = (felt: 'still wet' | 'just right' | 'dry', afterDays: number, times = 1) =>
-    ownFactorOf(Array.from({ length: times }, () => ({ felt, afterDays, reckonedDays: 6 })));
+    plantFactorOf(Array.from({ length: times }, () => ({ felt, afterDays, reckonedDays: 6 })));
 
   test('without any it dries as reckoned', () => {
-    expect(ownFactorOf([])).toEqual({ factor: 1, spread: 0.3 });
+    expect(plantFactorOf([])).toEqual({ factor: 1, spread: 0.3 });
   });
 
   test('still wet makes it later, dry sooner; more of it makes it surer', () => {
@@ -46,6 +46,6 @@ describe('what a finger found', () => {
   });
 
   test('what cannot be is left out', () => {
-    expect(ownFactorOf([{ felt: 'dry', afterDays: 0, reckonedDays: 6 }]).factor).toBe(1);
+    expect(plantFactorOf([{ felt: 'dry', afterDays: 0, reckonedDays: 6 }]).factor).toBe(1);
   });
 });

@@ -16,7 +16,7 @@ export interface Finding {
   readonly reckonedDays: number;
 }
 
-export interface OwnFactor {
+export interface PlantFactor {
   /** Times the reckoned days. */
   readonly factor: number;
   /** ln: two times in three within this much of it. */
@@ -26,7 +26,7 @@ export interface OwnFactor {
 const steps: Readonly<Record<Felt, number>> = { 'still wet': k.FELT_STEP, 'just right': 0, dry: -k.FELT_STEP };
 
 /** What a pot's own findings say of it; without any, that it dries as reckoned. */
-export function ownFactorOf(findings: readonly Finding[]): OwnFactor {
+export function plantFactorOf(findings: readonly Finding[]): PlantFactor {
   const prior = 1 / k.FACTOR_SPREAD ** 2;
   const each = 1 / k.FELT_SPREAD ** 2;
   const usable = findings.filter(({ afterDays, reckonedDays }) => afterDays > 0 && reckonedDays > 0);

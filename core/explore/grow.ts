@@ -10,10 +10,10 @@ import {
   type MappedPlant,
   type Point,
   type Rim,
-  type Stand,
+  type PlantPlacement,
   type Stride,
   tipsAfter,
-  toldYears,
+  shownYears,
 } from '../growth';
 import type { Pot, PotShape } from '../physics/pots';
 import { k } from './constants';
@@ -79,7 +79,7 @@ export interface GrowthView {
 }
 
 /** stands: as the grower has moved them; null = as they stand best. */
-export function growthView(context: CaseContext, pot: Pot, stands: readonly Stand[] | null): GrowthView {
+export function growthView(context: CaseContext, pot: Pot, stands: readonly PlantPlacement[] | null): GrowthView {
   const forecast = context.growth();
   const { shape, rimDiameterCm: widthCm, potKindId } = pot;
   const best = growthInPot(forecast, { shape, widthCm }, null);
@@ -92,7 +92,7 @@ export function growthView(context: CaseContext, pot: Pot, stands: readonly Stan
     plants: forecast.planted.map(({ plant }) => aboutBall(plant)),
     shown,
     best,
-    tipsByYear: toldYears.map((years) =>
+    tipsByYear: shownYears.map((years) =>
       tipsAfter(
         forecast.planted,
         shown.stands,
@@ -113,7 +113,7 @@ export function growthView(context: CaseContext, pot: Pot, stands: readonly Stan
 export function growthInPots(planCase: PlanCase, pots: readonly Rim[]): GrowthAnswer {
   const context = contextOf(resolveCase(planCase));
   const forecast = context.growth();
-  const neededIn = (shape: PotShape) => toldYears.map((years) => forecast.neededCm(shape, years));
+  const neededIn = (shape: PotShape) => shownYears.map((years) => forecast.neededCm(shape, years));
   const yearsWanted = context.resolved.yearsWanted ?? ORGANIC_YEARS;
   const looked = (pots.length > 0 ? pots : usualPots(forecast, yearsWanted)).map((rim) => asked(forecast, rim));
   const lasting = looked.filter(({ years }) => years >= yearsWanted);

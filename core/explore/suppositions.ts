@@ -1,6 +1,6 @@
 /** What a case leaves open of the plant in hand, supposed to be seen one way and another. */
 import { genusOf, type PlanCase } from '../case';
-import { hasBulbs } from '../catalogue/genera';
+import { hasPseudobulbs } from '../catalogue/genera';
 import { k } from './constants';
 
 /** As it might be found. */
@@ -41,7 +41,7 @@ export function suppositionsFor(planCase: PlanCase): readonly Supposition[] {
     suppose({ looked: 'root thickness', is: 'thin', mm: thin }, { rootDiameterMm: thin });
     suppose({ looked: 'root thickness', is: 'thick', mm: thick }, { rootDiameterMm: thick });
   }
-  if (planCase.bulbs === undefined && hasBulbs(planCase.habit ?? genus.habit)) {
+  if (planCase.bulbs === undefined && hasPseudobulbs(planCase.habit ?? genus.habit)) {
     suppose({ looked: 'bulbs', is: 'wrinkled' }, { bulbs: 'wrinkled' });
     suppose({ looked: 'bulbs', is: 'soft or oozing' }, { bulbs: 'soft or oozing', signs: { ...signs, rot: true } });
   }

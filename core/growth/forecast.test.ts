@@ -1,7 +1,7 @@
 import { creeper, ordinary, straight } from '../testing/growing';
 import { steadyClock } from './clock';
 import { forecastOf, type GrowthQuestion } from './forecast';
-import { type MappedPlant, type Stand, standing } from './map';
+import { type MappedPlant, type PlantPlacement, placedAt } from './map';
 import type { Stride } from './stride';
 
 const ask = (change: Partial<GrowthQuestion> = {}) =>
@@ -29,12 +29,12 @@ test('one straight shoot: ball, growth and a finger at each end, to a tenth of a
 });
 
 test('the way a plant is laid down changes nothing', () => {
-  const by: Stand = { xCm: 2, yCm: 9, turnDeg: 141 };
+  const by: PlantPlacement = { xCm: 2, yCm: 9, turnDeg: 141 };
   const plant = creeper({ leads: 2 });
   const turned: MappedPlant = {
-    bulbs: plant.bulbs.map((bulb) => standing(bulb, by)),
-    leads: plant.leads.map((lead) => ({ ...standing(lead, by), headingDeg: lead.headingDeg + 141 })),
-    ball: { ...standing(plant.ball, by), diameterCm: plant.ball.diameterCm },
+    bulbs: plant.bulbs.map((bulb) => placedAt(bulb, by)),
+    leads: plant.leads.map((lead) => ({ ...placedAt(lead, by), headingDeg: lead.headingDeg + 141 })),
+    ball: { ...placedAt(plant.ball, by), diameterCm: plant.ball.diameterCm },
   };
   const [first, second] = [ask({ plants: [plant] }), ask({ plants: [turned] })];
   for (const shape of ['round', 'square'] as const) {

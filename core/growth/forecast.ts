@@ -8,7 +8,7 @@ import { k, rungYears } from './constants';
 import { futuresOf } from './futures';
 import { certainYears, growthYearsInside, shareInside } from './inside';
 import { ladderInSteps, ladderOf, type Planted, type Rung } from './ladder';
-import type { MappedPlant, Stand } from './map';
+import type { MappedPlant, PlantPlacement } from './map';
 import type { Stride } from './stride';
 
 export interface GrowthQuestion {
@@ -24,8 +24,8 @@ export interface GrowthQuestion {
 }
 
 /** Plants in a pot. */
-export interface Standing {
-  readonly stands: readonly Stand[];
+export interface PlacementYears {
+  readonly stands: readonly PlantPlacement[];
   /** Years that they stay inside with the certainty asked for. */
   readonly years: number;
   /** Beyond the years that are followed: it lasts longer than can be said. */
@@ -42,11 +42,11 @@ export interface Forecast {
   /** Inside width of the narrowest pot that lasts so many years, cm. */
   readonly neededCm: (shape: PotShape, years: number) => number;
   /** Where they stand best in a pot of a width. */
-  readonly bestIn: (shape: PotShape, widthCm: number) => Standing;
+  readonly bestIn: (shape: PotShape, widthCm: number) => PlacementYears;
   /** What another way of standing gives. */
-  readonly standing: (shape: PotShape, widthCm: number, stands: readonly Stand[]) => Standing;
+  readonly standing: (shape: PotShape, widthCm: number, stands: readonly PlantPlacement[]) => PlacementYears;
   /** Share of futures that are still inside after so many years, 0..1. */
-  readonly chanceInside: (shape: PotShape, widthCm: number, stands: readonly Stand[], years: number) => number;
+  readonly chanceInside: (shape: PotShape, widthCm: number, stands: readonly PlantPlacement[], years: number) => number;
 }
 
 /** Ways of standing that are remembered: a plan asks again and again about a few pots, a hand that moves a plant about never. */
@@ -64,7 +64,11 @@ function remembered<Answer>(answers: Map<string, Answer>, question: string, answ
 
 const MOST_GROWTH_YEARS = rungYears[rungYears.length - 1]!;
 
-function blend(from: readonly Stand[], to: readonly Stand[], share: number): readonly Stand[] {
+function blend(
+  from: readonly PlantPlacement[],
+  to: readonly PlantPlacement[],
+  share: number,
+): readonly PlantPlacement[] {
   return from.map((stand, plant) => {
     const other = to[plant]!;
     return {
@@ -98,11 +102,11 @@ export function forecastOf({ plants, stride, clock, certainty, seed, lives }: Gr
     return made;
   };
   const yearsInside = new Map<string, readonly number[]>();
-  const insideOf = (shape: PotShape, widthCm: number, stands: readonly Stand[]): readonly number[] =>
+  const insideOf = (shape: PotShape, widthCm: number, stands: readonly PlantPlacement[]): readonly number[] =>
     remembered(yearsInside, JSON.stringify([shape, widthCm, stands]), () =>
       growthYearsInside(planted, stands, shape, widthCm),
     );
-  const standing = (shape: PotShape, widthCm: number, stands: readonly Stand[]): Standing => {
+  const standing = (shape: PotShape, widthCm: number, stands: readonly PlantPlacement[]): PlacementYears => {
     const inside = insideOf(shape, widthCm, stands);
     const growthYears = certainYears(inside, certainty, MOST_GROWTH_YEARS);
     return { stands, years: clock.years(growthYears), isBeyond: growthYears >= MOST_GROWTH_YEARS };

@@ -2,7 +2,7 @@
 import { creeper, straight } from '../testing/growing';
 import { futuresOf } from './futures';
 import { certainYears, growthYearsInside, shareInside } from './inside';
-import type { MappedPlant, Stand } from './map';
+import type { MappedPlant, PlantPlacement } from './map';
 
 const lives = { count: 3, years: 20, seed: 1 };
 const planted = (plant: MappedPlant, stride = straight) => [{ plant, futures: futuresOf(plant, stride, lives) }];
@@ -12,7 +12,7 @@ const shoot: MappedPlant = {
   leads: [{ xCm: 0, yCm: 0, headingDeg: 0 }],
   ball: { xCm: 0, yCm: 0, diameterCm: 0.5 },
 };
-const years = (stand: Stand, shape: 'round' | 'square', widthCm: number) =>
+const years = (stand: PlantPlacement, shape: 'round' | 'square', widthCm: number) =>
   growthYearsInside(planted(shoot), [stand], shape, widthCm)[0]!;
 
 // The tip has arrived a finger (1 cm) from the wall; it creeps 3 cm a year.

@@ -1,7 +1,7 @@
 /** How long plants that stand in a given way stay inside a given pot: in each future, until the first tip is at the wall. */
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
-import { aboutBall, RAD, type Stand } from './map';
+import { aboutBall, RAD, type PlantPlacement } from './map';
 import type { Planted } from './ladder';
 import { halfOf } from './room';
 
@@ -24,7 +24,13 @@ function toSquare(fromX: number, fromY: number, toX: number, toY: number, half: 
 const toWall = { round: toCircle, square: toSquare } as const;
 
 /** Years of growth that one plant stays inside in one future; Infinity = as far as the future goes. */
-function ofOne({ plant, futures }: Planted, stand: Stand, shape: PotShape, halfWidthCm: number, life: number): number {
+function ofOne(
+  { plant, futures }: Planted,
+  stand: PlantPlacement,
+  shape: PotShape,
+  halfWidthCm: number,
+  life: number,
+): number {
   const future = futures[life]!;
   const half = halfOf[shape];
   const roomCm = halfWidthCm - half(stand.xCm, stand.yCm) - plant.ball.diameterCm / 2 - k.BALL_MARGIN_CM;
@@ -50,7 +56,7 @@ function ofOne({ plant, futures }: Planted, stand: Stand, shape: PotShape, halfW
 /** Years of growth in each future, the shortest first. */
 export function growthYearsInside(
   planted: readonly Planted[],
-  stands: readonly Stand[],
+  stands: readonly PlantPlacement[],
   shape: PotShape,
   widthCm: number,
 ): readonly number[] {

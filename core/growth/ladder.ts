@@ -7,7 +7,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { PotShape } from '../physics/pots';
 import { k, rungYears } from './constants';
 import type { Future } from './futures';
-import { leadingHeadingDeg, type MappedPlant, type Stand } from './map';
+import { leadingHeadingDeg, type MappedPlant, type PlantPlacement } from './map';
 import { type Reach, reachOf } from './reach';
 import { type Ask, widthNeededBy } from './room';
 import { descend, type Found } from './search';
@@ -25,7 +25,7 @@ export interface Planted {
 const QUARTER_DEG = 90;
 
 /** Beginnings without a rule in them: the middle, turned by equal parts; several plants somewhere about it. */
-function beginnings(planted: readonly Planted[], shape: PotShape): readonly (readonly Stand[])[] {
+function beginnings(planted: readonly Planted[], shape: PotShape): readonly (readonly PlantPlacement[])[] {
   const first = planted[0]!.plant;
   if (planted.length === 1) {
     const count = shape === 'round' ? 1 : k.TURNS_BEGUN;
@@ -64,7 +64,7 @@ const narrowest = (found: readonly Found[], count: number): readonly Found[] =>
  */
 function* climb(
   askAt: AskAt,
-  starts: readonly (readonly Stand[])[],
+  starts: readonly (readonly PlantPlacement[])[],
   closely: Closely,
 ): Generator<void, readonly Rung[]> {
   const promising: Found[] = [];

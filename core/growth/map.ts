@@ -12,21 +12,21 @@ export interface Lead extends Point {
 }
 
 /** A shoot that leads on no more. */
-export interface Bulb extends Point {
+export interface Pseudobulb extends Point {
   /** It may be cut off, and new roots come no more. */
   readonly isSpent?: boolean | undefined;
 }
 
 export interface MappedPlant {
   /** The oldest first; without the leads. */
-  readonly bulbs: readonly Bulb[];
+  readonly bulbs: readonly Pseudobulb[];
   readonly leads: readonly Lead[];
   /** The root ball as a disc. */
   readonly ball: Point & { readonly diameterCm: number };
 }
 
 /** Where a plant goes: its ball's middle from the middle of the pot, and by how much it is turned. */
-export interface Stand extends Point {
+export interface PlantPlacement extends Point {
   readonly turnDeg: number;
 }
 
@@ -34,7 +34,7 @@ export const RAD = Math.PI / 180;
 export const FULL_TURN_DEG = 360;
 
 /** A point of a plant (from its ball's middle) as it lies in the pot. */
-export function standing({ xCm, yCm }: Point, stand: Stand): Point {
+export function placedAt({ xCm, yCm }: Point, stand: PlantPlacement): Point {
   const [cos, sin] = [Math.cos(stand.turnDeg * RAD), Math.sin(stand.turnDeg * RAD)];
   return { xCm: stand.xCm + xCm * cos - yCm * sin, yCm: stand.yCm + xCm * sin + yCm * cos };
 }
@@ -51,9 +51,9 @@ export function aboutBall(plant: MappedPlant): MappedPlant {
 }
 
 /** All plants of a pot turned together about its middle. */
-export function turnedTogether(stands: readonly Stand[], byDeg: number): readonly Stand[] {
-  const about: Stand = { xCm: 0, yCm: 0, turnDeg: byDeg };
-  return stands.map((stand) => ({ ...standing(stand, about), turnDeg: stand.turnDeg + byDeg }));
+export function turnedTogether(stands: readonly PlantPlacement[], byDeg: number): readonly PlantPlacement[] {
+  const about: PlantPlacement = { xCm: 0, yCm: 0, turnDeg: byDeg };
+  return stands.map((stand) => ({ ...placedAt(stand, about), turnDeg: stand.turnDeg + byDeg }));
 }
 
 /** The headings of all leads added up, each of length 1. */

@@ -5,18 +5,18 @@
 import { creeper, ordinary } from '../testing/growing';
 import { steadyClock } from './clock';
 import { forecastOf } from './forecast';
-import { leadingHeadingDeg, type MappedPlant, RAD, standing, type Stand } from './map';
+import { leadingHeadingDeg, type MappedPlant, RAD, placedAt, type PlantPlacement } from './map';
 import { oriented } from './oriented';
 import { plantByPattern } from './patterns';
-import { standKind } from './position';
+import { placementKind } from './position';
 
 /** The same plant laid on the bench another way round. */
 function laid(plant: MappedPlant, turnDeg: number): MappedPlant {
-  const by: Stand = { xCm: 5, yCm: -3, turnDeg };
+  const by: PlantPlacement = { xCm: 5, yCm: -3, turnDeg };
   return {
-    bulbs: plant.bulbs.map((bulb) => standing(bulb, by)),
-    leads: plant.leads.map((lead) => ({ ...standing(lead, by), headingDeg: lead.headingDeg + turnDeg })),
-    ball: { ...standing(plant.ball, by), diameterCm: plant.ball.diameterCm },
+    bulbs: plant.bulbs.map((bulb) => placedAt(bulb, by)),
+    leads: plant.leads.map((lead) => ({ ...placedAt(lead, by), headingDeg: lead.headingDeg + turnDeg })),
+    ball: { ...placedAt(plant.ball, by), diameterCm: plant.ball.diameterCm },
   };
 }
 
@@ -25,12 +25,12 @@ function placed(plants: readonly MappedPlant[], shape: 'round' | 'square', years
   const widthCm = forecast.neededCm(shape, years);
   const { stands } = forecast.bestIn(shape, widthCm);
   const own = forecast.planted.map(({ plant }) => plant);
-  return { stands, widthCm, kind: standKind(own, stands, shape, widthCm), plants: own };
+  return { stands, widthCm, kind: placementKind(own, stands, shape, widthCm), plants: own };
 }
 
-const headingOf = (plant: MappedPlant, stand: Stand) => leadingHeadingDeg(plant) + stand.turnDeg;
+const headingOf = (plant: MappedPlant, stand: PlantPlacement) => leadingHeadingDeg(plant) + stand.turnDeg;
 /** How much of a plant's heading points away from a point, −1..1. */
-function awayFrom(plant: MappedPlant, stand: Stand, x: number, y: number): number {
+function awayFrom(plant: MappedPlant, stand: PlantPlacement, x: number, y: number): number {
   const [dx, dy] = [stand.xCm - x, stand.yCm - y];
   const heading = headingOf(plant, stand) * RAD;
   return (dx * Math.cos(heading) + dy * Math.sin(heading)) / Math.hypot(dx, dy);
@@ -84,7 +84,7 @@ describe.each([0, 77, 200])('laid on the bench turned by %i°', (turnDeg) => {
       expect(awayFrom(plant, stands[n]!, x!, y!)).toBeGreaterThan(0);
       // Its back is nearer to the middle than its shoots are.
       const far = (point: { xCm: number; yCm: number }) => {
-        const at = standing({ xCm: point.xCm - plant.ball.xCm, yCm: point.yCm - plant.ball.yCm }, stands[n]!);
+        const at = placedAt({ xCm: point.xCm - plant.ball.xCm, yCm: point.yCm - plant.ball.yCm }, stands[n]!);
         return Math.hypot(at.xCm, at.yCm);
       };
       expect(far(plant.bulbs[0]!)).toBeLessThan(Math.max(...plant.leads.map(far)));

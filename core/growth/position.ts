@@ -1,10 +1,10 @@
 /** In growers' words: what a way of standing amounts to. */
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
-import { FULL_TURN_DEG, headsOneWay, leadingHeadingDeg, type MappedPlant, RAD, type Stand } from './map';
+import { FULL_TURN_DEG, headsOneWay, leadingHeadingDeg, type MappedPlant, RAD, type PlantPlacement } from './map';
 import { halfOf } from './room';
 
-export type StandKind =
+export type PlacementKind =
   'centre' | 'back to the wall' | 'behind the middle' | 'on the diagonal' | 'backs together' | 'side by side';
 
 /** By how much two directions differ, 0..180°. */
@@ -13,10 +13,10 @@ function apartDeg(a: number, b: number): number {
   return Math.min(apart, FULL_TURN_DEG - apart);
 }
 
-const headingDeg = (plant: MappedPlant, stand: Stand): number => leadingHeadingDeg(plant) + stand.turnDeg;
+const headingDeg = (plant: MappedPlant, stand: PlantPlacement): number => leadingHeadingDeg(plant) + stand.turnDeg;
 
 /** True where every plant grows away from the others. */
-function growApart(plants: readonly MappedPlant[], stands: readonly Stand[]): boolean {
+function growApart(plants: readonly MappedPlant[], stands: readonly PlantPlacement[]): boolean {
   return plants.every((plant, own) => {
     const heading = headingDeg(plant, stands[own]!);
     return plants.every(
@@ -26,12 +26,12 @@ function growApart(plants: readonly MappedPlant[], stands: readonly Stand[]): bo
 }
 
 /** plants: about their own balls' middles. */
-export function standKind(
+export function placementKind(
   plants: readonly MappedPlant[],
-  stands: readonly Stand[],
+  stands: readonly PlantPlacement[],
   shape: PotShape,
   widthCm: number,
-): StandKind {
+): PlacementKind {
   if (plants.length > 1) return growApart(plants, stands) ? 'backs together' : 'side by side';
   const [plant, stand] = [plants[0]!, stands[0]!];
   const offCm = Math.hypot(stand.xCm, stand.yCm);

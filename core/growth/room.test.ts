@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { k } from './constants';
-import { RAD, type Stand } from './map';
+import { RAD, type PlantPlacement } from './map';
 import { reachOf } from './reach';
 import { widthNeededBy } from './room';
 
@@ -14,7 +14,11 @@ const still = [{ creeps: [], ringCmPerYear: 0 }];
 const isSquare = { round: false, square: true } as const;
 
 /** The same by the definition, one point after the other. */
-function byHand(leads: readonly { xCm: number; yCm: number }[], stand: Stand, shape: 'round' | 'square'): number {
+function byHand(
+  leads: readonly { xCm: number; yCm: number }[],
+  stand: PlantPlacement,
+  shape: 'round' | 'square',
+): number {
   const half = (x: number, y: number) => (isSquare[shape] ? Math.max(Math.abs(x), Math.abs(y)) : Math.hypot(x, y));
   const turn = stand.turnDeg * RAD;
   const tips = leads.map(({ xCm, yCm }) =>

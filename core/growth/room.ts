@@ -5,7 +5,7 @@
  */
 import type { PotShape } from '../physics/pots';
 import { k } from './constants';
-import { RAD, type Stand } from './map';
+import { RAD, type PlantPlacement } from './map';
 import type { Reach } from './reach';
 
 /** Half of what is needed in one future, from the middle of the pot to its wall, cm. */
@@ -36,7 +36,7 @@ function quantileOf(values: Float64Array, share: number): number {
 /** What a plant needs by itself, lying so in the pot; and where its points lie, where there is another to come near to. */
 interface Lying {
   readonly reach: Reach;
-  readonly stand: Stand;
+  readonly stand: PlantPlacement;
   readonly x: Float64Array;
   readonly y: Float64Array;
   /** Half of what tips and ball need in each future, cm. */
@@ -53,7 +53,7 @@ type Farthest = (
   to: number,
   sin: number,
   cos: number,
-  stand: Stand,
+  stand: PlantPlacement,
 ) => number;
 
 // A search looks at millions of points: each shape has a loop of its own, without a call in it.
@@ -84,7 +84,7 @@ const farthestOf: Readonly<Record<PotShape, Farthest>> = { round: farthestRound,
 const NOWHERE = new Float64Array(0);
 
 /** Where the points of a plant lie in the pot. */
-function laidOut(reach: Reach, stand: Stand, sin: number, cos: number): Pick<Lying, 'x' | 'y'> {
+function laidOut(reach: Reach, stand: PlantPlacement, sin: number, cos: number): Pick<Lying, 'x' | 'y'> {
   const [x, y] = [new Float64Array(reach.x.length), new Float64Array(reach.x.length)];
   for (let n = 0; n < x.length; n += 1) {
     x[n] = stand.xCm + reach.x[n]! * cos - reach.y[n]! * sin;
@@ -93,7 +93,7 @@ function laidOut(reach: Reach, stand: Stand, sin: number, cos: number): Pick<Lyi
   return { x, y };
 }
 
-function lyingOf(reach: Reach, stand: Stand, shape: PotShape, isAlone: boolean): Lying {
+function lyingOf(reach: Reach, stand: PlantPlacement, shape: PotShape, isAlone: boolean): Lying {
   const needed = new Float64Array(reach.count);
   const [cos, sin] = [Math.cos(stand.turnDeg * RAD), Math.sin(stand.turnDeg * RAD)];
   const farthest = farthestOf[shape];
@@ -152,7 +152,7 @@ function betweenOf(one: Lying, other: Lying, clearCm: number): Between {
 
 /** Plants standing in a pot, and what they need there. */
 export interface Stood {
-  readonly stands: readonly Stand[];
+  readonly stands: readonly PlantPlacement[];
   /** Inside width of the pot that they need, cm. */
   readonly widthCm: number;
   readonly lying: readonly Lying[];
@@ -167,9 +167,9 @@ interface Known {
 }
 
 /** Plants that stand as before are not looked at again: most of a search moves one of several. */
-export function standingSo(
+export function placedSo(
   { reaches, shape, certainty, clearCm }: Ask,
-  stands: readonly Stand[],
+  stands: readonly PlantPlacement[],
   known?: Known,
 ): Stood {
   const before = known?.before;
@@ -200,6 +200,6 @@ export function standingSo(
 }
 
 /** Inside width of the pot that the plants need, standing so, cm. */
-export function widthNeededBy(ask: Ask, stands: readonly Stand[]): number {
-  return standingSo(ask, stands).widthCm;
+export function widthNeededBy(ask: Ask, stands: readonly PlantPlacement[]): number {
+  return placedSo(ask, stands).widthCm;
 }

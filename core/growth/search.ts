@@ -3,11 +3,11 @@
  * turned, from several beginnings. It knows no rule of placement: those of the trade come out of it, see placing.test.ts.
  */
 import { k } from './constants';
-import { type Stand, turnedTogether } from './map';
-import { type Ask, standingSo } from './room';
+import { type PlantPlacement, turnedTogether } from './map';
+import { type Ask, placedSo } from './room';
 
 export interface Found {
-  readonly stands: readonly Stand[];
+  readonly stands: readonly PlantPlacement[];
   readonly widthCm: number;
 }
 
@@ -46,24 +46,32 @@ function movesFor({ reaches, shape }: Ask): readonly Move[] {
   return isOne ? own : [...own, ...together];
 }
 
-function moved(stands: readonly Stand[], { plant, x, y, turn }: Move, stepCm: number): readonly Stand[] {
+function moved(
+  stands: readonly PlantPlacement[],
+  { plant, x, y, turn }: Move,
+  stepCm: number,
+): readonly PlantPlacement[] {
   const stepDeg = turn * stepCm * k.TURN_DEG_PER_CM;
-  const by = (stand: Stand): Stand => ({ ...stand, xCm: stand.xCm + x * stepCm, yCm: stand.yCm + y * stepCm });
+  const by = (stand: PlantPlacement): PlantPlacement => ({
+    ...stand,
+    xCm: stand.xCm + x * stepCm,
+    yCm: stand.yCm + y * stepCm,
+  });
   if (plant === 'all') return turnedTogether(stands, stepDeg).map(by);
   return stands.map((stand, index) => (index === plant ? by({ ...stand, turnDeg: stand.turnDeg + stepDeg }) : stand));
 }
 
 /** Goes downhill from one beginning until steps shorter than endCm gain nothing. */
-export function descend(ask: Ask, from: readonly Stand[], endCm: number): Found {
+export function descend(ask: Ask, from: readonly PlantPlacement[], endCm: number): Found {
   const moves = movesFor(ask);
-  let best = standingSo(ask, from);
+  let best = placedSo(ask, from);
   for (let stepCm = k.FIRST_STEP_CM; stepCm >= endCm; stepCm /= 2) {
     let isMoving = true;
     while (isMoving) {
       isMoving = false;
       for (const move of moves) {
         const stands = moved(best.stands, move, stepCm);
-        const tried = standingSo(ask, stands, { before: best, isTogether: move.plant === 'all' });
+        const tried = placedSo(ask, stands, { before: best, isTogether: move.plant === 'all' });
         if (tried.widthCm < best.widthCm - k.LEAST_GAIN_CM) {
           best = tried;
           isMoving = true;

@@ -1,7 +1,7 @@
 /** Where the tips of a plant are after so many years, in some of its futures: what is drawn in the pot from above. */
 import type { Future } from './futures';
 import type { Planted } from './ladder';
-import { aboutBall, type Point, type Stand, standing } from './map';
+import { aboutBall, type Point, type PlantPlacement, placedAt } from './map';
 
 /** Tips of one future that are growing at a time, about the middle of the ball. */
 function tipsAt({ creeps }: Future, growthYears: number): readonly Point[] {
@@ -16,7 +16,7 @@ function tipsAt({ creeps }: Future, growthYears: number): readonly Point[] {
 /** Tips in the pot after so many years of growth, in the first so many futures of each plant. */
 export function tipsAfter(
   planted: readonly Planted[],
-  stands: readonly Stand[],
+  stands: readonly PlantPlacement[],
   growthYears: number,
   lives: number,
 ): readonly Point[] {
@@ -25,6 +25,6 @@ export function tipsAfter(
     if (isStill) return [];
     return futures
       .slice(0, lives)
-      .flatMap((future) => tipsAt(future, growthYears).map((tip) => standing(tip, stands[index]!)));
+      .flatMap((future) => tipsAt(future, growthYears).map((tip) => placedAt(tip, stands[index]!)));
   });
 }

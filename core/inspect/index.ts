@@ -6,8 +6,8 @@ export {
   inspectionVersions,
   type PestKind,
   pestKinds,
-  type ReasonToLook,
-  reasonsToLook,
+  type ReasonToInspect,
+  reasonsToInspect,
   type SeasonSeen,
   seasonsSeen,
   type SheathState,
@@ -18,6 +18,13 @@ export {
   squeezes,
 } from './inspection';
 export { inspectQuestionSchema } from './question';
-export { type InspectionStep, inspectionSteps, type Looked, lookedAt, skippedSteps, stepsFor } from './steps';
+export {
+  type InspectionStep,
+  inspectionSteps,
+  type InspectedThing,
+  thingsInspected,
+  skippedSteps,
+  stepsFor,
+} from './steps';
 export { type KnownLife, type PlantToday, plantToday } from './today';
 export { type ToDo, toDoAfter } from './to-do';

@@ -6,7 +6,7 @@ import {
   type Inspection,
   inspectionSchema,
   inspectionSteps,
-  lookedAt,
+  thingsInspected,
   skippedSteps,
   stepsFor,
   toDoAfter,
@@ -26,22 +26,22 @@ describe('steps', () => {
     '%s: each thing looked for stands in one step, and each step finds out something',
     (habit) => {
       const steps = stepsFor({ habit });
-      const looked = steps.flatMap((step) => lookedAt(step, { habit }));
+      const looked = steps.flatMap((step) => thingsInspected(step, { habit }));
       expect(new Set(looked).size).toBe(looked.length);
-      for (const step of steps) expect(lookedAt(step, { habit }).length).toBeGreaterThan(0);
+      for (const step of steps) expect(thingsInspected(step, { habit }).length).toBeGreaterThan(0);
       expect(skippedSteps({}, { habit })).toEqual(steps);
     },
   );
 
   test('everything in the shape is asked for somewhere', () => {
-    const asked = inspectionSteps.flatMap((step) => lookedAt(step, { habit: 'clump' }));
+    const asked = inspectionSteps.flatMap((step) => thingsInspected(step, { habit: 'clump' }));
     const known = Object.keys(inspectionSchema.shape).filter((key) => key !== 'photoIds' && key !== 'note');
     expect([...asked].sort()).toEqual(known.sort());
   });
 
   test('a single stem has no bulbs to count and nothing to draw', () => {
     expect(stepsFor({ habit: 'single stem' })).not.toEqual(expect.arrayContaining(['from above']));
-    expect(lookedAt('number', { habit: 'fans' })).toEqual(['plantCount']);
+    expect(thingsInspected('number', { habit: 'fans' })).toEqual(['plantCount']);
   });
 
   test('a step is skipped until something is seen at it; none seen is seen', () => {

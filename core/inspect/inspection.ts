@@ -18,7 +18,7 @@ import {
   yesOrNo,
 } from '../case';
 
-export const reasonsToLook = [
+export const reasonsToInspect = [
   'routine',
   'shoot at the rim',
   'old medium',
@@ -31,7 +31,7 @@ export const reasonsToLook = [
   'newly arrived',
   'outgrown',
 ] as const;
-export type ReasonToLook = (typeof reasonsToLook)[number];
+export type ReasonToInspect = (typeof reasonsToInspect)[number];
 
 /** The pot between two hands. */
 export const squeezes = ['hard as a rock', 'gives a little', 'flexes'] as const;
@@ -61,7 +61,7 @@ const MOST_PHOTOS = 12;
 const MOST_NOTE = 2000;
 
 export const inspectionSchema = z.strictObject({
-  reasons: upTo('reasons', oneOf('reasons', reasonsToLook), reasonsToLook.length, 'reasons').optional(),
+  reasons: upTo('reasons', oneOf('reasons', reasonsToInspect), reasonsToInspect.length, 'reasons').optional(),
   squeeze: oneOf('squeeze', squeezes).optional(),
   smell: oneOf('smell', smells).optional(),
   condition: oneOf('condition', mediumConditions).optional(),

@@ -1,5 +1,5 @@
 /** The steps of an inspection, in the order in which a plant is unpotted, and what each of them finds out. */
-import { type Genus, hasBulbs } from '../catalogue/genera';
+import { type Genus, hasPseudobulbs } from '../catalogue/genera';
 import type { Inspection } from './inspection';
 
 export const inspectionSteps = [
@@ -16,9 +16,9 @@ export const inspectionSteps = [
 ] as const;
 export type InspectionStep = (typeof inspectionSteps)[number];
 
-export type Looked = Exclude<keyof Inspection, 'photoIds' | 'note'>;
+export type InspectedThing = Exclude<keyof Inspection, 'photoIds' | 'note'>;
 
-const lookedAtIn: Readonly<Record<InspectionStep, readonly Looked[]>> = {
+const inspectedIn: Readonly<Record<InspectionStep, readonly InspectedThing[]>> = {
   why: ['reasons'],
   squeeze: ['squeeze'],
   medium: ['condition', 'smell'],
@@ -41,12 +41,14 @@ export function stepsFor({ habit }: Kind): readonly InspectionStep[] {
 }
 
 /** What can be seen at a step on a plant of this kind: what has no bulbs has no state of bulbs, and no sheaths on them. */
-export function lookedAt(step: InspectionStep, { habit }: Kind): readonly Looked[] {
-  const needBulbs: readonly Looked[] = ['bulbs', 'sheaths'];
-  return lookedAtIn[step].filter((looked) => hasBulbs(habit) || !needBulbs.includes(looked));
+export function thingsInspected(step: InspectionStep, { habit }: Kind): readonly InspectedThing[] {
+  const needBulbs: readonly InspectedThing[] = ['bulbs', 'sheaths'];
+  return inspectedIn[step].filter((looked) => hasPseudobulbs(habit) || !needBulbs.includes(looked));
 }
 
 /** Steps at which nothing at all was seen. */
 export function skippedSteps(inspection: Inspection, kind: Kind): readonly InspectionStep[] {
-  return stepsFor(kind).filter((step) => lookedAt(step, kind).every((looked) => inspection[looked] === undefined));
+  return stepsFor(kind).filter((step) =>
+    thingsInspected(step, kind).every((looked) => inspection[looked] === undefined),
+  );
 }

@@ -4,7 +4,7 @@
  */
 import { type GrowthMapSaid, genusOf, mainLayer, type PlanCase, type SetupSpec } from '../case';
 import { mediaCatalogue } from '../catalogue/media';
-import { type DatedMap, type OwnPace, ownPaceOf } from '../growth';
+import { type DatedMap, type MeasuredPace, measuredPaceOf } from '../growth';
 import { withInspection } from './facts';
 import type { Inspection } from './inspection';
 
@@ -19,7 +19,7 @@ export interface KnownLife {
 export interface PlantToday {
   readonly planCase: PlanCase;
   /** Where maps of different years tell how it grows; null where they do not. */
-  readonly ownPace: OwnPace | null;
+  readonly ownPace: MeasuredPace | null;
 }
 
 const MS_PER_YEAR = 365.25 * 24 * 3600 * 1000;
@@ -60,7 +60,7 @@ function mapsOf({
   return [...seen, ...potted].sort((a, b) => a.day.localeCompare(b.day));
 }
 
-function withOwnPace(planCase: PlanCase, pace: OwnPace | null): PlanCase {
+function withOwnPace(planCase: PlanCase, pace: MeasuredPace | null): PlanCase {
   if (pace === null) return planCase;
   const own = {
     rhizomeStepCm: hundredth(pace.rhizomeStepCm.value),
@@ -79,7 +79,7 @@ export function plantToday(life: KnownLife, today: string): PlantToday {
   const maps = mapsOf(life);
   const dated: readonly DatedMap[] = maps.map(({ day, map }) => ({ atYear: yearOf(day), plants: map.plants }));
   // By what its kind does, not by what was learned before: the same shoots are not counted twice.
-  const ownPace = ownPaceOf(dated, genusOf({ genus: base.genus }));
+  const ownPace = measuredPaceOf(dated, genusOf({ genus: base.genus }));
   const newestMap = maps.at(-1)?.map;
   const [seen] = life.inspections;
   const isNewer = seen !== undefined && (potting === undefined || seen.inspectedOn > potting.pottedOn);

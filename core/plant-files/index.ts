@@ -9,5 +9,5 @@ export {
   type PlantTable,
   type PlantTableRead,
   readPlantTable,
-  type Told,
+  type ReadName,
 } from './read';

@@ -47,7 +47,7 @@ export interface ListPlant {
 }
 
 /** A text that stands for a kind or a place, and how many plants have it. */
-export interface Told {
+export interface ReadName {
   readonly text: string;
   readonly plants: number;
 }
@@ -56,8 +56,8 @@ export interface PlantTable {
   readonly columns: readonly ListColumn[];
   readonly plants: readonly ListPlant[];
   /** The most frequent first. */
-  readonly kinds: readonly (Told & { readonly match: KindMatch })[];
-  readonly places: readonly Told[];
+  readonly kinds: readonly (ReadName & { readonly match: KindMatch })[];
+  readonly places: readonly ReadName[];
   /** How days are read, and one that could be read otherwise; order null: it has to be asked. */
   readonly dates: { readonly order: DateOrder | null; readonly example: string | null };
   /** Lines without a name, which cannot be taken in. */
@@ -141,7 +141,7 @@ export function readPlantTable(text: string, choices: ListChoices = {}): PlantTa
   };
 }
 
-function toldIn(texts: readonly string[]): readonly Told[] {
+function toldIn(texts: readonly string[]): readonly ReadName[] {
   return [...grouped(texts, (text) => text)]
     .map(([text, all]) => ({ text, plants: all.length }))
     .sort((a, b) => b.plants - a.plants);

@@ -1,5 +1,5 @@
 /** Cattleyas and their kin as worked cases. Common practice, no source. */
-import { casesOf, every, FAIR, GO, GOOD, misted, OPEN, PLASTIC, stands } from './worked-case';
+import { casesOf, every, FAIR, GO, GOOD, misted, OPEN, PLASTIC, holds } from './worked-case';
 
 const POTS = [...PLASTIC, 'clay', 'glazed', 'low'] as const;
 
@@ -13,7 +13,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
       routine: every(3),
       shootCount: 3,
       signs: { tips: 'starting' },
-      current: stands('bark-9-15', 3, 'clay-unglazed', 12),
+      current: holds('bark-9-15', 3, 'clay-unglazed', 12),
     },
     {
       timing: GO,
@@ -37,7 +37,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
       month: 1,
       routine: every(7),
       signs: { tips: 'none', shoot: 'none', resting: true },
-      current: stands('bark-12-25', 2, 'plastic-round', 14),
+      current: holds('bark-12-25', 2, 'plastic-round', 14),
     },
     {
       timing: ['wait'],
@@ -59,7 +59,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
       month: 6,
       routine: every(7),
       signs: { tips: 'starting' },
-      current: stands('bark-12-25', 2, 'plastic-round', 14),
+      current: holds('bark-12-25', 2, 'plastic-round', 14),
     },
     {
       timing: GO,
@@ -115,7 +115,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
       month: 8,
       routine: every(3),
       signs: { tips: 'none', shoot: 'none' },
-      current: stands('bark-12-25', 2, 'clay-unglazed', 15),
+      current: holds('bark-12-25', 2, 'clay-unglazed', 15),
     },
     {
       timing: ['wait'],
@@ -221,7 +221,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
       routine: every(3),
       signs: { rot: true },
       bulbs: 'soft or oozing',
-      current: stands('bark-6-12', 4, 'plastic-round', 16),
+      current: holds('bark-6-12', 4, 'plastic-round', 16),
     },
     {
       timing: ['go at once'],
@@ -255,7 +255,7 @@ export const cattleyaCases = casesOf('cattleya kin', [
       routine: every(4),
       shootCount: 6,
       signs: { shoot: 'half grown' },
-      current: stands('bark-12-25', 3, 'clay-unglazed', 15),
+      current: holds('bark-12-25', 3, 'clay-unglazed', 15),
     },
     {
       timing: GO,

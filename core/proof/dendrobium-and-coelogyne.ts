@@ -1,5 +1,5 @@
 /** Dendrobiums and coelogynes as worked cases. Common practice, no source. */
-import { ANY_POT, casesOf, every, FAIR, GO, GOOD, misted, POOR, stands } from './worked-case';
+import { ANY_POT, casesOf, every, FAIR, GO, GOOD, misted, POOR, holds } from './worked-case';
 
 export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
   [
@@ -10,7 +10,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       month: 4,
       routine: every(5),
       signs: { tips: 'starting' },
-      current: stands('bark-6-12', 3, 'plastic-round', 11),
+      current: holds('bark-6-12', 3, 'plastic-round', 11),
     },
     {
       timing: GO,
@@ -34,7 +34,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       month: 12,
       routine: every(7),
       signs: { resting: true, tips: 'none', shoot: 'none' },
-      current: stands('bark-6-12', 1, 'plastic-round', 11),
+      current: holds('bark-6-12', 1, 'plastic-round', 11),
     },
     {
       timing: ['wait'],
@@ -90,7 +90,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       routine: every(4),
       shootCount: 12,
       signs: { tips: 'starting' },
-      current: stands('bark-6-12', 3, 'plastic-round', 9),
+      current: holds('bark-6-12', 3, 'plastic-round', 9),
     },
     {
       timing: GO,
@@ -112,7 +112,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       month: 2,
       routine: every(4),
       signs: { tips: 'none', shoot: 'none' },
-      current: stands('bark-6-12', 1),
+      current: holds('bark-6-12', 1),
     },
     {
       timing: ['wait'],
@@ -166,7 +166,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       month: 1,
       routine: every(7),
       signs: { tips: 'none' },
-      current: stands('bark-6-12', 2, 'plastic-pan', 15),
+      current: holds('bark-6-12', 2, 'plastic-pan', 15),
     },
     {
       timing: ['wait'],
@@ -187,7 +187,7 @@ export const dendrobiumCases = casesOf('dendrobium and coelogyne', [
       month: 4,
       routine: every(4),
       signs: { shoot: 'rooting' },
-      current: stands('bark-6-12', 3, 'plastic-pan', 15),
+      current: holds('bark-6-12', 3, 'plastic-pan', 15),
     },
     {
       timing: GO,

@@ -1,5 +1,5 @@
 /** Cymbidiums, jewel orchids and other plants of the ground as worked cases. Common practice, no source. */
-import { BAD, casesOf, every, FAIR, GO, GOOD, PLASTIC, POOR, stands } from './worked-case';
+import { BAD, casesOf, every, FAIR, GO, GOOD, PLASTIC, POOR, holds } from './worked-case';
 
 const GROUND_POTS = ['plastic', 'deep', 'glazed', 'clay', 'low', 'square', 'clear'] as const;
 const DRY = ['keep nearly dry'];
@@ -14,7 +14,7 @@ export const groundCases = casesOf('ground orchids', [
       routine: every(4),
       shootCount: 3,
       signs: { shoot: 'half grown' },
-      current: stands('bark-6-12', 3),
+      current: holds('bark-6-12', 3),
     },
     {
       timing: GO,
@@ -37,7 +37,7 @@ export const groundCases = casesOf('ground orchids', [
       month: 8,
       routine: every(5),
       signs: { inBloom: true, tips: 'none' },
-      current: stands('bark-6-12', 1, 'plastic-round', 18),
+      current: holds('bark-6-12', 1, 'plastic-round', 18),
     },
     {
       timing: ['wait'],
@@ -58,7 +58,7 @@ export const groundCases = casesOf('ground orchids', [
       routine: every(4),
       shootCount: 7,
       signs: { noPot: true },
-      current: stands('bark-3-6', 3, 'plastic-round', 20),
+      current: holds('bark-3-6', 3, 'plastic-round', 20),
     },
     {
       timing: ['go at once'],
@@ -120,7 +120,7 @@ export const groundCases = casesOf('ground orchids', [
       month: 2,
       routine: every(4),
       signs: { leavesShed: true, tips: 'none', shoot: 'none' },
-      current: stands('leaf-mould-mix', 1, 'plastic-round', 13),
+      current: holds('leaf-mould-mix', 1, 'plastic-round', 13),
     },
     {
       timing: ['go'],
@@ -232,7 +232,7 @@ export const groundCases = casesOf('ground orchids', [
       routine: every(5),
       shootCount: 3,
       signs: { tips: 'starting' },
-      current: stands('peat-perlite', 2),
+      current: holds('peat-perlite', 2),
     },
     {
       timing: GO,
@@ -283,7 +283,7 @@ export const groundCases = casesOf('ground orchids', [
       month: 5,
       routine: every(3),
       signs: { tips: 'starting' },
-      current: stands('bark-9-15', 3, 'plastic-round', 24),
+      current: holds('bark-9-15', 3, 'plastic-round', 24),
     },
     {
       timing: GO,
@@ -361,7 +361,7 @@ export const groundCases = casesOf('ground orchids', [
       month: 1,
       routine: every(5),
       signs: { resting: true, tips: 'none', shoot: 'none' },
-      current: stands('peat-perlite', 2, 'plastic-round', 18),
+      current: holds('peat-perlite', 2, 'plastic-round', 18),
     },
     {
       timing: ['wait', 'go'],

@@ -1,5 +1,5 @@
 /** Oncidiums and their kin as worked cases. Common practice, no source. */
-import { ANY_POT, BAD, casesOf, every, FAIR, GO, GOOD, misted, PLASTIC, POOR, stands } from './worked-case';
+import { ANY_POT, BAD, casesOf, every, FAIR, GO, GOOD, misted, PLASTIC, POOR, holds } from './worked-case';
 
 const SOON = ['at once', 'at once, hates drought', 'after the cuts have closed'];
 
@@ -13,7 +13,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       routine: every(4),
       shootCount: 4,
       signs: { tips: 'starting' },
-      current: stands('bark-3-6', 2),
+      current: holds('bark-3-6', 2),
     },
     {
       timing: GO,
@@ -39,7 +39,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       month: 10,
       routine: every(4),
       signs: { inBloom: true, tips: 'none' },
-      current: stands('bark-3-6', 1, 'plastic-clear-cone', 12),
+      current: holds('bark-3-6', 1, 'plastic-clear-cone', 12),
     },
     {
       timing: ['wait'],
@@ -61,7 +61,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       liveRootsPct: 20,
       bulbs: 'wrinkled',
       signs: { tips: 'none' },
-      current: stands('bark-3-6', 4, 'plastic-round', 15),
+      current: holds('bark-3-6', 4, 'plastic-round', 15),
     },
     {
       timing: ['go at once'],
@@ -81,7 +81,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       month: 9,
       routine: every(7),
       signs: { tips: 'none' },
-      current: stands('clay-pebbles-4-8', 2, 'wick-pot', 13),
+      current: holds('clay-pebbles-4-8', 2, 'wick-pot', 13),
     },
     {
       timing: GO,
@@ -102,7 +102,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       month: 9,
       routine: every(3),
       signs: { tips: 'starting' },
-      current: stands('bark-2-4', 1),
+      current: holds('bark-2-4', 1),
     },
     {
       timing: GO,
@@ -199,7 +199,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       routine: every(4),
       shootCount: 4,
       signs: { tips: 'none', shoot: 'starting' },
-      current: stands('bark-6-12', 1),
+      current: holds('bark-6-12', 1),
     },
     {
       timing: ['wait'],
@@ -283,7 +283,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       month: 2,
       routine: every(7),
       signs: { leavesShed: true, tips: 'none' },
-      current: stands('sphagnum-loose', 1, 'plastic-round', 10),
+      current: holds('sphagnum-loose', 1, 'plastic-round', 10),
     },
     {
       timing: ['go'],
@@ -352,7 +352,7 @@ export const oncidiumCases = casesOf('oncidium kin', [
       month: 12,
       routine: every(5),
       signs: { resting: true, tips: 'none' },
-      current: stands('bark-3-6', 2),
+      current: holds('bark-3-6', 2),
     },
     {
       timing: ['wait'],

@@ -1,5 +1,5 @@
 /** Moth orchids, vandas and other plants of one stem, as worked cases. Common practice, no source. */
-import { ANY_POT, BAD, casesOf, every, FAIR, GO, GOOD, misted, OPEN, PLASTIC, POOR, stands } from './worked-case';
+import { ANY_POT, BAD, casesOf, every, FAIR, GO, GOOD, misted, OPEN, PLASTIC, POOR, holds } from './worked-case';
 
 const SOON = ['at once', 'at once, hates drought', 'after the cuts have closed'];
 
@@ -12,7 +12,7 @@ export const singleStemCases = casesOf('single stems', [
       month: 4,
       routine: every(7),
       signs: { tips: 'starting' },
-      current: stands('bark-6-12', 3, 'plastic-clear-cone', 12),
+      current: holds('bark-6-12', 3, 'plastic-clear-cone', 12),
     },
     {
       timing: GO,
@@ -37,7 +37,7 @@ export const singleStemCases = casesOf('single stems', [
       month: 2,
       routine: every(7),
       signs: { inBloom: true, tips: 'none' },
-      current: stands('bark-9-15', 1, 'plastic-clear-cone', 12),
+      current: holds('bark-9-15', 1, 'plastic-clear-cone', 12),
     },
     {
       timing: ['wait'],
@@ -59,7 +59,7 @@ export const singleStemCases = casesOf('single stems', [
       routine: every(5),
       liveRootsPct: 15,
       signs: { tips: 'none' },
-      current: stands('sphagnum-packed', 2, 'plastic-round', 12),
+      current: holds('sphagnum-packed', 2, 'plastic-round', 12),
     },
     {
       timing: ['go at once'],
@@ -80,7 +80,7 @@ export const singleStemCases = casesOf('single stems', [
       month: 3,
       routine: every(7),
       signs: { inBloom: true },
-      current: stands('clay-pebbles-8-16', 3, 'side-hole-pot', 13),
+      current: holds('clay-pebbles-8-16', 3, 'side-hole-pot', 13),
     },
     {
       timing: GO,
@@ -137,7 +137,7 @@ export const singleStemCases = casesOf('single stems', [
       routine: every(7),
       liveRootsPct: 85,
       signs: { tips: 'starting' },
-      current: stands('sphagnum-packed', 1, 'plastic-clear-cone', 12),
+      current: holds('sphagnum-packed', 1, 'plastic-clear-cone', 12),
     },
     {
       timing: GO,
@@ -238,7 +238,7 @@ export const singleStemCases = casesOf('single stems', [
       month: 4,
       routine: every(3),
       signs: { tips: 'starting' },
-      current: stands('sphagnum-loose', 2, 'clay-unglazed', 9),
+      current: holds('sphagnum-loose', 2, 'clay-unglazed', 9),
     },
     {
       timing: GO,

@@ -1,5 +1,5 @@
 /** Slipper orchids as worked cases. Common practice, no source. */
-import { BAD, casesOf, every, FAIR, GO, GOOD, POOR, stands } from './worked-case';
+import { BAD, casesOf, every, FAIR, GO, GOOD, POOR, holds } from './worked-case';
 
 const SLIPPER_POTS = ['plastic', 'square', 'clear', 'deep', 'glazed', 'slotted', 'clay'] as const;
 const MOIST = ['at once, hates drought', 'at once'];
@@ -15,7 +15,7 @@ export const slipperCases = casesOf('slippers', [
       routine: every(4),
       shootCount: 3,
       signs: { tips: 'starting' },
-      current: stands('bark-3-6', 2),
+      current: holds('bark-3-6', 2),
     },
     {
       timing: GO,
@@ -39,7 +39,7 @@ export const slipperCases = casesOf('slippers', [
       month: 12,
       routine: every(5),
       signs: { inBloom: true, tips: 'none' },
-      current: stands('bark-3-6', 1, 'plastic-round', 10),
+      current: holds('bark-3-6', 1, 'plastic-round', 10),
     },
     {
       timing: ['wait'],
@@ -60,7 +60,7 @@ export const slipperCases = casesOf('slippers', [
       routine: every(7),
       liveRootsPct: 20,
       signs: { tips: 'none' },
-      current: stands('bark-3-6', 5, 'plastic-round', 12),
+      current: holds('bark-3-6', 5, 'plastic-round', 12),
     },
     {
       timing: ['go at once'],
@@ -80,7 +80,7 @@ export const slipperCases = casesOf('slippers', [
       month: 5,
       routine: every(3),
       signs: { wobbles: true, tips: 'starting' },
-      current: stands('bark-6-12', 2, 'plastic-round', 10),
+      current: holds('bark-6-12', 2, 'plastic-round', 10),
     },
     {
       timing: GO,
@@ -138,7 +138,7 @@ export const slipperCases = casesOf('slippers', [
       month: 11,
       routine: every(4),
       signs: { tips: 'none', shoot: 'none' },
-      current: stands('bark-9-15', 1, 'plastic-round', 15),
+      current: holds('bark-9-15', 1, 'plastic-round', 15),
     },
     {
       timing: ['wait'],
@@ -158,7 +158,7 @@ export const slipperCases = casesOf('slippers', [
       month: 5,
       routine: every(7),
       signs: { tips: 'starting' },
-      current: stands('clay-pebbles-4-8', 3, 'side-hole-pot', 13),
+      current: holds('clay-pebbles-4-8', 3, 'side-hole-pot', 13),
     },
     {
       timing: GO,
@@ -195,7 +195,7 @@ export const slipperCases = casesOf('slippers', [
       month: 11,
       routine: every(7),
       signs: { tips: 'none', shoot: 'none' },
-      current: stands('bark-3-6', 1, 'plastic-round', 12),
+      current: holds('bark-3-6', 1, 'plastic-round', 12),
     },
     {
       timing: ['wait'],

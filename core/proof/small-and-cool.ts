@@ -1,5 +1,5 @@
 /** Masdevallias, bulbophyllums and other small or cool plants as worked cases. Common practice, no source. */
-import { ANY_POT, BAD, casesOf, every, FAIR, GO, GOOD, misted, PLASTIC, POOR, stands } from './worked-case';
+import { ANY_POT, BAD, casesOf, every, FAIR, GO, GOOD, misted, PLASTIC, POOR, holds } from './worked-case';
 
 const HATES_DROUGHT = ['at once, hates drought', 'at once'];
 
@@ -156,7 +156,7 @@ export const smallAndCoolCases = casesOf('small and cool', [
       routine: every(3),
       liveRootsPct: 55,
       signs: { tips: 'none' },
-      current: stands('sphagnum-loose', 3, 'plastic-round', 9),
+      current: holds('sphagnum-loose', 3, 'plastic-round', 9),
     },
     {
       timing: ['go at once'],
@@ -177,7 +177,7 @@ export const smallAndCoolCases = casesOf('small and cool', [
       month: 1,
       routine: every(5),
       signs: { tips: 'none' },
-      current: stands('bark-2-4', 1, 'plastic-round', 8),
+      current: holds('bark-2-4', 1, 'plastic-round', 8),
     },
     {
       timing: ['wait'],

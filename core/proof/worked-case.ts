@@ -109,7 +109,7 @@ export function casesOf(group: GenusGroup, lines: readonly CaseLine[]): readonly
 export const every = (days: number): NonNullable<PlanCase['routine']> => ({ kind: 'every', days });
 export const misted = (timesADay: number): NonNullable<PlanCase['routine']> => ({ kind: 'misting', timesADay });
 /** What it stands in now. */
-export const stands = (
+export const holds = (
   mediumId: string,
   yearsInMedium: number,
   vesselKind?: string,

@@ -3,7 +3,7 @@ import type { AftercareFact } from '../advise';
 import type { LightClass } from '../catalogue/genera';
 import { days, number } from './format';
 
-export type AftercareStep = AftercareFact & { readonly sentence: string };
+export type WordedAftercare = AftercareFact & { readonly sentence: string };
 
 type FactOf<Code extends AftercareFact['code']> = Extract<AftercareFact, { readonly code: Code }>;
 
@@ -70,6 +70,6 @@ function sentenceOf(fact: AftercareFact): string {
   }
 }
 
-export function wordAftercare(fact: AftercareFact): AftercareStep {
+export function wordAftercare(fact: AftercareFact): WordedAftercare {
   return { ...fact, sentence: sentenceOf(fact) };
 }

@@ -1,5 +1,5 @@
 export { type AnswerLine, answerLine } from './answer-line';
-export type { AftercareStep } from './aftercare';
+export type { WordedAftercare } from './aftercare';
 export type { ChangeOver } from './change-over';
 export { type Difference, type WhatIfAnswer, wordDifferences, wordWhatIf } from './compare';
 export {
@@ -45,11 +45,11 @@ export {
   pseudobulbWords,
   conditionWords,
   liveRootsWords,
-  lookedLabels,
+  inspectedLabels,
   mediumNowWords,
   NO_PESTS,
   pestWords,
-  reasonToLookWords,
+  reasonToInspectWords,
   rotWords,
   seasonWords,
   type SeenLine,
@@ -62,11 +62,11 @@ export {
   wordSeen,
 } from './inspection';
 export { type ToDoSentence, wordColourTrap, wordToDo } from './to-do';
-export { wordOwnPace } from './own-pace';
+export { wordMeasuredPace } from './measured-pace';
 export { wordSignWatch } from './timing';
 export { pseudobulbChangeWords, holdWords, wordJudgement } from './judge';
-export { aftercareNames, aftercareSentence } from './nursing';
-export { lookedName, type Unlooked, wordUnlooked } from './unlooked';
+export { aftercareNames, aftercareSentence } from './aftercare-tasks';
+export { inspectedName, type Uninspected, wordUninspected } from './uninspected';
 export { stockAmountText, thingText, usedText } from './stock';
 export { trapSentences } from './traps';
 export { measured, measureNames, TRIAL_ASSUMES, trialSentence } from './trials';

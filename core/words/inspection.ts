@@ -1,9 +1,18 @@
 /** What is looked at on a plant, and what is found, in a grower's words (inspect/inspection). */
 import type { PseudobulbState, MediumCondition, ShootState, TipState } from '../case';
-import type { Inspection, Looked, PestKind, ReasonToLook, SeasonSeen, SheathState, Smell, Squeeze } from '../inspect';
+import type {
+  Inspection,
+  InspectedThing,
+  PestKind,
+  ReasonToInspect,
+  SeasonSeen,
+  SheathState,
+  Smell,
+  Squeeze,
+} from '../inspect';
 import { mm, number, type WordUnits } from './format';
 
-export const reasonToLookWords: Readonly<Record<ReasonToLook, string>> = {
+export const reasonToInspectWords: Readonly<Record<ReasonToInspect, string>> = {
   routine: 'just time',
   'shoot at the rim': 'a shoot at the rim',
   'old medium': 'old medium',
@@ -95,7 +104,7 @@ export const sheathWords: Readonly<Record<SheathState, string>> = {
 export const NO_PESTS = 'none seen';
 export const rotWords = (isRotten: boolean): string => (isRotten ? 'rot' : 'no rot');
 
-export const lookedLabels: Readonly<Record<Looked, string>> = {
+export const inspectedLabels: Readonly<Record<InspectedThing, string>> = {
   reasons: 'Reasons',
   squeeze: 'The pot',
   condition: 'Pieces',
@@ -114,10 +123,10 @@ export const lookedLabels: Readonly<Record<Looked, string>> = {
   growthMap: 'From above',
 };
 
-type Wording = { readonly [K in Looked]: (value: NonNullable<Inspection[K]>, units: WordUnits) => string };
+type Wording = { readonly [K in InspectedThing]: (value: NonNullable<Inspection[K]>, units: WordUnits) => string };
 
 const wordings: Wording = {
-  reasons: (value) => value.map((reason) => reasonToLookWords[reason]).join(', '),
+  reasons: (value) => value.map((reason) => reasonToInspectWords[reason]).join(', '),
   squeeze: (value) => squeezeWords[value],
   condition: (value) => conditionWords[value],
   smell: (value) => smellWords[value],
@@ -139,21 +148,21 @@ const wordings: Wording = {
 };
 
 /** What was found of one thing; null where nobody looked. */
-export function wordSeen<K extends Looked>(looked: K, seen: Inspection, units: WordUnits): string | null {
+export function wordSeen<K extends InspectedThing>(looked: K, seen: Inspection, units: WordUnits): string | null {
   const value = seen[looked];
   return value === undefined ? null : wordings[looked](value as NonNullable<Inspection[K]>, units);
 }
 
 export interface SeenLine {
-  readonly looked: Looked;
+  readonly looked: InspectedThing;
   readonly label: string;
   readonly words: string;
 }
 
 /** All that was found, in the order in which it comes into the hand. */
 export function wordInspection(seen: Inspection, units: WordUnits): readonly SeenLine[] {
-  return (Object.keys(wordings) as Looked[]).flatMap((looked) => {
+  return (Object.keys(wordings) as InspectedThing[]).flatMap((looked) => {
     const words = wordSeen(looked, seen, units);
-    return words === null ? [] : [{ looked, label: lookedLabels[looked], words }];
+    return words === null ? [] : [{ looked, label: inspectedLabels[looked], words }];
   });
 }

@@ -1,5 +1,5 @@
 /** How a potting went, in sentences. */
-import type { PseudobulbChange, HoldState, JudgeAdvice, Judgement, JudgeVerdict } from '../nursing';
+import type { PseudobulbChange, HoldState, JudgeAdvice, Judgement, JudgeVerdict } from '../aftercare';
 import { days, number } from './format';
 
 export const holdWords: Readonly<Record<HoldState, string>> = {

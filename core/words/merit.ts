@@ -1,5 +1,5 @@
 /** What a setup is on the shelf for, in five words at most. */
-import type { Lead, StandsOut } from '../decide/choice';
+import type { Lead, Distinction } from '../decide/choice';
 
 const leadsAll: Readonly<Record<Lead, string>> = {
   'late week': 'forgives a late week',
@@ -23,7 +23,7 @@ const leadsTheFirst: Readonly<Record<Lead, string>> = {
   'early hand': 'forgives more water',
 };
 
-export function meritText(standsOut: StandsOut): string {
+export function meritText(standsOut: Distinction): string {
   switch (standsOut.code) {
     case 'leads all':
       return leadsAll[standsOut.in];

@@ -4,7 +4,7 @@ import { lazily } from '../base';
 import { mediumById } from '../catalogue/media';
 import type { SetupSpec } from '../case';
 import type { RuledOutFact } from '../decide/choice';
-import { type AftercareStep, wordAftercare } from './aftercare';
+import { type WordedAftercare, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
 import { wordDivision } from './division';
 import type { WordUnits } from './format';
@@ -25,7 +25,7 @@ export interface SetupAnswer extends Omit<
   readonly vesselText: string;
   readonly reasons: readonly Reason[];
   readonly findings: readonly WordedFinding[];
-  readonly aftercare: readonly AftercareStep[];
+  readonly aftercare: readonly WordedAftercare[];
   readonly changeOver: ChangeOver;
   readonly ruledOutBy: WordedFinding | null;
   /** What it is on the shelf for, in a few words; empty of a setup that is not there. */

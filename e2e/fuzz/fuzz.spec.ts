@@ -66,7 +66,7 @@ async function asked(address: string, { method, path, body, headers }: FuzzReque
 
 const isTable = (path: string, type: string): boolean => path.startsWith('/api/tables/') && type.includes('text/csv');
 const isCalendar = (path: string, type: string): boolean =>
-  path.startsWith('/api/nursing/calendar') && type.includes('text/calendar');
+  path.startsWith('/api/aftercare/calendar') && type.includes('text/calendar');
 
 /** What is wrong with an answer; null where nothing is. */
 async function faultOf(address: string, request: FuzzRequest, statuses: Set<number>): Promise<string | null> {
@@ -95,7 +95,7 @@ test('2,000 requests from the routes’ own schemas: no 5xx, problem+json throug
   const heapFolder = mkdtempSync(join(tmpdir(), 'cairn-heap-'));
   const heapFile = join(heapFolder, 'in-use');
   const app = new AppServer(execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' }), url.href, {
-    nodeOptions: ['--expose-gc', '--import', new URL('heap-told.mjs', pathToFileURL(`${__dirname}/`)).href],
+    nodeOptions: ['--expose-gc', '--import', new URL('report-heap.mjs', pathToFileURL(`${__dirname}/`)).href],
     env: { HEAP_TOLD_IN: heapFile },
   });
   try {

@@ -41,8 +41,8 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'PUT /api/days/[id]': [savedDaySchema],
   'POST /api/days/[id]/entries': [dayEntryInputSchema],
   'POST /api/inspections': [inspectionInputSchema],
-  'POST /api/looks': [signCheckInputSchema],
-  'POST /api/care': [quickInputSchema],
+  'POST /api/sign-checks': [signCheckInputSchema],
+  'POST /api/journal': [quickInputSchema],
   'POST /api/plants': [addInputSchema],
   'PUT /api/plants/[id]': [plantFactsSchema],
   'PUT /api/events/[id]': [correctionSchema],
@@ -51,8 +51,8 @@ const bodySchemas: Readonly<Record<string, readonly z.ZodType[]>> = {
   'POST /api/stock/entries': [stockDeedSchema],
   'POST /api/places': [wholePlaceSchema],
   'PUT /api/places/[id]': [wholePlaceSchema],
-  'POST /api/own/[kind]': libraryKinds.map((kind) => librarySchemas[kind]),
-  'PUT /api/own/[kind]/[id]': libraryKinds.map((kind) => librarySchemas[kind]),
+  'POST /api/library/[kind]': libraryKinds.map((kind) => librarySchemas[kind]),
+  'PUT /api/library/[kind]/[id]': libraryKinds.map((kind) => librarySchemas[kind]),
 };
 
 const ids = fc.oneof(fc.uuid(), fc.constantFrom('x', '%00', '..%2f..', '%F0%9F%8C%BF', 'a'.repeat(300), '0'));

@@ -1,6 +1,6 @@
 /** The addresses as a browser uses them: requests in, responses out, over a real database. */
 import { randomUUID } from 'node:crypto';
-import { demoPlaces, ownMediumSchema, type Place } from '@core';
+import { demoPlaces, growersMediumSchema, type Place } from '@core';
 import { makePlan } from '@core/testing';
 import { bringBatchBack, postQuickEntries, putBatchAway } from './journal';
 import { getDue } from './due';
@@ -173,7 +173,7 @@ describe('pottings and plants', () => {
 });
 
 describe('own things', () => {
-  const medium = ownMediumSchema.parse({ name: 'Address bark', likeId: 'bark-6-12' });
+  const medium = growersMediumSchema.parse({ name: 'Address bark', likeId: 'bark-6-12' });
 
   test('the same Idempotency-Key gives the same thing with 200', async () => {
     const headers = { 'idempotency-key': randomUUID() };

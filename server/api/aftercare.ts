@@ -3,10 +3,10 @@ import { aftercareNames, aftercareSentence } from '@core/words';
 import { wakeOutlooks } from '../projections/due/background';
 import { dayOfRequest } from '../runtime/http/day';
 import { inScope } from './in-scope';
-import { calendarOf, type SaysStep } from '../exchange/calendars/aftercare-calendar';
+import { calendarOf, type WordStep } from '../exchange/calendars/aftercare-calendar';
 import { listAftercare } from '../projections/aftercare/repository';
 
-const says: SaysStep = ({ plantName, kind, ppm }) => ({
+const says: WordStep = ({ plantName, kind, ppm }) => ({
   title: `${plantName}: ${aftercareNames[kind].toLowerCase()}`,
   description: aftercareSentence({ kind, ppm }),
 });

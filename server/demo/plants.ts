@@ -1,6 +1,6 @@
 /** Plants for the demonstration: all invented, on the bench of an invented grower. */
 import type { Inspection, PlanCase } from '@core';
-import type { Looked } from '../records/journal/entry-schemas';
+import type { SignCheck } from '../records/journal/entry-schemas';
 
 export interface DemoPlant {
   readonly name: string;
@@ -10,7 +10,7 @@ export interface DemoPlant {
   /** Which of the ranked setups was used; 0 = the best. */
   readonly rank: number;
   readonly inspections?: readonly { readonly inspectedOn: string; readonly inspection: Inspection }[];
-  readonly looks?: readonly (Looked & { readonly lookedOn: string })[];
+  readonly looks?: readonly (SignCheck & { readonly lookedOn: string })[];
 }
 
 export const demoPlants: readonly DemoPlant[] = [

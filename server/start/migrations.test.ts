@@ -3,13 +3,13 @@ import { randomUUID } from 'node:crypto';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../projections/plants/plant-log';
 import { fillPlantState } from '../projections/plant-state/refresh';
-import { withOwnDatabase } from '../testing/own-database';
+import { withFreshDatabase } from '../testing/own-database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec, id: specId } = makePlan(planCase).setups[0]!;
 
 test('data of the first tables survives to the last ones and back', async () => {
-  await withOwnDatabase(async (orm) => {
+  await withFreshDatabase(async (orm) => {
     const migrator = orm.getMigrator();
     const run = (sql: string, values: readonly unknown[] = []) => orm.em.fork().execute(sql, [...values]);
     await migrator.up({ to: 'Migration20261126000000' });
@@ -59,7 +59,7 @@ test('data of the first tables survives to the last ones and back', async () => 
 });
 
 test('running again changes nothing', async () => {
-  await withOwnDatabase(async (orm) => {
+  await withFreshDatabase(async (orm) => {
     expect((await orm.getMigrator().up()).length).toBeGreaterThanOrEqual(4);
     expect(await orm.getMigrator().up()).toEqual([]);
   });

@@ -4,7 +4,7 @@ import { MikroORM } from '@mikro-orm/postgresql';
 import { quietConfig, testDatabaseUrl } from './database';
 
 /** Empty, without tables: migrations are the test's own business. */
-export async function withOwnDatabase(work: (orm: MikroORM) => Promise<void>): Promise<void> {
+export async function withFreshDatabase(work: (orm: MikroORM) => Promise<void>): Promise<void> {
   const name = `own_${randomUUID().replaceAll('-', '')}`;
   const address = new URL(testDatabaseUrl());
   const admin = await MikroORM.init(quietConfig(address.href));

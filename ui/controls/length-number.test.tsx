@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { fireEvent, screen } from '@testing-library/react';
-import { show, standInBrowser } from '../testing/screen';
+import { show, fakeBrowserParts } from '../testing/screen';
 import { UnitsProvider } from '../data/units-context';
 import { LengthNumber } from './length-number';
 
-beforeAll(standInBrowser);
+beforeAll(fakeBrowserParts);
 afterEach(() => localStorage.clear());
 
 function field(length: 'metric' | 'inch') {

@@ -38,7 +38,7 @@ import {
   type LibraryTypes,
 } from '@server/records/library/schemas';
 
-import { today } from './look-days';
+import { today } from './dates';
 import { outbox } from './outbox/outbox';
 import { ask, understood } from './ask';
 
@@ -71,7 +71,7 @@ export const calls = {
   due: (today: string): Promise<DueList> => ask(dueListSchema, `/api/due?today=${today}`),
   /** title: what it is, for the grower. */
   saveCare: async (title: string, form: JournalForm): Promise<BatchKept> =>
-    understood(batchKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/care', body: form })),
+    understood(batchKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/journal', body: form })),
   /** A plant put on record without the bench. */
   addPlant: async (form: AddInput): Promise<PlantLog> => {
     const letter = {
@@ -117,9 +117,12 @@ export const calls = {
   },
   saveLook: async (form: SignCheckInput): Promise<PlantLog> => {
     const title = `${form.plantName}: ${form.answer}`;
-    return understood(plantLogSchema, await outbox.deliver({ title, method: 'POST', path: '/api/looks', body: form }));
+    return understood(
+      plantLogSchema,
+      await outbox.deliver({ title, method: 'POST', path: '/api/sign-checks', body: form }),
+    );
   },
-  waiting: (): Promise<SignWatch> => ask(signWatchSchema, '/api/waiting'),
+  waiting: (): Promise<SignWatch> => ask(signWatchSchema, '/api/sign-watch'),
 
   places: (cursor: string | null): Promise<PlacePage> => ask(placePageSchema, `/api/places${after(cursor)}`),
   savePlace: async (place: Place): Promise<Place> => {
@@ -133,10 +136,10 @@ export const calls = {
   },
 
   own: <K extends LibraryKind>(kind: K, cursor: string | null): Promise<LibraryPage<K>> =>
-    ask(libraryPageSchema(kind) as unknown as z.ZodType<LibraryPage<K>>, `/api/own/${kind}${after(cursor)}`),
+    ask(libraryPageSchema(kind) as unknown as z.ZodType<LibraryPage<K>>, `/api/library/${kind}${after(cursor)}`),
   saveLibraryItem: async <K extends LibraryKind>(kind: K, data: LibraryTypes[K]): Promise<LibraryEntry<K>> => {
     const schema = libraryEntrySchema(kind) as unknown as z.ZodType<LibraryEntry<K>>;
-    const letter = { title: ownTitle(kind, data), method: 'POST', path: `/api/own/${kind}`, body: data } as const;
+    const letter = { title: ownTitle(kind, data), method: 'POST', path: `/api/library/${kind}`, body: data } as const;
     return understood(schema, await outbox.deliver(letter));
   },
 
@@ -150,12 +153,12 @@ export const calls = {
     const letter = {
       title: `${ownTitle(kind, data)} changed`,
       method: 'PUT',
-      path: `/api/own/${kind}/${seen.id}`,
+      path: `/api/library/${kind}/${seen.id}`,
     } as const;
     return understood(schema, await outbox.deliver({ ...letter, body: data, seenVersion: seen.version }));
   },
   ownHistory: <K extends LibraryKind>(kind: K, id: string): Promise<LibraryHistory<K>> =>
-    ask(libraryHistorySchema(kind) as unknown as z.ZodType<LibraryHistory<K>>, `/api/own/${kind}/${id}/history`),
+    ask(libraryHistorySchema(kind) as unknown as z.ZodType<LibraryHistory<K>>, `/api/library/${kind}/${id}/history`),
 
   remove: async (kind: Kept, id: string): Promise<void> => {
     await outbox.deliver({ title: `${nouns[kind]} put away`, method: 'DELETE', path: `/api/${kind}/${id}` });

@@ -7,7 +7,7 @@ import type { Facets, PlantLog, PlantPage, PlantSummary } from '@server/projecti
 import type { InspectionInput, SignCheckInput } from '@server/records/journal/schemas';
 import type { SignWatch } from '@server/projections/sign-watch/schemas';
 import { client, type PlantsAsked } from './client';
-import { today } from './look-days';
+import { today } from './dates';
 
 /** asked: as it stands in the address; first: what the page brought, of this asking. */
 export function usePlants(asked: PlantsAsked, first: PlantPage | undefined) {

@@ -7,7 +7,7 @@ import { type AtHand, atHandOf, type InStock, stockName } from '@core';
 import type { StockAdd, StockDeed, StockEntries, StockList, StockRow } from '@server/records/stock/schemas';
 import { client } from './client';
 import { stockCalls } from './stock-calls';
-import { today } from './look-days';
+import { today } from './dates';
 import { messages } from './messages';
 import { useKeep } from './use-keep';
 import { messageOf } from './worker/long-work';

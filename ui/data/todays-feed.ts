@@ -1,6 +1,6 @@
 /** What was mixed today: it goes into the note of every plant that is fed with it, by the one touch that says so. */
 import * as z from 'zod';
-import { today } from './look-days';
+import { today } from './dates';
 import { safeJson } from './safe-json';
 import { useStored, writeStored } from './stored';
 

@@ -2,7 +2,7 @@
 
 /** The pot from above, large: the plants in it, where their tips may be year by year, and a hand that moves a plant. */
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
-import type { GrowthView, PlantInHand, Stand } from '@core';
+import type { GrowthView, PlantInHand, PlantPlacement } from '@core';
 import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import { PotAbove } from './pot-above';
@@ -11,10 +11,10 @@ import { ShootsAbove } from './shoots-above';
 interface GrowthPlanProps {
   readonly view: GrowthView;
   /** As moved by hand, before the worker has answered. */
-  readonly stands: readonly Stand[];
+  readonly stands: readonly PlantPlacement[];
   readonly plant: PlantInHand;
   readonly units: WordUnits;
-  readonly onMove: (stands: readonly Stand[]) => void;
+  readonly onMove: (stands: readonly PlantPlacement[]) => void;
 }
 
 /** Room about the pot, as a share of its half: tips that are over the rim are seen there. */
@@ -26,7 +26,7 @@ const TURN_DEG = 15;
 /** Each year has its figure and its colour. */
 export const yearColors = [colors.moss, colors.water, colors.straw, colors.clay] as const;
 
-const moves: Readonly<Record<string, Partial<Stand>>> = {
+const moves: Readonly<Record<string, Partial<PlantPlacement>>> = {
   ArrowLeft: { xCm: -NUDGE_CM },
   ArrowRight: { xCm: NUDGE_CM },
   ArrowUp: { yCm: NUDGE_CM },
@@ -36,7 +36,12 @@ const moves: Readonly<Record<string, Partial<Stand>>> = {
 };
 
 /** A plant moved and turned by so much; its ball’s middle stays in the pot. */
-export function nudged(stands: readonly Stand[], index: number, by: Partial<Stand>, halfCm: number): readonly Stand[] {
+export function nudged(
+  stands: readonly PlantPlacement[],
+  index: number,
+  by: Partial<PlantPlacement>,
+  halfCm: number,
+): readonly PlantPlacement[] {
   const inPot = (value: number) => Math.max(-halfCm, Math.min(halfCm, value));
   return stands.map((stand, k) =>
     k === index

@@ -1,6 +1,6 @@
 /** How a plant grows, as a small drawing: the same strokes for every plant of a habit. */
 import type { GrowthHabit } from '@core';
-import { BULB, LEAF, LEAF_LINE } from './plant/colors';
+import { PSEUDOBULB, LEAF, LEAF_LINE } from './plant/colors';
 
 /** A leaf from a point, so long, leaning by so many degrees. */
 function Leaf({ x, y, long, wide, lean }: { x: number; y: number; long: number; wide: number; lean: number }) {
@@ -17,7 +17,15 @@ function Leaf({ x, y, long, wide, lean }: { x: number; y: number; long: number; 
 
 function Bulb({ x, high, wide }: { x: number; high: number; wide: number }) {
   return (
-    <ellipse cx={x} cy={34 - high / 2} rx={wide / 2} ry={high / 2} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
+    <ellipse
+      cx={x}
+      cy={34 - high / 2}
+      rx={wide / 2}
+      ry={high / 2}
+      fill={PSEUDOBULB}
+      stroke={LEAF_LINE}
+      strokeWidth={0.8}
+    />
   );
 }
 
@@ -61,7 +69,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
       {[12, 20, 28].map((x, i) => (
         <g key={x} transform={`rotate(${-9 + i * 9} ${x} 34)`}>
           <path d={`M${x} 34 V8`} stroke={LEAF_LINE} strokeWidth={3.4} strokeLinecap="round" />
-          <path d={`M${x} 34 V8`} stroke={BULB} strokeWidth={2} strokeLinecap="round" />
+          <path d={`M${x} 34 V8`} stroke={PSEUDOBULB} strokeWidth={2} strokeLinecap="round" />
           {[12, 18, 24].map((y, j) => (
             <Leaf key={y} x={x} y={y} long={9} wide={2} lean={j % 2 === 0 ? 62 : -62} />
           ))}
@@ -91,7 +99,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
       />
       {[8, 20, 32].map((x, i) => (
         <g key={x}>
-          <ellipse cx={x} cy={29 - i} rx={2.6} ry={4} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
+          <ellipse cx={x} cy={29 - i} rx={2.6} ry={4} fill={PSEUDOBULB} stroke={LEAF_LINE} strokeWidth={0.8} />
           <Leaf x={x} y={25 - i} long={14} wide={2.6} lean={-14 + i * 14} />
         </g>
       ))}
@@ -102,7 +110,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
       <path d="M9 36 L31 10" stroke={LEAF_LINE} strokeWidth={2} strokeLinecap="round" />
       {[0, 1, 2, 3].map((i) => (
         <g key={i} transform={`translate(${11 + i * 6} ${33 - i * 7.4})`}>
-          <ellipse cx={2} cy={-3} rx={2.4} ry={3.8} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
+          <ellipse cx={2} cy={-3} rx={2.4} ry={3.8} fill={PSEUDOBULB} stroke={LEAF_LINE} strokeWidth={0.8} />
           <Leaf x={2} y={-6} long={11} wide={1.8} lean={38} />
         </g>
       ))}
@@ -128,7 +136,7 @@ const glyphs: Readonly<Record<GrowthHabit, React.JSX.Element>> = {
       <path d="M3 27 H37" stroke="#8a7a5c" strokeWidth={1.4} strokeDasharray="3 2" />
       {[13, 25].map((x) => (
         <g key={x}>
-          <circle cx={x} cy={33} r={4} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.8} />
+          <circle cx={x} cy={33} r={4} fill={PSEUDOBULB} stroke={LEAF_LINE} strokeWidth={0.8} />
           <Leaf x={x} y={29} long={22} wide={2.6} lean={-10} />
           <Leaf x={x} y={29} long={19} wide={2.6} lean={14} />
         </g>

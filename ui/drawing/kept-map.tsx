@@ -1,7 +1,7 @@
 /** A growth map as it was drawn on a day: shoots where they stood, those that are new since the map before ringed. */
 import { type GrowthMapSaid, shootsSince } from '@core';
 import { colors } from '../theme/tokens';
-import { BULB, LEAF_LINE, YOUNG_BULB } from './plant/colors';
+import { PSEUDOBULB, LEAF_LINE, YOUNG_PSEUDOBULB } from './plant/colors';
 import { PotAbove } from './pot-above';
 
 interface KeptMapProps {
@@ -53,7 +53,7 @@ export function KeptMap({ map, before, sizePx }: KeptMapProps) {
               )}
               <circle
                 r={radius}
-                fill={headingDeg === null ? BULB : YOUNG_BULB}
+                fill={headingDeg === null ? PSEUDOBULB : YOUNG_PSEUDOBULB}
                 fillOpacity={shoot.isSpent ? 0.3 : 1}
                 stroke={LEAF_LINE}
                 strokeWidth={radius * 0.18}

@@ -4,7 +4,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { GrowthMapSaid } from '@core';
 import { colors } from '../theme/tokens';
-import { BULB, LEAF_LINE, YOUNG_BULB } from './plant/colors';
+import { PSEUDOBULB, LEAF_LINE, YOUNG_PSEUDOBULB } from './plant/colors';
 import { PotAbove } from './pot-above';
 
 /** One shoot of a map: which plant’s, of which list, and its place in it. */
@@ -156,7 +156,7 @@ export function MapSheet(props: MapSheetProps) {
             )}
             <circle
               r={finger * 0.85}
-              fill={isSpent ? 'none' : list === 'leads' ? YOUNG_BULB : BULB}
+              fill={isSpent ? 'none' : list === 'leads' ? YOUNG_PSEUDOBULB : PSEUDOBULB}
               stroke={chosen ? colors.water : isSpent ? colors.inkSoft : LEAF_LINE}
               strokeWidth={finger * (chosen ? 0.4 : 0.2)}
               strokeDasharray={isSpent ? `${finger * 0.4} ${finger * 0.3}` : undefined}

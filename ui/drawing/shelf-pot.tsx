@@ -17,7 +17,7 @@ import { PotWall } from './pot-wall';
 import { colors, mediumColors, MOUNT_WOOD } from '../theme/tokens';
 
 /** Height of the board's edge under what stands on it, px. */
-export const STANDS_PX = 5;
+export const FOOT_PX = 5;
 /** Walls and strokes stand out so far, cm. */
 const EDGE_CM = 0.6;
 
@@ -49,7 +49,7 @@ interface ShelfPotProps {
 export const ShelfPot = memo(function ShelfPot({ spec, scale, widthPx, heightPx }: ShelfPotProps) {
   return (
     <svg width={widthPx} height={heightPx} viewBox={`0 0 ${widthPx} ${heightPx}`} aria-hidden="true" focusable="false">
-      <g transform={`translate(${widthPx / 2} ${heightPx - STANDS_PX + 2}) scale(${scale})`}>
+      <g transform={`translate(${widthPx / 2} ${heightPx - FOOT_PX + 2}) scale(${scale})`}>
         {spec.vessel.kind === 'pot' ? <SmallPot spec={spec} /> : <SmallMount spec={spec} />}
       </g>
     </svg>

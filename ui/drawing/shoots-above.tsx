@@ -1,7 +1,7 @@
 /** A plant from above: each shoot where it stands, the newest pale, with the way it is heading. */
-import { leadingHeadingDeg, type MappedPlant, type PlantInHand, type Stand } from '@core';
+import { leadingHeadingDeg, type MappedPlant, type PlantInHand, type PlantPlacement } from '@core';
 import { colors } from '../theme/tokens';
-import { BULB, LEAF, LEAF_LINE, YOUNG_BULB } from './plant/colors';
+import { PSEUDOBULB, LEAF, LEAF_LINE, YOUNG_PSEUDOBULB } from './plant/colors';
 import { shootsOf } from './plant/figure';
 import { formOf } from './plant/forms';
 
@@ -13,7 +13,7 @@ const ARROW_CM = 1.7;
 interface ShootsAboveProps {
   readonly plant: PlantInHand;
   readonly mapped: MappedPlant;
-  readonly stand: Stand;
+  readonly stand: PlantPlacement;
   /** How far leaves may reach, cm. */
   readonly reachCm: number;
 }
@@ -54,7 +54,7 @@ export function ShootsAbove({ plant, mapped, stand, reachCm }: ShootsAboveProps)
               ))}
               <circle
                 r={bulbCm}
-                fill={shoot.isSpent ? 'none' : shoot.isNewest ? YOUNG_BULB : BULB}
+                fill={shoot.isSpent ? 'none' : shoot.isNewest ? YOUNG_PSEUDOBULB : PSEUDOBULB}
                 stroke={LEAF_LINE}
                 strokeWidth={0.15}
                 strokeDasharray={shoot.isSpent ? '0.4 0.3' : undefined}

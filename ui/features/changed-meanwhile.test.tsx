@@ -11,7 +11,7 @@ import { metricWords } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { UnreadableNote } from '../controls/unreadable-note';
 import { client, ConflictError, NotYetKeptError } from '../data/client';
-import { show, standInBrowser } from '../testing/screen';
+import { show, fakeBrowserParts } from '../testing/screen';
 import { KeepItDialog } from './bench/keep/keep-it-dialog';
 import { PlaceEditor } from './places/place-editor';
 import { PlantLogView } from './plants/plant-log';
@@ -73,7 +73,7 @@ const log: PlantLog = {
   partOf: null,
 };
 
-beforeAll(standInBrowser);
+beforeAll(fakeBrowserParts);
 beforeEach(() => {
   jest.clearAllMocks();
   server.places.mockResolvedValue({ places: [], versions: {}, unreadable: [], next: null });

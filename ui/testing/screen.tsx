@@ -7,7 +7,7 @@ import { Messages } from '../shell/messages';
 const noListener = () => undefined;
 
 /** The component library looks at the screen's width and at the size of its boxes; both never change here. */
-export function standInBrowser(): void {
+export function fakeBrowserParts(): void {
   window.matchMedia ??= ((query: string) => ({
     matches: false,
     media: query,

@@ -69,7 +69,7 @@ export function runsOneWay(habit: GrowthHabit): boolean {
 }
 
 /** Plants with bulbs or canes standing on a rhizome. */
-export function hasBulbs(habit: GrowthHabit): boolean {
+export function hasPseudobulbs(habit: GrowthHabit): boolean {
   return (
     habit === 'creeping' || habit === 'rambling' || habit === 'clump' || habit === 'canes' || habit === 'climbing chain'
   );

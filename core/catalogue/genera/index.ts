@@ -4,7 +4,7 @@ export {
   type Genus,
   type GrowthHabit,
   growthHabits,
-  hasBulbs,
+  hasPseudobulbs,
   type LightClass,
   type Rest,
   type RootHardiness,

@@ -1,6 +1,6 @@
 /** What the plant itself shows when it is out of its pot. */
 import { isAsleep, isFailing, isToBeRooted, showsShoot, showsTips } from '../../case';
-import { hasBulbs } from '../../catalogue/genera';
+import { hasPseudobulbs } from '../../catalogue/genera';
 import { liveBallCm } from '../setups';
 import { k } from './constants';
 import { currentMedium, fastestDays, potIn } from './readings';
@@ -113,7 +113,7 @@ export const plantRules = [
     topic: 'plant',
     effect: 'require step',
     applies: ({ context }) =>
-      hasBulbs(context.plant.habit) &&
+      hasPseudobulbs(context.plant.habit) &&
       context.plant.shootCount >= k.OLD_BULBS_FROM_SHOOTS &&
       context.plant.genus.rest === 'leafless and dry',
   }),
@@ -122,7 +122,7 @@ export const plantRules = [
     topic: 'plant',
     effect: 'require step',
     applies: ({ context }) =>
-      hasBulbs(context.plant.habit) &&
+      hasPseudobulbs(context.plant.habit) &&
       (showsShoot(context.plant.signs) || showsTips(context.plant.signs)) &&
       context.plant.genus.rest !== 'leafless and dry',
   }),

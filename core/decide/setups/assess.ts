@@ -24,7 +24,7 @@ import {
 } from '../../physics/drydown';
 import { containerCapacity, heaviestPart, isOrganic, meanPieceMm, type Mix, mixLifeYears } from '../../physics/media';
 import { stability, type Stability, tippingWindMS } from '../../physics/pots';
-import { type Care, sampleHealth, simulateYear, type YearReport } from '../../physics/year';
+import { type YearRoutine, sampleHealth, simulateYear, type YearReport } from '../../physics/year';
 import { k } from './constants';
 import type { CaseContext } from './context';
 import { misfitFactor, type PieceBand, pieceBandMm } from './grade';
@@ -122,7 +122,7 @@ export function factsOf(context: CaseContext, spec: SetupSpec, mesh: 'fine' | 'c
   };
 }
 
-function quickOf({ routine, feeding, holiday, rest }: CaseContext): Care {
+function quickOf({ routine, feeding, holiday, rest }: CaseContext): YearRoutine {
   return { routine, feeding, holiday, rest, flushes: true };
 }
 

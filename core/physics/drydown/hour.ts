@@ -34,7 +34,7 @@ const {
   ROOT_ZONE,
   SINCE_REFRESH,
   TAKEN_UP,
-  THIRST,
+  DEMAND,
   WICK_WETNESS,
 } = at;
 const {
@@ -81,7 +81,7 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
   const { wetness, totals } = state;
   // Under standing water vapour leaves by the surface of the water only.
   const surface = column.surfaceCell >= 0 && totals[RESERVOIR]! > 0 ? column.surfaceCell : n;
-  const thirstGH = hour.uptakeGH * totals[THIRST]! + totals[REFILL]!;
+  const thirstGH = hour.uptakeGH * totals[DEMAND]! + totals[REFILL]!;
   let above = 0;
   let previousSweep = 0;
   let previousDeficit = 0;

@@ -40,8 +40,8 @@ export {
   evaporatedG,
   reservoirG,
   rootZoneC,
-  setThirst,
-  standingG,
+  setDemand,
+  pondedG,
   takenUpG,
 } from './state';
 export { mistOf, rainOf, waterColumn, waterFromDry, type Watering, wateringOf, wettedShare } from './watering';

@@ -183,7 +183,7 @@ export function potColumn(setup: PottedSetup, drinker: PlantWaterUse, mesh: Mesh
     heatCapacityJK(slices[i]!.medium, filled[i]!.netL, filled[i]!.capacity) +
     filled[i]!.wallCm3 * k.CLAY_HEAT_J_CM3_K +
     (filled[i]!.grossL - filled[i]!.netL) * 1000 * k.WATER_HEAT_J_G_K;
-  const standingG = (isCounted: (slice: Slice) => boolean): number =>
+  const pondedG = (isCounted: (slice: Slice) => boolean): number =>
     slices.reduce((sum, slice, i) => {
       const standing = filled[i]!.netL * 1000 * shareBelow(slice, levelCm) * standingShare(slice, levelCm);
       return isCounted(slice) ? sum + standing : sum;
@@ -196,8 +196,8 @@ export function potColumn(setup: PottedSetup, drinker: PlantWaterUse, mesh: Mesh
     radiantAreaM2: topAreaM2 + (k.SLANTED_LIGHT_SHARE * pot.rimDiameterCm * filledCm) / 1e4,
     heatAreaM2: topAreaM2 + sideAreaM2,
     heatCapacityJK: slices.reduce((sum, _, i) => sum + heatOf(i), 0),
-    reservoirCapacityG: outerG + standingG(() => true),
-    belowRootsG: outerG + standingG(({ isRootZone }) => !isRootZone),
+    reservoirCapacityG: outerG + pondedG(() => true),
+    belowRootsG: outerG + pondedG(({ isRootZone }) => !isRootZone),
     ...waterSurface(
       pot,
       slices,

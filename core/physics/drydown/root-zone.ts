@@ -1,6 +1,6 @@
 /** Readings of the root zone from the cells' water. */
 import { type Column, rootZoneWater } from './column';
-import { cellWaterG, type ColumnState, reservoirG, standingG, sumRootZone } from './state';
+import { cellWaterG, type ColumnState, reservoirG, pondedG, sumRootZone } from './state';
 
 /**
  * Water roots could still take up, with what stands among them, as a share of what the root zone offers after a watering
@@ -8,13 +8,13 @@ import { cellWaterG, type ColumnState, reservoirG, standingG, sumRootZone } from
  */
 export function availableShare(column: Column, state: ColumnState): number {
   const { availableG, unavailableG } = rootZoneWater(column);
-  return (sumRootZone(column, state.wetness) + standingG(column, state) - unavailableG) / availableG;
+  return (sumRootZone(column, state.wetness) + pondedG(column, state) - unavailableG) / availableG;
 }
 
 /** Air-filled porosity of the root zone, v/v; standing water counts as no air. All of it about bare roots. */
 export function rootZoneAir(column: Column, state: ColumnState): number {
   if (column.hangsInAir) return 1;
-  let emptyG = -standingG(column, state);
+  let emptyG = -pondedG(column, state);
   let volumeG = 0;
   for (let i = 0; i < column.cellCount; i += 1) {
     if (!column.isRootZone[i]) continue;

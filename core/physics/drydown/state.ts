@@ -31,7 +31,7 @@ export const SINCE_REFRESH = 4;
 export const ROOT_ZONE = 5;
 export const ROOT_WARMTH = 6;
 export const WICK_WETNESS = 7;
-export const THIRST = 8;
+export const DEMAND = 8;
 export const REFILL = 9;
 export const LOSING = 10;
 const TOTALS = 11;
@@ -47,8 +47,8 @@ export const takenUpG = (state: ColumnState): number => state.totals[TAKEN_UP]!;
 export const rootZoneC = (state: ColumnState): number => state.totals[ROOT_WARMTH]!;
 
 /** What the plant wants from now on: so much of its ordinary thirst, and so many g/h to fill what a drought has drawn. */
-export function setThirst(state: ColumnState, share: number, refillGH: number): void {
-  state.totals[THIRST] = share;
+export function setDemand(state: ColumnState, share: number, refillGH: number): void {
+  state.totals[DEMAND] = share;
   state.totals[REFILL] = refillGH;
 }
 
@@ -71,7 +71,7 @@ export function sumRootZone(column: Column, wetness: Float64Array): number {
 }
 
 /** Water that stands among the roots, g: what lies below them, or in an outer pot, does not. It sinks from above. */
-export function standingG(column: Column, state: ColumnState): number {
+export function pondedG(column: Column, state: ColumnState): number {
   return Math.max(0, state.totals[RESERVOIR]! - column.belowRootsG);
 }
 
@@ -82,7 +82,7 @@ export function createState(column: Column): ColumnState {
   totals[RESERVOIR] = column.reservoirCapacityG;
   totals[ROOT_WARMTH] = NOT_YET_C;
   totals[WICK_WETNESS] = 1;
-  totals[THIRST] = 1;
+  totals[DEMAND] = 1;
   const wetness = cells().fill(1);
   totals[ROOT_ZONE] = sumRootZone(column, wetness);
   return {

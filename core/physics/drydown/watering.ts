@@ -96,11 +96,11 @@ export function waterColumn(column: Column, state: ColumnState, watering: Wateri
  */
 export function waterFromDry(column: Column, state: ColumnState, availableShare: number, watering: Watering): void {
   const { availableG } = rootZoneWater(column);
-  const standingG = column.reservoirCapacityG - column.belowRootsG;
+  const pondedG = column.reservoirCapacityG - column.belowRootsG;
   // Standing water goes first. A line above what the medium alone holds leaves some of it.
-  const heldShare = Math.min(1, (availableShare * availableG) / (availableG - standingG));
-  if (standingG > 0) {
-    state.totals[RESERVOIR] = column.belowRootsG + Math.max(0, availableShare * availableG - (availableG - standingG));
+  const heldShare = Math.min(1, (availableShare * availableG) / (availableG - pondedG));
+  if (pondedG > 0) {
+    state.totals[RESERVOIR] = column.belowRootsG + Math.max(0, availableShare * availableG - (availableG - pondedG));
   }
   for (let i = 0; i < column.cellCount; i += 1) {
     const tight = column.unavailableWetness[i]!;

@@ -23,7 +23,7 @@ export {
 } from './medium';
 export { besideEachOther } from './beside';
 export { type BagMeasure, bagMeasures, heaviestPart, hydraulicsOfMix, isOrganic, type Mix } from './mix';
-export { type OwnMedium, ownMediumFigures } from './own-medium';
+export { type GrowersMedium, growersMediumFigures } from './growers-medium';
 export { type PorosityRun, porosityTest, type PorosityTest } from './porosity-test';
 export { type MixReport, reportMix } from './report';
 export {

@@ -13,7 +13,7 @@ import {
 import { constantPlace, yearDrying } from '../places';
 import { usualFeeding } from '../salt';
 import { regimeFigures, type RootNeeds, saltToleranceDsM, warmthOf } from '../stress';
-import type { Care } from './kept-pot';
+import type { YearRoutine } from './kept-pot';
 import { sampleHealth, simulateYear } from './year';
 
 const drinker: PlantWaterUse = { leafAreaCm2: 350, photosynthesis: 'CAM', rootVolumeL: 0.07, rootDiameterMm: 4 };
@@ -38,7 +38,7 @@ const needs: RootNeeds = {
   saltToleranceDsM: saltToleranceDsM.medium,
   takesToWater: false,
 };
-const care = (days: number): Care => ({
+const care = (days: number): YearRoutine => ({
   routine: every(days),
   feeding: usualFeeding(false),
   holiday: null,

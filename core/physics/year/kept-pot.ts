@@ -26,7 +26,7 @@ import {
 } from '../stress';
 
 /** How the grower keeps the plant. */
-export interface Care {
+export interface YearRoutine {
   readonly routine: Routine;
   readonly feeding: Feeding;
   readonly holiday: Holiday | null;
@@ -44,7 +44,7 @@ export interface Pot {
   readonly strain: Strain;
   /** As they are in this month. */
   needs: RootNeeds;
-  readonly care: Care;
+  readonly care: YearRoutine;
   readonly watering: Watering;
   ways: Ways;
   readonly foot: WetFoot;
@@ -99,7 +99,7 @@ export function enterMonth(pot: Pot, month: number): void {
   Object.assign(pot, pot.care.rest?.months.includes(month) ? pot.resting : pot.awake);
 }
 
-export function potOf(column: Column, care: Care, needs: RootNeeds, lookHours: number): Pot {
+export function potOf(column: Column, care: YearRoutine, needs: RootNeeds, lookHours: number): Pot {
   const watering = wateringFor(care.routine);
   const zone = rootZoneOf(column);
   const state = createState(column);
@@ -133,7 +133,7 @@ export function potOf(column: Column, care: Care, needs: RootNeeds, lookHours: n
   };
 }
 
-function nothingMet({ feeding }: Care): Met {
+function nothingMet({ feeding }: YearRoutine): Met {
   return {
     availableShare: 1,
     wettestAir: 0,

@@ -21,9 +21,9 @@ import { type RootNeeds, stressesOf } from '../stress';
 import { k } from './constants';
 import { rainOfMonth } from './rain';
 import { MonthTally, type YearReport, yearSums } from './tally';
-import { type Care, enterMonth, type Pot, potOf } from './kept-pot';
+import { type YearRoutine, enterMonth, type Pot, potOf } from './kept-pot';
 import { give, waterNow, waterOnly } from './giving';
-import { look } from './look';
+import { checkMoisture } from './moisture-check';
 
 interface Spells {
   dryHours: number;
@@ -76,7 +76,7 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
     hour += count;
     if (hour % JUDGE_EVERY_HOURS === 0) {
       const taken = takenUpG(state) - takenBefore;
-      look(pot, kind, thirstG, taken, rootZoneG, tally);
+      checkMoisture(pot, kind, thirstG, taken, rootZoneG, tally);
       drunkG += taken;
       takenBefore = takenUpG(state);
       thirstG = 0;
@@ -128,7 +128,12 @@ function sleepIn(pot: Pot, year: readonly MonthDrying[]): void {
 }
 
 /** column: of the setup; year: its twelve months of air; needs: of the plant. */
-export function simulateYear(column: Column, year: readonly MonthDrying[], care: Care, needs: RootNeeds): YearReport {
+export function simulateYear(
+  column: Column,
+  year: readonly MonthDrying[],
+  care: YearRoutine,
+  needs: RootNeeds,
+): YearReport {
   const pot = potOf(column, care, needs, k.JUDGE_EVERY_HOURS);
   sleepIn(pot, year);
   const spells = freshSpells();
@@ -162,7 +167,7 @@ export function simulateYear(column: Column, year: readonly MonthDrying[], care:
 export function sampleHealth(
   column: Column,
   month: MonthDrying,
-  care: Care,
+  care: YearRoutine,
   gapDays: number | null,
   needs: RootNeeds,
   monthIndex: number,
@@ -187,7 +192,7 @@ export function sampleHealth(
       const before = takenUpG(pot.state);
       const kind = hours[hour]!;
       const rootZoneG = stepHour(column, kind, pot.state, k.SAMPLE_STEP_HOURS, k.SAMPLE_MOST_LOST);
-      look(
+      checkMoisture(
         pot,
         kind,
         kind.uptakeGH * k.SAMPLE_STEP_HOURS * pot.thirstShare,

@@ -11,10 +11,10 @@ const PRODUCT = 'tender-cairn/nursing';
 const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown as DateArray;
 
 /** What a step is called, and what is done. */
-export type SaysStep = (task: PlantAftercare) => { readonly title: string; readonly description: string };
+export type WordStep = (task: PlantAftercare) => { readonly title: string; readonly description: string };
 
 const eventOf =
-  (origin: string, sequence: number, says: SaysStep) =>
+  (origin: string, sequence: number, says: WordStep) =>
   (task: PlantAftercare): EventAttributes => {
     const { id, plantId, placeName, dueOn, state } = task;
     return {
@@ -32,7 +32,7 @@ const eventOf =
   };
 
 /** sequence: grows with every writing, so that a later file counts for more. Throws where a step cannot be written. */
-export function calendarOf(tasks: readonly PlantAftercare[], origin: string, sequence: number, says: SaysStep): string {
+export function calendarOf(tasks: readonly PlantAftercare[], origin: string, sequence: number, says: WordStep): string {
   const { error, value } = createEvents(tasks.map(eventOf(origin, sequence, says)), {
     calName: 'After potting',
     productId: PRODUCT,

@@ -4,7 +4,7 @@
  */
 import { randomUUID } from 'node:crypto';
 import { ensureCollection } from '../../records/collections/repository';
-import { withOwnDatabase } from '../../testing/own-database';
+import { withFreshDatabase } from '../../testing/own-database';
 import { takeInList } from './take-in';
 import { listInputSchema } from './schemas';
 
@@ -15,7 +15,7 @@ const EVENTS = 2 * PLANTS;
 const READS_PER_EVENT = 20;
 
 test('a first list of hundreds reads as many events as it has, a few times over', async () => {
-  await withOwnDatabase(async (orm) => {
+  await withFreshDatabase(async (orm) => {
     await orm.getMigrator().up();
     const scope = { collectionId: randomUUID() };
     await ensureCollection(orm.em.fork(), scope);

@@ -14,7 +14,7 @@ import { pottingInputSchema } from '../../records/journal/schemas';
 import { plantLog } from '../plants/plant-log';
 import type { Scope } from '../../records/collections/scope';
 import { testDatabase } from '../../testing/database';
-import { calendarOf, type SaysStep } from '../../exchange/calendars/aftercare-calendar';
+import { calendarOf, type WordStep } from '../../exchange/calendars/aftercare-calendar';
 import { listAftercare } from './repository';
 
 const database = testDatabase();
@@ -117,7 +117,7 @@ test('only plants that are here, and were potted in the last months', async () =
   expect(await tasks('2027-04-12')).toEqual([]);
 });
 
-const says: SaysStep = ({ plantName, kind, ppm }) => ({
+const says: WordStep = ({ plantName, kind, ppm }) => ({
   title: `${plantName}: ${aftercareNames[kind].toLowerCase()}`,
   description: aftercareSentence({ kind, ppm }),
 });

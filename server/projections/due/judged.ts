@@ -10,7 +10,7 @@ import type { Planned } from './schemas';
 import { type StateRow, stateColumns, stateOf, waterNextOf, type WaterNext } from './state-row';
 
 /** Who it is, for a list. */
-export interface Told {
+export interface ListedPlant {
   readonly id: string;
   readonly name: string;
   readonly genus_id: string;
@@ -23,12 +23,12 @@ export interface Told {
 }
 
 export interface Judged {
-  readonly row: Told;
+  readonly row: ListedPlant;
   readonly needs: readonly Need[];
   readonly next: WaterNext | null;
 }
 
-type Row = Told & StateRow;
+type Row = ListedPlant & StateRow;
 
 const MARK = `plant.xmin::text || '.' || plant_state.xmin::text`;
 

@@ -3,7 +3,7 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { dayNumber, dayOf, firstNeed, type Need, nextMonth, urgencyOf } from '@core';
 import type { Scope } from '../../records/collections/scope';
 import type { DueList, DuePlant, PlannedPlant, SpanAhead, PlantToWater } from './schemas';
-import { type Judged, judgedPlant, judgedPlants, type Told } from './judged';
+import { type Judged, judgedPlant, judgedPlants, type ListedPlant } from './judged';
 import { type Sort, sortOf } from './sorts';
 import type { WaterNext } from './state-row';
 
@@ -13,7 +13,7 @@ const MOST_SHOWN = 200;
 /** Days order as they are written; of thousands of names the alphabet's finer points are not asked. */
 const inOrder = (one: string, other: string): number => (one < other ? -1 : one > other ? 1 : 0);
 
-const told = (row: Told) => ({
+const told = (row: ListedPlant) => ({
   plantId: row.id,
   name: row.name,
   genusId: row.genus_id,

@@ -46,14 +46,14 @@ export const duePlantSchema = z.object({
 });
 export type DuePlant = z.infer<typeof duePlantSchema>;
 
-export const thirstyPlantSchema = z.object({
+export const plantToWaterSchema = z.object({
   ...duePlant,
   wateredOn: z.string(),
   /** The day on which it wants water, and how many days after the last time. */
   waterOn: z.string(),
   days: z.number(),
 });
-export type PlantToWater = z.infer<typeof thirstyPlantSchema>;
+export type PlantToWater = z.infer<typeof plantToWaterSchema>;
 
 /** What comes in a week or a month that begins on a day, by place. */
 export const spanAheadSchema = z.object({
@@ -67,7 +67,7 @@ export const dueListSchema = z.object({
   plants: z.array(duePlantSchema),
   /** How many there are in all. */
   total: z.number(),
-  water: z.array(thirstyPlantSchema),
+  water: z.array(plantToWaterSchema),
   /** Those with a plan, the soonest first; those without a day last. */
   planned: z.array(plannedPlantSchema),
   /** The twelve months from this one on. */

@@ -6,7 +6,7 @@ import {
   type NeedKind,
   nextWatering,
   type Outlook,
-  ownFactorOf,
+  plantFactorOf,
   type Seen,
   type PlantState,
   type Felt,
@@ -74,6 +74,6 @@ export function waterNextOf({ watered_on: wateredOn, outlook, felt }: StateRow):
     afterDays: one.afterDays,
     reckonedDays: waterDays[Number(one.on.slice(5, 7)) - 1]!,
   }));
-  const { factor } = ownFactorOf(findings);
+  const { factor } = plantFactorOf(findings);
   return { ...nextWatering(wateredOn, waterDays, factor), factor };
 }

@@ -9,7 +9,7 @@ import { dayOfRequest, serverDay } from '../../runtime/http/day';
 import { findPlant, plantLog } from '../plants/plant-log';
 import type { Scope } from '../../records/collections/scope';
 import { testDatabase } from '../../testing/database';
-import { learnedOf } from './repository';
+import { insightsOf } from './repository';
 
 const database = testDatabase();
 const em = () => database.em();
@@ -46,7 +46,7 @@ const look = async (plantId: string, inspectedOn: string, condition: string) =>
   );
 const care = async (plantId: string, kind: string, happenedOn: string, details: object) =>
   recordQuick(em(), scope, quickInputSchema.parse({ kind, plantIds: [plantId], happenedOn, details }));
-const learned = async () => learnedOf(em(), scope, TODAY);
+const learned = async () => insightsOf(em(), scope, TODAY);
 
 test('a bed ends where it was found bad, with the next potting, with the plant, or today', async () => {
   const one = await pot('2020-01-01');
@@ -104,7 +104,7 @@ test('what changed lately: by plants, without what is hidden, put off, older or 
 test('an empty record says nothing, and no other’s says anything here', async () => {
   await pot('2020-01-01');
   const other = await database.freshScope();
-  expect(await learnedOf(em(), other, TODAY)).toMatchObject({
+  expect(await insightsOf(em(), other, TODAY)).toMatchObject({
     media: [],
     places: [],
     stands: [],
@@ -113,7 +113,7 @@ test('an empty record says nothing, and no other’s says anything here', async 
 });
 
 test('a day that is none, or no grower’s, is the server’s own', () => {
-  const of = (today: string) => dayOfRequest(new Request(`http://localhost/api/learned?today=${today}`));
+  const of = (today: string) => dayOfRequest(new Request(`http://localhost/api/insights?today=${today}`));
   expect(of('2026-11-27')).toBe('2026-11-27');
   for (const wrong of ['2026-02-30', '0001-01-01', '9999-12-31', '']) expect(of(wrong)).toBe(serverDay());
 });

@@ -13,7 +13,7 @@ import {
 } from '@core';
 import type { EventKind } from '../../records/journal/schemas';
 import type { Scope } from '../../records/collections/scope';
-import type { Learned } from './schemas';
+import type { Insights } from './schemas';
 
 const LATELY_DAYS = 14;
 const MOST_NEWEST = 8;
@@ -142,15 +142,15 @@ function placesLived(stays: readonly Stay[]): readonly PlaceLived[] {
 }
 
 /** today: the grower's day, YYYY-MM-DD. */
-export async function learnedOf(em: EntityManager, scope: Scope, today: string): Promise<Learned> {
+export async function insightsOf(em: EntityManager, scope: Scope, today: string): Promise<Insights> {
   const { collectionId } = scope;
   const since = dayOf(dayNumber(today) - LATELY_DAYS);
   const counts = await em.execute<{ kind: EventKind; plants: number }[]>(countsSql, [collectionId, since, today]);
-  const newest = await em.execute<Learned['lately']['newest']>(newestSql, [collectionId, today]);
+  const newest = await em.execute<Insights['lately']['newest']>(newestSql, [collectionId, today]);
   const beds = await em.execute<Bed[]>(bedsSql, [collectionId, collectionId, today]);
   const stays = await em.execute<Stay[]>(staysSql, [placeNames, collectionId, collectionId, today, collectionId]);
-  const stands = await em.execute<Learned['stands']>(standsSql, [collectionId]);
-  const took = await em.execute<Learned['took']>(tookSql, [collectionId]);
+  const stands = await em.execute<Insights['stands']>(standsSql, [collectionId]);
+  const took = await em.execute<Insights['took']>(tookSql, [collectionId]);
   return {
     today,
     lately: { since, counts, newest },

@@ -4,7 +4,7 @@ import { eventKinds } from '../../records/journal/schemas';
 
 const day = z.string();
 
-export const learnedSchema = z.object({
+export const insightsSchema = z.object({
   today: day,
   lately: z.object({
     since: day,
@@ -39,4 +39,4 @@ export const learnedSchema = z.object({
     }),
   ),
 });
-export type Learned = z.infer<typeof learnedSchema>;
+export type Insights = z.infer<typeof insightsSchema>;

@@ -23,7 +23,7 @@ export const signCheckSchema = z.object({
   /** The next day to look; null where the waiting is over. */
   lookOn: z.iso.date().nullable(),
 });
-export type Looked = z.infer<typeof signCheckSchema>;
+export type SignCheck = z.infer<typeof signCheckSchema>;
 
 export const pottingEntrySchema = z.object({
   id: z.uuid(),

@@ -3,9 +3,9 @@ import * as z from 'zod';
 import {
   faultCode,
   type Genus,
-  ownGenusSchema,
-  type OwnMedium,
-  ownMediumSchema,
+  growersGenusSchema,
+  type GrowersMedium,
+  growersMediumSchema,
   type StockItem,
   stockItemSchema,
   textOf,
@@ -30,7 +30,7 @@ const viewSchema = z.strictObject({
 export type PlantView = z.infer<typeof viewSchema>;
 
 export interface LibraryTypes {
-  readonly medium: OwnMedium;
+  readonly medium: GrowersMedium;
   readonly genus: Genus;
   readonly stock: StockItem;
   /** What a list of plants is narrowed to, under a name. */
@@ -40,8 +40,8 @@ export interface LibraryTypes {
 }
 
 export const librarySchemas: { readonly [K in LibraryKind]: z.ZodType<LibraryTypes[K]> } = {
-  medium: ownMediumSchema,
-  genus: ownGenusSchema as unknown as z.ZodType<Genus>,
+  medium: growersMediumSchema,
+  genus: growersGenusSchema as unknown as z.ZodType<Genus>,
   stock: stockItemSchema,
   view: viewSchema,
   trial: trialSchema,

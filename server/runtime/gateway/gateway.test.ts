@@ -4,6 +4,7 @@ import { connect, type AddressInfo } from 'node:net';
 import { relative } from 'node:path';
 import { MOST_PHOTO_BYTES } from '../../records/photos/schemas';
 import { hostName, refusalOf } from './admit';
+import { currentAddress, movedPage } from './former-addresses';
 import { MOST_BODY_BYTES } from '../http/limits';
 import { makeGateway } from './gateway';
 import { methodsAt, routes } from './routes';
@@ -149,7 +150,25 @@ describe('what may be asked', () => {
     });
     const known = Object.entries(routes).map(([path, methods]) => [path, [...methods].sort()]);
     expect(Object.fromEntries(found)).toEqual(Object.fromEntries(known));
-    expect(methodsAt('/api/own/media')).toEqual(['GET', 'POST', 'HEAD']);
+    expect(methodsAt('/api/library/media')).toEqual(['GET', 'POST', 'HEAD']);
+  });
+
+  test.each([
+    ['/api/care', '/api/journal'],
+    ['/api/own/medium/7?x=1', '/api/library/medium/7?x=1'],
+    ['/api/nursing/calendar?today=2026-01-02', '/api/aftercare/calendar?today=2026-01-02'],
+    ['/api/careful', '/api/careful'],
+    ['/api/plants', '/api/plants'],
+  ])('%s is asked for as %s', (asked, current) => {
+    expect(currentAddress(asked)).toBe(current);
+  });
+
+  test('a page is found under its former address, and no other is moved', () => {
+    expect([movedPage('/nursing'), movedPage('/genera/own?a=1'), movedPage('/genera/vanda')]).toEqual([
+      '/aftercare',
+      '/genera/mine?a=1',
+      null,
+    ]);
   });
 
   test('a host is read without its port', () => {
@@ -283,7 +302,7 @@ describe('the door as a server', () => {
     expect([answer.status, answer.headers['content-type']]).toEqual([500, 'application/problem+json']);
     // The log says where it broke; what the message holds may be a grower's.
     const logged = said.mock.calls.map(([text]) => String(text)).join('');
-    expect(logged).toMatch(/^Error\n\s+at .*door\.test\.ts/);
+    expect(logged).toMatch(/^Error\n\s+at .*gateway\.test\.ts/);
     expect(logged).not.toContain('broken on purpose');
     said.mockRestore();
     expect((await ask({ path: '/' })).body).toBe('inside');

@@ -4,6 +4,7 @@ import { createServer, type IncomingMessage, type Server, type ServerResponse } 
 import type { Socket } from 'node:net';
 import { type Refusal, refusalOf } from './admit';
 import { withoutData } from '../http/without-data';
+import { currentAddress, movedPage } from './former-addresses';
 import { contentPolicy, safetyHeaders } from './headers';
 
 export interface GatewaySettings {
@@ -17,6 +18,7 @@ export const SLOWEST_REQUEST_MS = 30_000;
 const SLOWEST_HEAD_MS = 10_000;
 const LOOKED_AFTER_EVERY_MS = 1_000;
 const NONCE_BYTES = 16;
+const MOVED_FOR_GOOD = 308;
 
 type Inside = (request: IncomingMessage, response: ServerResponse) => Promise<void> | void;
 
@@ -61,12 +63,20 @@ export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
       connectionsCheckingInterval: Math.min(LOOKED_AFTER_EVERY_MS, settings.slowestRequestMs),
     },
     (request, response) => {
-      const { method = '', url = '/', headers } = request;
+      const { method = '', headers } = request;
+      const url = currentAddress(request.url ?? '/');
+      request.url = url;
       const nonce = randomBytes(NONCE_BYTES).toString('base64');
       for (const [name, value] of Object.entries(safetyHeaders(nonce, url))) response.setHeader(name, value);
       const refusal = refusalOf({ method, url, headers }, settings.hosts);
       if (refusal) {
         sendRefusal(request, response, refusal);
+        return;
+      }
+      const moved = movedPage(url);
+      if (moved !== null) {
+        response.writeHead(MOVED_FOR_GOOD, { location: moved });
+        response.end();
         return;
       }
       // The framework reads the nonce for its own scripts from the request; a client cannot choose it.

@@ -38,7 +38,7 @@ async function packFile(file: string): Promise<void> {
 }
 
 /** folder: of the built files. Those of an earlier build are written anew. */
-export async function packBuilt(folder: string): Promise<void> {
+export async function packAssets(folder: string): Promise<void> {
   const names = await readdir(folder, { recursive: true });
   await Promise.all(names.filter((name) => PACKED_FILES.test(name)).map((name) => packFile(join(folder, name))));
 }

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { brotliDecompressSync, gunzipSync } from 'node:zlib';
 import { handingOut } from './hand-out';
-import { packBuilt } from './pack';
+import { packAssets } from './pack';
 import { takeUpWhole } from './whole-at-once';
 
 const script = `console.log(${JSON.stringify('a line of a script '.repeat(100))});\n`;
@@ -19,7 +19,7 @@ beforeAll(async () => {
   writeFileSync(join(folder, 'chunks/page.js'), script);
   writeFileSync(join(folder, 'chunks/tiny.js'), '1');
   writeFileSync(join(folder, 'chunks/letters.woff2'), Buffer.alloc(4000, 7));
-  await packBuilt(folder);
+  await packAssets(folder);
   const handOut = handingOut(folder);
   server = createServer((request, response) => {
     if (!handOut(request, response)) response.writeHead(404, { 'x-from': 'the application' }).end();
@@ -109,7 +109,7 @@ describe('what the build made', () => {
 
   test('packing again writes the same', async () => {
     const before = readFileSync(join(folder, 'chunks/page.js.br'));
-    await packBuilt(folder);
+    await packAssets(folder);
     expect(readFileSync(join(folder, 'chunks/page.js.br'))).toEqual(before);
   });
 });

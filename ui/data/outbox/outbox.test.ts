@@ -4,7 +4,8 @@ import { type Letter, NotYetKeptError, overCurrent } from './letter';
 import { lettersIn, passingLetters } from './letters';
 import { Outbox, type Send } from './outbox';
 
-const pot = (name: string) => ({ title: `Pot ${name}`, method: 'POST', path: '/api/own/pot', body: { name } }) as const;
+const pot = (name: string) =>
+  ({ title: `Pot ${name}`, method: 'POST', path: '/api/library/pot', body: { name } }) as const;
 
 /** A server that keeps what it is sent by its key, and can be away, or keep without being able to say so. */
 function server() {
@@ -40,7 +41,7 @@ test('while the server is away changes wait; when it is back they are sent in or
   there.state.isAway = true;
   await waitsFor(outbox.deliver(pot('A')));
   await waitsFor(outbox.deliver(pot('B')));
-  await waitsFor(outbox.deliver({ title: 'A away', method: 'DELETE', path: '/api/own/pot/a' }));
+  await waitsFor(outbox.deliver({ title: 'A away', method: 'DELETE', path: '/api/library/pot/a' }));
   expect(letters.list().map(({ title }) => title)).toEqual(['Pot A', 'Pot B', 'A away']);
   there.state.isAway = false;
   const seen = jest.fn();

@@ -3,9 +3,9 @@
  * away all wait; one that is refused stays with its reason until it is looked at.
  */
 import { UnreachableError } from '../transport';
-import type { PhotoShelf, WaitingPhoto } from './shelf';
+import type { PhotoShelf, QueuedPhoto } from './shelf';
 
-export type SendPhoto = (photo: WaitingPhoto) => Promise<void>;
+export type SendPhoto = (photo: QueuedPhoto) => Promise<void>;
 
 const RETRY_MS = 15_000;
 
@@ -28,7 +28,7 @@ export class PhotoPost {
     return id;
   }
 
-  waiting(id: string): Promise<WaitingPhoto | undefined> {
+  waiting(id: string): Promise<QueuedPhoto | undefined> {
     return this.shelf.get(id);
   }
 

@@ -1,7 +1,7 @@
 /** Photographs that the server does not have yet: they lie in this browser, whatever happens to page or connection. */
 import { type IDBPDatabase, openDB } from 'idb';
 
-export interface WaitingPhoto {
+export interface QueuedPhoto {
   readonly id: string;
   readonly file: Blob;
   /** Why the server does not take it; null while it has not said. */
@@ -9,9 +9,9 @@ export interface WaitingPhoto {
 }
 
 export interface PhotoShelf {
-  readonly put: (photo: WaitingPhoto) => Promise<void>;
-  readonly list: () => Promise<readonly WaitingPhoto[]>;
-  readonly get: (id: string) => Promise<WaitingPhoto | undefined>;
+  readonly put: (photo: QueuedPhoto) => Promise<void>;
+  readonly list: () => Promise<readonly QueuedPhoto[]>;
+  readonly get: (id: string) => Promise<QueuedPhoto | undefined>;
   readonly remove: (id: string) => Promise<void>;
 }
 
@@ -24,14 +24,14 @@ const database = () =>
 
 export const browserShelf: PhotoShelf = {
   put: async (photo) => void (await (await database()).put(STORE, photo)),
-  list: async () => (await (await database()).getAll(STORE)) as WaitingPhoto[],
-  get: async (id) => (await (await database()).get(STORE, id)) as WaitingPhoto | undefined,
+  list: async () => (await (await database()).getAll(STORE)) as QueuedPhoto[],
+  get: async (id) => (await (await database()).get(STORE, id)) as QueuedPhoto | undefined,
   remove: async (id) => (await database()).delete(STORE, id),
 };
 
 /** For tests and where a browser keeps nothing. */
 export function passingShelf(): PhotoShelf {
-  const photos = new Map<string, WaitingPhoto>();
+  const photos = new Map<string, QueuedPhoto>();
   return {
     put: async (photo) => void photos.set(photo.id, photo),
     list: async () => [...photos.values()],

@@ -4,7 +4,7 @@ import {
   compareSides,
   type FaultAt,
   type Finding,
-  hear,
+  receive,
   shareWork,
   type PlanStep,
   contextOf,
@@ -31,10 +31,10 @@ import {
   type TurnFact,
   turnsOf,
   type UnlookedFact,
-  unlookedOf,
+  uninspectedOf,
   potOf,
   resolveCase,
-  type Stand,
+  type PlantPlacement,
   whatIf,
   type WhatIf,
   type WhatIfFacts,
@@ -90,7 +90,7 @@ async function runPlan(
 ): Promise<PlanFacts | null> {
   const turn = (planTurn += 1);
   const shared = port ? shareWork(isFromBack, (finding) => port.postMessage(finding)) : undefined;
-  if (port && shared) port.onmessage = ({ data }: MessageEvent<Finding>) => hear(shared, data);
+  if (port && shared) port.onmessage = ({ data }: MessageEvent<Finding>) => receive(shared, data);
   try {
     const steps = planInSteps(planCase, shared ? { shared } : {});
     let since = performance.now();
@@ -200,7 +200,7 @@ const api = {
     return placementOf(context, factsOf(context, spec));
   },
   /** null of a mount: nothing ends there. stands: as moved by hand; null = as they stand best. */
-  growth(planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null): GrowthView | null {
+  growth(planCase: PlanCase, spec: SetupSpec, stands: readonly PlantPlacement[] | null): GrowthView | null {
     const { vessel } = spec;
     return vessel.kind === 'pot' ? growthView(growingOf(planCase), potOf(vessel), stands) : null;
   },
@@ -228,7 +228,7 @@ const api = {
     return { sensitivity, turns };
   },
   unlooked(planCase: PlanCase, onProgress: OnProgress): readonly UnlookedFact[] {
-    return unlookedOf(planCase, onProgress);
+    return uninspectedOf(planCase, onProgress);
   },
   sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): SidesFacts {
     return compareSides(planCase, schoolId, onProgress);

@@ -13,7 +13,7 @@ import type {
   SetupCurve,
   SetupSpec,
   SidesFacts,
-  Stand,
+  PlantPlacement,
   TuningFacts,
   UnlookedFact,
   WhatIf,
@@ -121,7 +121,7 @@ export class Planner {
     return this.quickApi.review(planCase, spec);
   }
 
-  growth(planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null): Promise<GrowthView | null> {
+  growth(planCase: PlanCase, spec: SetupSpec, stands: readonly PlantPlacement[] | null): Promise<GrowthView | null> {
     // It takes longer than a plan can wait.
     return this.besideApi.growth(planCase, spec, stands);
   }

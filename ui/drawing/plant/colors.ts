@@ -2,8 +2,8 @@
 export const LEAF = '#7d9a6a';
 export const YOUNG_LEAF = '#a3bd78';
 export const LEAF_LINE = '#2d4a31';
-export const BULB = '#a9b184';
-export const YOUNG_BULB = '#c6d39c';
+export const PSEUDOBULB = '#a9b184';
+export const YOUNG_PSEUDOBULB = '#c6d39c';
 export const ROOT = '#eee9d2';
 export const ROOT_LINE = '#3a3f30';
 export const ROOT_TIP = '#5f8f4a';

@@ -9,7 +9,7 @@ import {
   type PlantInHand,
   plantsFromAbove,
   type SeenFromAbove,
-  type Stand,
+  type PlantPlacement,
 } from '@core';
 import { seededRandom } from '../pieces';
 import { formOf, type PlantForm } from './forms';
@@ -111,7 +111,7 @@ function ringOf({ plantCount, rootBallDiameterCm }: Figured): Ring {
 }
 
 /** Shoots turned and moved as their plant is. */
-function set(shoots: readonly Shoot[], { xCm, yCm, turnDeg }: Stand): readonly Shoot[] {
+function set(shoots: readonly Shoot[], { xCm, yCm, turnDeg }: PlantPlacement): readonly Shoot[] {
   const turn = (turnDeg * Math.PI) / 180;
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
   return shoots.map((shoot) => ({
@@ -122,7 +122,7 @@ function set(shoots: readonly Shoot[], { xCm, yCm, turnDeg }: Stand): readonly S
 }
 
 /** In a ring side by side, each growing outwards: where no pot says how they stand. */
-function inARing(plant: Figured): readonly Stand[] {
+function inARing(plant: Figured): readonly PlantPlacement[] {
   const { turns, radiusCm } = ringOf(plant);
   return turns.map((turn) => ({
     xCm: radiusCm * Math.cos(turn),
@@ -132,7 +132,7 @@ function inARing(plant: Figured): readonly Stand[] {
 }
 
 /** stands: of each plant in its pot, from the middle of the pot; without, a plant is drawn about its own middle, growing to the right. */
-export function figureOf(plant: Figured, stands?: readonly Stand[]): PlantFigure {
+export function figureOf(plant: Figured, stands?: readonly PlantPlacement[]): PlantFigure {
   const { genus, habit, signs } = plant;
   const plants = plantsFromAbove(plant);
   const placed = stands ?? inARing(plant);

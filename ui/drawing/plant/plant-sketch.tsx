@@ -1,7 +1,7 @@
 /** The plant above the medium, from the side: its shoots where they stand, at their true size as far as there is room. */
-import type { Stand } from '@core';
+import type { PlantPlacement } from '@core';
 import { memo } from 'react';
-import { BLOOM, BLOOM_EYE, BULB, LEAF, LEAF_LINE, ROOT, ROOT_LINE, YOUNG_BULB, YOUNG_LEAF } from './colors';
+import { BLOOM, BLOOM_EYE, PSEUDOBULB, LEAF, LEAF_LINE, ROOT, ROOT_LINE, YOUNG_PSEUDOBULB, YOUNG_LEAF } from './colors';
 import { type Figured, figureOf, type PlantFigure, type Shoot } from './figure';
 import { leafOf } from './leaf';
 
@@ -9,7 +9,7 @@ interface PlantSketchProps {
   readonly plant: Figured;
   /** The middle of the ball, and the base of the growth above the pot's base, cm. */
   /** How its plants stand in a pot, from the middle of it; xCm is the pot's then. */
-  readonly stands?: readonly Stand[];
+  readonly stands?: readonly PlantPlacement[];
   readonly xCm: number;
   readonly baseCm: number;
   /** Height to which there is room to draw, cm above the base of the growth. */
@@ -118,7 +118,7 @@ function Bulb({
   isYoung: boolean;
 }) {
   const wide = bulbSize(form.bulb, high);
-  const fill = isYoung ? YOUNG_BULB : BULB;
+  const fill = isYoung ? YOUNG_PSEUDOBULB : PSEUDOBULB;
   if (form.bulb === 'cane') {
     const nodes = Math.max(2, Math.round(high / 1.8));
     return (
@@ -164,7 +164,7 @@ function ShootShape({ figure, shoot, x, y, tall, edgeCm, isBuried }: ShootProps 
   return (
     <g transform={`rotate(${(isCane ? tilt : tilt * 0.3).toFixed(1)} ${x.toFixed(2)} ${y.toFixed(2)})`}>
       {form.bulb === 'underground' || isBuried ? (
-        <circle cx={x} cy={y + 1} r={0.9} fill={BULB} stroke={LEAF_LINE} strokeWidth={0.07} />
+        <circle cx={x} cy={y + 1} r={0.9} fill={PSEUDOBULB} stroke={LEAF_LINE} strokeWidth={0.07} />
       ) : null}
       {Array.from({ length: shoot.leaves }, (_, k) => {
         const share = shoot.leaves < 2 ? 0.5 : k / (shoot.leaves - 1);

@@ -5,8 +5,8 @@ import dynamic from 'next/dynamic';
 import { startTransition, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import type { PlanAnswer, SetupReview } from '@core/words';
 import { useBenchKeys } from '../../controls/use-bench-keys';
-import { useLibrary } from '../../data/own';
-import { wasAskedToLookOver } from '../../data/look-over';
+import { useLibrary } from '../../data/library';
+import { wasAskedToInspect } from '../../data/begin-inspection';
 import { inPauses, pause } from '../../data/in-pauses';
 import styles from './bench.module.css';
 import { keepInspection, startInspection, useInspect } from './inspect/inspect-store';
@@ -40,7 +40,7 @@ const later = {
   above: () => import('./stage/from-above').then((file) => file.FromAbove),
   inspect: () => import('./inspect/inspect').then((file) => file.Inspect),
   help: () => import('../../shell/shortcuts-help').then((file) => file.ShortcutsHelp),
-  readyLook: () => import('./sentence/ready-look').then((file) => file.ReadyLook),
+  readyLook: () => import('./sentence/warm-styles').then((file) => file.WarmStyles),
 };
 
 /** What follows the first answer is fetched while it is worked out. */
@@ -55,7 +55,7 @@ const KeepItDialog = dynamic(later.keepIt, { ssr: false });
 const WhatIfPanel = dynamic(later.whatIf, { ssr: false });
 const Inspect = dynamic(later.inspect, { ssr: false });
 const ShortcutsHelp = dynamic(later.help, { ssr: false });
-const ReadyLook = dynamic(later.readyLook, { ssr: false });
+const WarmStyles = dynamic(later.readyLook, { ssr: false });
 
 /** Opens the draft, starts the workers, and ends both when the page is left. */
 export function BenchTable() {
@@ -69,7 +69,7 @@ export function BenchTable() {
   }, []);
   useEffect(() => {
     const end = keepInspection();
-    if (wasAskedToLookOver()) startInspection();
+    if (wasAskedToInspect()) startInspection();
     return end;
   }, []);
   const ownMedia = useLibrary('medium');
@@ -86,7 +86,7 @@ export function BenchTable() {
 }
 
 /** What shelf and details tell of. */
-interface Told {
+interface WordedCase {
   readonly plan: PlanAnswer;
   readonly review: SetupReview;
 }
@@ -105,12 +105,12 @@ function Table() {
   const isInspecting = useInspect((state) => state.isOpen);
   const isTrying = useWhatIf((state) => state.change !== null);
   // The stage comes first; shelf and details follow in the time that it leaves.
-  const [told, setTold] = useState<Told | null>(null);
+  const [worded, setWorded] = useState<WordedCase | null>(null);
   const tellMore = useCallback((now: PlanAnswer, of: SetupReview) => {
-    startTransition(() => setTold({ plan: now, review: of }));
+    startTransition(() => setWorded({ plan: now, review: of }));
   }, []);
   // The shelf first, then the words beside it: each is laid out in a task of its own.
-  const explained = useDeferredValue(told, null);
+  const explained = useDeferredValue(worded, null);
 
   const isToldStill = plan !== null && review !== null;
   const isAnswered = plan !== null && !isWorking;
@@ -159,12 +159,12 @@ function Table() {
           <Details plan={explained.plan} review={explained.review} onKeep={openKeeping} />
         ) : null}
       </div>
-      <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || told?.plan !== plan}>
-        {told && isToldStill ? <Shelf setups={told.plan.setups} /> : null}
+      <div className={styles.shelf} data-part="shelf" aria-busy={isWorking || worded?.plan !== plan}>
+        {worded && isToldStill ? <Shelf setups={worded.plan.setups} /> : null}
       </div>
       {keeping ? <Keeping way={keeping} onClose={() => setKeeping(null)} /> : null}
       {isInspecting ? <Inspect /> : null}
-      {isWhole ? <ReadyLook /> : null}
+      {isWhole ? <WarmStyles /> : null}
       {isHelp ? <ShortcutsHelp isOpen onClose={() => setHelp(false)} /> : null}
     </div>
   );

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { client, NotYetKeptError } from '../../data/client';
 import { dayCalls } from '../../data/day-calls';
-import { today } from '../../data/look-days';
+import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
 import { messageOf } from '../../data/worker/long-work';
 import { type DayPlantKept, dayPlantOf, newDay } from './make-day';

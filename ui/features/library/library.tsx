@@ -97,7 +97,7 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
             <PageLink href={`/genera/${genus.id}`}>
               <Button kind="main">Read its page</Button>
             </PageLink>
-            <PageLink href="/genera/own">
+            <PageLink href="/genera/mine">
               <Button>Add a genus of your own</Button>
             </PageLink>
           </div>

@@ -2,12 +2,12 @@
 
 /** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
 import { useState } from 'react';
-import { mediumById, type OwnMedium, realiseMix, reportMix } from '@core';
+import { mediumById, type GrowersMedium, realiseMix, reportMix } from '@core';
 import { cm, litres, percent } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
-import { OwnRow } from '../../controls/own-row';
+import { SavedRow } from '../../controls/saved-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
-import { useLibrary, usePutAway, useUnreadableItems } from '../../data/own';
+import { useLibrary, usePutAway, useUnreadableItems } from '../../data/library';
 import { useIsBrowser } from '../../data/stored';
 import { useUnits } from '../../data/units-context';
 import type { LibraryEntry } from '@server/records/library/schemas';
@@ -24,7 +24,7 @@ export function MediaPage() {
   return isBrowser ? <MediaInBrowser /> : <p className={styles.hint}>Setting out the tub…</p>;
 }
 
-function tellMedium(medium: OwnMedium) {
+function tellMedium(medium: GrowersMedium) {
   const { airShare, capacityShare, spreadShare } = medium;
   const spread = spreadShare === undefined ? '' : ` ± ${percent(spreadShare)}`;
   const measured =
@@ -111,7 +111,7 @@ function MediaInBrowser() {
             ) : null}
             <ul>
               {own.map((entry) => (
-                <OwnRow
+                <SavedRow
                   key={entry.id}
                   kind="medium"
                   entry={entry}

@@ -3,7 +3,7 @@
 /** What goes into the tub: up to five media, by parts as measured out of the bag. */
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Select } from 'antd';
-import { MAX_MIX_PARTS, mediaCatalogue, type MixPartSpec, type OwnMedium } from '@core';
+import { MAX_MIX_PARTS, mediaCatalogue, type MixPartSpec, type GrowersMedium } from '@core';
 import { number } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
 import styles from './media.module.css';
@@ -11,7 +11,7 @@ import { Button } from '../../controls/button';
 
 interface MixPartsProps {
   readonly parts: readonly MixPartSpec[];
-  readonly own: readonly OwnMedium[];
+  readonly own: readonly GrowersMedium[];
   readonly onChange: (parts: readonly MixPartSpec[]) => void;
 }
 

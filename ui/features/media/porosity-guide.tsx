@@ -7,14 +7,14 @@ import {
   FaultError,
   mediaCatalogue,
   mediumById,
-  type OwnMedium,
-  ownMediumSchema,
+  type GrowersMedium,
+  growersMediumSchema,
   type PorosityRun,
   porosityTest,
   type PorosityTest,
 } from '@core';
 import { faultsIn, number, parseWith, percent } from '@core/words';
-import { useChangeLibraryItem, useSaveLibraryItem } from '../../data/own';
+import { useChangeLibraryItem, useSaveLibraryItem } from '../../data/library';
 import { Field } from '../../controls/field';
 import { useKeep } from '../../data/use-keep';
 import type { LibraryEntry } from '@server/records/library/schemas';
@@ -160,13 +160,13 @@ interface RawOwn {
 const emptyOwn: RawOwn = { name: '', likeId: 'bark-6-12', smallMm: null, largeMm: null, depthCm: null };
 
 /** What was measured before holds until it is measured again. */
-function measuredOf({ airShare, capacityShare, spreadShare }: OwnMedium): Partial<OwnMedium> {
+function measuredOf({ airShare, capacityShare, spreadShare }: GrowersMedium): Partial<GrowersMedium> {
   return Object.fromEntries(
     Object.entries({ airShare, capacityShare, spreadShare }).filter(([, value]) => value !== undefined),
   );
 }
 
-function rawOf({ name, likeId, smallMm, largeMm, depthCm }: OwnMedium): RawOwn {
+function rawOf({ name, likeId, smallMm, largeMm, depthCm }: GrowersMedium): RawOwn {
   return { name, likeId, smallMm: smallMm ?? null, largeMm: largeMm ?? null, depthCm: depthCm ?? null };
 }
 
@@ -188,7 +188,7 @@ function KeepOwn({ test, changing, onDone }: PorosityGuideProps & { readonly tes
         ? measuredOf(changing.data)
         : {};
     const given = Object.fromEntries(Object.entries(own).filter(([, value]) => value !== null));
-    const parsed = parseWith(ownMediumSchema, { ...given, ...measured });
+    const parsed = parseWith(growersMediumSchema, { ...given, ...measured });
     if (parsed.status === 'faulty') {
       setFault(parsed.faults[0]?.message ?? 'cannot be used');
       return;

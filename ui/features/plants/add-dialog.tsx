@@ -9,7 +9,7 @@ import type { AddInput } from '@server/records/journal/add-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { KeepDialog } from '../../controls/keep-dialog';
 import { client } from '../../data/client';
-import { today } from '../../data/look-days';
+import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
 import { useGrowersPlaces } from '../../data/places';
 import { useKeep } from '../../data/use-keep';

@@ -9,7 +9,7 @@ import { type PlantFacts, type PlantFlag, plantFactsSchema, plantFlags } from '@
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { KeepDialog } from '../../controls/keep-dialog';
 import { client, ConflictError } from '../../data/client';
-import { today } from '../../data/look-days';
+import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
 import { useKeep } from '../../data/use-keep';
 import { flagWords } from './plant-words';

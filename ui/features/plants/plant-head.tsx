@@ -12,7 +12,7 @@ import { client } from '../../data/client';
 import { messages } from '../../data/messages';
 import { useUndoable } from '../../data/use-undoable';
 import { Button } from '../../controls/button';
-import { leftWords } from '../../care/care-words';
+import { leftWords } from '../../journal/journal-words';
 import { AddDialog, type AddKind } from './add-dialog';
 import { FactsDialog } from './facts-dialog';
 import { flagWords } from './plant-words';

@@ -5,24 +5,24 @@ import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import type { PlanCase } from '@core';
-import { wordOwnPace } from '@core/words';
+import { wordMeasuredPace } from '@core/words';
 import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { loadDraft, type PottedEntry, storeDraft } from '../../data/bench-draft';
-import { LOOK_OVER } from '../../data/look-over';
+import { BEGIN_INSPECTION } from '../../data/begin-inspection';
 import { usePlant } from '../../data/plants';
 import { useUnits } from '../../data/units-context';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
-import { JournalBar } from '../../care/care-bar';
-import { Nursing } from '../../care/nursing';
+import { JournalBar } from '../../journal/journal-bar';
+import { AftercareTasks } from '../../journal/aftercare';
 import { AsToday } from './life/as-today';
-import { JournalLines } from './life/care-lines';
+import { JournalLines } from './life/journal-lines';
 import { entryActions } from './life/entry-actions';
 import { InspectionLine, mapBefore } from './life/inspection-line';
 import { InFigures } from './life/in-figures';
 import { longDay } from './life/long-day';
-import { SignCheckLine } from './life/look-line';
+import { SignCheckLine } from './life/sign-check-line';
 import { MapsInOne } from './life/maps-in-one';
 import { PlanLine } from './life/plan-line';
 import { PottingLine } from './life/potting-line';
@@ -155,13 +155,13 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
     <div className={styles.page}>
       <PlantHead log={log} />
       <PlantNeeds log={log} />
-      {log.left ? null : <Nursing tasks={log.nursing} today={dayjs().format('YYYY-MM-DD')} ofOne />}
+      {log.left ? null : <AftercareTasks tasks={log.nursing} today={dayjs().format('YYYY-MM-DD')} ofOne />}
       {today ? (
         <div className={styles.entryActions}>
           <Button kind="main" isLarge onClick={() => open(today.planCase, null, '/')}>
             On the bench, as it is today
           </Button>
-          <Button isLarge onClick={() => open(today.planCase, null, `/?${LOOK_OVER}`)}>
+          <Button isLarge onClick={() => open(today.planCase, null, `/?${BEGIN_INSPECTION}`)}>
             Look it over
           </Button>
         </div>
@@ -176,7 +176,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
         <MapsInOne log={log} />
       </div>
       <ThenAndNow log={log} />
-      {today?.ownPace ? <p>{wordOwnPace(today.ownPace, units)}</p> : null}
+      {today?.ownPace ? <p>{wordMeasuredPace(today.ownPace, units)}</p> : null}
       {log.care.length > 0 && great.length > 0 ? (
         <Choice label="What of its life" options={views} value={view} onChange={setView} />
       ) : null}

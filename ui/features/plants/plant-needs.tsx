@@ -2,7 +2,7 @@
 import dayjs from 'dayjs';
 import { needName, wordNeed } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
-import { today } from '../../data/look-days';
+import { today } from '../../data/dates';
 import styles from './plants.module.css';
 
 /** Needs less urgent than this are told by their day only. */

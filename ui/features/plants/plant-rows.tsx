@@ -8,9 +8,9 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import { kindName } from '@core/words';
 import type { PlantSummary } from '@server/projections/plants/schemas';
-import type { QuickEntryOf } from '../../data/use-care';
+import type { QuickEntryOf } from '../../data/use-journal';
 import { HabitGlyph } from '../../drawing/habit-glyph';
-import { leftWords } from '../../care/care-words';
+import { leftWords } from '../../journal/journal-words';
 import { flagWords, since } from './plant-words';
 import styles from './plants.module.css';
 

@@ -6,7 +6,7 @@ import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
 import type { PlantSummary } from '@server/projections/plants/schemas';
-import type { QuickEntryOf } from '../../data/use-care';
+import type { QuickEntryOf } from '../../data/use-journal';
 import { HabitGlyph } from '../../drawing/habit-glyph';
 import styles from './plants.module.css';
 

@@ -5,7 +5,7 @@ import { CloseOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { Button } from '../../controls/button';
 import { messages } from '../../data/messages';
-import { useLibrary, usePutAway, useSaveLibraryItem } from '../../data/own';
+import { useLibrary, usePutAway, useSaveLibraryItem } from '../../data/library';
 import { useKeep } from '../../data/use-keep';
 import styles from './plants.module.css';
 

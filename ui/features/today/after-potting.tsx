@@ -3,8 +3,8 @@
 /** What plants that were potted ask for today. */
 import { PageLink } from '../../controls/page-link';
 import type { AftercareList } from '@server/projections/aftercare/schemas';
-import { Nursing } from '../../care/nursing';
-import { useAftercare } from '../../data/nursing';
+import { AftercareTasks } from '../../journal/aftercare';
+import { useAftercare } from '../../data/aftercare';
 import styles from './today.module.css';
 
 /** As many as one looks over at a glance. */
@@ -21,8 +21,8 @@ export function AfterPotting({ first }: { readonly first: AftercareList }) {
         After potting <span className={styles.count}>{due.length}</span>
       </h2>
       {due.length === 0 ? <p className={styles.none}>Nothing today.</p> : null}
-      <Nursing tasks={due.slice(0, SHOWN)} today={today} />
-      <PageLink href="/nursing" className={styles.all}>
+      <AftercareTasks tasks={due.slice(0, SHOWN)} today={today} />
+      <PageLink href="/aftercare" className={styles.all}>
         All of it, day by day
       </PageLink>
     </section>

@@ -5,10 +5,10 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { demoPlaces, dryingPowerMmPerDay, mediumById, type Place, yearDrying } from '@core';
 import { monthNames, number, percent, years } from '@core/words';
-import type { Learned } from '@server/projections/insights/schemas';
+import type { Insights } from '@server/projections/insights/schemas';
 import type { EventKind } from '@server/records/journal/schemas';
 import { useGrowersPlaces } from '../../data/places';
-import { useInsights } from '../../data/learned';
+import { useInsights } from '../../data/insights';
 import styles from './today.module.css';
 
 const doneWords: Readonly<Record<EventKind, string>> = {
@@ -45,7 +45,7 @@ export function Lately() {
   );
 }
 
-function Changed({ learned: { lately } }: { readonly learned: Learned }) {
+function Changed({ learned: { lately } }: { readonly learned: Insights }) {
   if (lately.newest.length === 0) return <div />;
   return (
     <section aria-label="What changed">
@@ -71,7 +71,7 @@ const MOST_PLACES = 5;
 const MONTHS = 12;
 
 /** How hard each place dries month by month, this month marked. */
-function Season({ learned: { stands, today } }: { readonly learned: Learned }) {
+function Season({ learned: { stands, today } }: { readonly learned: Insights }) {
   const own = useGrowersPlaces().map(({ place }) => place);
   const byKey = new Map<string, Place>([...demoPlaces, ...own].map((place) => [place.id, place]));
   const shown = stands.flatMap(({ placeKey }) => byKey.get(placeKey) ?? []).slice(0, MOST_PLACES);
@@ -138,7 +138,7 @@ function seasonText(powers: readonly number[], month: number): string {
 }
 
 /** What this grower's own record says by now. */
-function Record({ learned: { media, places, took } }: { readonly learned: Learned }) {
+function Record({ learned: { media, places, took } }: { readonly learned: Insights }) {
   const isAny = media.length > 0 || took.length > 0 || places.some(({ died }) => died > 0);
   if (!isAny) return null;
   return (
@@ -153,7 +153,7 @@ function Record({ learned: { media, places, took } }: { readonly learned: Learne
   );
 }
 
-function Media({ media }: { readonly media: Learned['media'] }) {
+function Media({ media }: { readonly media: Insights['media'] }) {
   const most = Math.max(...media.map(({ usualYears, longestSoundYears }) => usualYears ?? longestSoundYears));
   return (
     <table className={styles.record}>
@@ -185,7 +185,7 @@ function Media({ media }: { readonly media: Learned['media'] }) {
 /** Fewer than these say nothing of a medium. */
 const LEAST_JUDGED = 3;
 
-function Took({ took }: { readonly took: Learned['took'] }) {
+function Took({ took }: { readonly took: Insights['took'] }) {
   if (took.length === 0) return null;
   return (
     <table className={styles.record}>
@@ -209,14 +209,14 @@ function Took({ took }: { readonly took: Learned['took'] }) {
   );
 }
 
-const verdictWords: Readonly<Record<Learned['places'][number]['verdict'], string>> = {
+const verdictWords: Readonly<Record<Insights['places'][number]['verdict'], string>> = {
   'too few to tell': 'too few to tell',
   many: 'more than elsewhere',
   few: 'fewer than elsewhere',
   'as elsewhere': 'as elsewhere',
 };
 
-function Losses({ places }: { readonly places: Learned['places'] }) {
+function Losses({ places }: { readonly places: Insights['places'] }) {
   const most = Math.max(0.1, ...places.map(({ perTenYears }) => perTenYears));
   return (
     <table className={styles.record}>

@@ -7,8 +7,8 @@ import { genusById, genusIds } from '@core';
 import { needName, wordNeed } from '@core/words';
 import type { DueList, DuePlant } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
-import { today } from '../../data/look-days';
-import { useJournal } from '../../data/use-care';
+import { today } from '../../data/dates';
+import { useJournal } from '../../data/use-journal';
 import { PutOffDialog } from './put-off-dialog';
 import styles from './today.module.css';
 

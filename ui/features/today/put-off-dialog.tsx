@@ -7,8 +7,8 @@ import { needName } from '@core/words';
 import type { DuePlant } from '@server/projections/due/schemas';
 import { Choice } from '../../controls/choice';
 import { KeepDialog } from '../../controls/keep-dialog';
-import { today } from '../../data/look-days';
-import { useJournal } from '../../data/use-care';
+import { today } from '../../data/dates';
+import { useJournal } from '../../data/use-journal';
 
 const MONTHS = { month: 1, season: 3, year: 12 } as const;
 type Span = keyof typeof MONTHS;

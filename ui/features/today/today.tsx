@@ -7,7 +7,7 @@ import type { DueList } from '@server/projections/due/schemas';
 import type { AftercareList } from '@server/projections/aftercare/schemas';
 import type { SignWatch } from '@server/projections/sign-watch/schemas';
 import { useDue } from '../../data/plants';
-import { SignWatchList } from './waiting-list';
+import { SignWatchList } from './sign-watch-list';
 import { Lately } from './lately';
 import { AfterPotting } from './after-potting';
 import { Needs } from './needs';

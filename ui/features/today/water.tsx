@@ -5,8 +5,8 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
-import { today } from '../../data/look-days';
-import { type QuickEntryOf, type Done, useJournal } from '../../data/use-care';
+import { today } from '../../data/dates';
+import { type QuickEntryOf, type Done, useJournal } from '../../data/use-journal';
 import styles from './today.module.css';
 
 const watered = (details: Extract<Done, { kind: 'watered' }>['details'] = {}): Done => ({

@@ -8,7 +8,7 @@ import type { PlantSummary } from '@server/projections/plants/schemas';
 import type { TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
 import { NumberField } from '../../controls/number-field';
-import { today } from '../../data/look-days';
+import { today } from '../../data/dates';
 import { useTrialWork } from '../../data/trials';
 import { byLot } from './lots';
 import styles from './trials.module.css';

@@ -1,12 +1,12 @@
-import type { AftercareStep } from '@core/words';
+import type { WordedAftercare } from '@core/words';
 import styles from './details.module.css';
 
-function span(step: AftercareStep): string {
+function span(step: WordedAftercare): string {
   if (step.untilDay <= 1) return 'day 0';
   return step.fromDay === 0 ? `to day ${step.untilDay}` : `day ${step.fromDay}–${step.untilDay}`;
 }
 
-export function Aftercare({ steps }: { readonly steps: readonly AftercareStep[] }) {
+export function Aftercare({ steps }: { readonly steps: readonly WordedAftercare[] }) {
   return (
     <ol className={styles.after}>
       {steps.map((step) => (

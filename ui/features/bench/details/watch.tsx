@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { genusOf, type Timing, signWatchFor } from '@core';
 import { Button } from '../../../controls/button';
-import { dayOfYear, daysOn, today } from '../../../data/look-days';
+import { dayOfYear, daysOn, today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
 import { useSaveSignCheck } from '../../../data/plants';
 import { useKeep } from '../../../data/use-keep';

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { standInBrowser } from '../../../testing/screen';
+import { fakeBrowserParts } from '../../../testing/screen';
 import { useCase } from '../state/case-store';
 import {
   beginAnew,
@@ -14,7 +14,7 @@ import {
   useInspect,
 } from './inspect-store';
 
-beforeAll(standInBrowser);
+beforeAll(fakeBrowserParts);
 let end: () => void;
 beforeEach(() => {
   localStorage.clear();

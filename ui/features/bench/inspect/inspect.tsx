@@ -6,13 +6,13 @@
  */
 import { ArrowLeftOutlined, ArrowRightOutlined, CloseOutlined } from '@ant-design/icons';
 import { type KeyboardEvent, useEffect, useRef } from 'react';
-import { type Genus, genusById, genusIds, lookedAt, skippedSteps, stepsFor } from '@core';
+import { type Genus, genusById, genusIds, thingsInspected, skippedSteps, stepsFor } from '@core';
 import { Button } from '../../../controls/button';
 import { useCase } from '../state/case-store';
 import { beginAnew, goTo, leaveInspection, useInspect } from './inspect-store';
 import { PhotoButton, PhotoRow } from '../../../controls/photographs';
 import { useSeenPhotos } from './seen-photos';
-import { stepTold } from './questions';
+import { stepText } from './questions';
 import { StepView } from './step-view';
 import { Summary } from './summary';
 import styles from './inspect.module.css';
@@ -83,11 +83,11 @@ export function Inspect() {
                 type="button"
                 aria-current={n === index ? 'step' : undefined}
                 data-seen={skipped.includes(name) ? undefined : ''}
-                aria-label={`${stepTold[name].short}${skipped.includes(name) ? '' : ', looked at'}`}
+                aria-label={`${stepText[name].short}${skipped.includes(name) ? '' : ', looked at'}`}
                 onClick={() => goTo(n)}
               >
                 <i aria-hidden="true">{skipped.includes(name) ? n + 1 : '✓'}</i>
-                {stepTold[name].short}
+                {stepText[name].short}
               </button>
             </li>
           ))}
@@ -107,11 +107,11 @@ export function Inspect() {
       </header>
       <div className={styles.body}>
         <h2 id="inspect-title" ref={heading} tabIndex={-1}>
-          {step ? stepTold[step].title : 'What you have seen'}
+          {step ? stepText[step].title : 'What you have seen'}
         </h2>
         {step ? (
           <>
-            <StepView key={step} step={step} looked={lookedAt(step, genus)} genus={genus} onNext={next} />
+            <StepView key={step} step={step} looked={thingsInspected(step, genus)} genus={genus} onNext={next} />
             <PhotoRow {...photos} />
           </>
         ) : (

@@ -1,14 +1,14 @@
-import { growthHabits, inspectionSchema, inspectionSteps, lookedAt, stepsFor } from '@core';
+import { growthHabits, inspectionSchema, inspectionSteps, thingsInspected, stepsFor } from '@core';
 import { metricWords } from '@core/words';
-import { type Question, seenAt, stepTold, toggled } from './questions';
+import { type Question, seenAt, stepText, toggled } from './questions';
 
-const all = inspectionSteps.flatMap((step) => stepTold[step].questions.map((question) => ({ step, question })));
+const all = inspectionSteps.flatMap((step) => stepText[step].questions.map((question) => ({ step, question })));
 const tilesOf = (question: Question) => ('tiles' in question ? question.tiles : []);
 
 test.each(growthHabits)('%s: everything looked at has a question at its step', (habit) => {
   for (const step of stepsFor({ habit })) {
-    const asked = stepTold[step].questions.map(({ looked }) => looked);
-    for (const looked of lookedAt(step, { habit })) expect(asked).toContain(looked);
+    const asked = stepText[step].questions.map(({ looked }) => looked);
+    for (const looked of thingsInspected(step, { habit })) expect(asked).toContain(looked);
   }
 });
 
@@ -35,7 +35,7 @@ test('many can be touched, and touched again they are unknown, not none', () => 
 
 test('what was seen is told in the words of the tiles', () => {
   const told = (seen: Parameters<typeof seenAt>[0], step: (typeof inspectionSteps)[number]) =>
-    seenAt(seen, lookedAt(step, { habit: 'clump' }), metricWords).map(({ words }) => words);
+    seenAt(seen, thingsInspected(step, { habit: 'clump' }), metricWords).map(({ words }) => words);
   expect(told({ pests: [], rot: false }, 'health')).toEqual(['none seen', 'no rot']);
   expect(told({ pests: ['scale', 'mites'] }, 'health')).toEqual(['scale, mites']);
   expect(told({ liveRootsPct: 50 }, 'live roots')).toEqual(['half']);

@@ -1,13 +1,13 @@
 /** What is asked at each step, how to tell, and what can be answered: one table for tiles, keys and summary. */
-import type { Inspection, InspectionStep, Looked } from '@core';
+import type { Inspection, InspectionStep, InspectedThing } from '@core';
 import {
   pseudobulbWords,
   conditionWords,
   liveRootsWords,
-  lookedLabels,
+  inspectedLabels,
   NO_PESTS,
   pestWords,
-  reasonToLookWords,
+  reasonToInspectWords,
   rotWords,
   seasonWords,
   type SeenLine,
@@ -28,7 +28,7 @@ export interface Tile {
 }
 
 export type Question =
-  | { readonly kind: 'one'; readonly looked: Looked; readonly label: string; readonly tiles: readonly Tile[] }
+  | { readonly kind: 'one'; readonly looked: InspectedThing; readonly label: string; readonly tiles: readonly Tile[] }
   | {
       readonly kind: 'many';
       readonly looked: 'reasons' | 'pests';
@@ -46,7 +46,7 @@ export type Question =
   | { readonly kind: 'thickness'; readonly looked: 'rootDiameterMm'; readonly label: string }
   | { readonly kind: 'map'; readonly looked: 'growthMap'; readonly label: string };
 
-export interface StepTold {
+export interface StepText {
   readonly short: string;
   readonly title: string;
   /** How to tell. */
@@ -64,7 +64,7 @@ function tilesOf<V extends string>(
 
 const rootGlyphs = ['roots0', 'roots1', 'roots3', 'roots5', 'roots6'] as const;
 
-export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
+export const stepText: Readonly<Record<InspectionStep, StepText>> = {
   why: {
     short: 'Why',
     title: 'Why are you looking at it?',
@@ -73,8 +73,8 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'many',
         looked: 'reasons',
-        label: lookedLabels.reasons,
-        tiles: tilesOf(reasonToLookWords, {
+        label: inspectedLabels.reasons,
+        tiles: tilesOf(reasonToInspectWords, {
           routine: 'calendar',
           'shoot at the rim': 'rim',
           outgrown: 'outgrown',
@@ -98,7 +98,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'squeeze',
-        label: lookedLabels.squeeze,
+        label: inspectedLabels.squeeze,
         tiles: tilesOf(squeezeWords, {
           'hard as a rock': 'hard',
           'gives a little': 'gives',
@@ -115,7 +115,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'condition',
-        label: lookedLabels.condition,
+        label: inspectedLabels.condition,
         tiles: tilesOf(conditionWords, {
           sound: 'pieces',
           'breaking down': 'crumbs',
@@ -125,7 +125,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'smell',
-        label: lookedLabels.smell,
+        label: inspectedLabels.smell,
         tiles: tilesOf(smellWords, {
           fresh: 'fresh',
           mouldy: 'mouldy',
@@ -142,10 +142,10 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'liveRootsPct',
-        label: lookedLabels.liveRootsPct,
+        label: inspectedLabels.liveRootsPct,
         tiles: liveRootsWords.map(({ pct, words }, n) => ({ value: pct, label: words, glyph: rootGlyphs[n]! })),
       },
-      { kind: 'thickness', looked: 'rootDiameterMm', label: lookedLabels.rootDiameterMm },
+      { kind: 'thickness', looked: 'rootDiameterMm', label: inspectedLabels.rootDiameterMm },
     ],
   },
   'root tips': {
@@ -156,7 +156,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'tips',
-        label: lookedLabels.tips,
+        label: inspectedLabels.tips,
         tiles: tilesOf(tipWords, {
           none: 'tips none',
           starting: 'tips starting',
@@ -173,7 +173,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'shoot',
-        label: lookedLabels.shoot,
+        label: inspectedLabels.shoot,
         tiles: tilesOf(shootWords, {
           none: 'shoot none',
           starting: 'shoot starting',
@@ -184,7 +184,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'season',
-        label: lookedLabels.season,
+        label: inspectedLabels.season,
         tiles: tilesOf(seasonWords, {
           growing: 'shoot half grown',
           'in bud or bloom': 'inBloom',
@@ -199,11 +199,11 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
     title: 'Count them, and press the newest',
     how: 'All shoots with a bulb or leaves, old ones too. Plump is well, wrinkled is thirsty, soft or oozing is rot.',
     questions: [
-      { kind: 'count', looked: 'shootCount', label: lookedLabels.shootCount, most: 60 },
+      { kind: 'count', looked: 'shootCount', label: inspectedLabels.shootCount, most: 60 },
       {
         kind: 'one',
         looked: 'bulbs',
-        label: lookedLabels.bulbs,
+        label: inspectedLabels.bulbs,
         tiles: tilesOf(pseudobulbWords, { plump: 'plump', wrinkled: 'wrinkled', 'soft or oozing': 'soft' }),
       },
     ],
@@ -216,7 +216,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'many',
         looked: 'pests',
-        label: lookedLabels.pests,
+        label: inspectedLabels.pests,
         none: { label: NO_PESTS, glyph: 'clean' },
         tiles: tilesOf(pestWords, {
           scale: 'scale',
@@ -230,7 +230,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
       {
         kind: 'one',
         looked: 'rot',
-        label: lookedLabels.rot,
+        label: inspectedLabels.rot,
         tiles: [
           { value: false, label: rotWords(false), glyph: 'clean' },
           { value: true, label: rotWords(true), glyph: 'rot' },
@@ -243,11 +243,11 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
     title: 'One plant, or more?',
     how: 'Follow the rhizome with a finger: plants that only stand together part by themselves. Dry sheaths over new shoots hide pests and turn roots aside.',
     questions: [
-      { kind: 'count', looked: 'plantCount', label: lookedLabels.plantCount, most: 7 },
+      { kind: 'count', looked: 'plantCount', label: inspectedLabels.plantCount, most: 7 },
       {
         kind: 'one',
         looked: 'sheaths',
-        label: lookedLabels.sheaths,
+        label: inspectedLabels.sheaths,
         tiles: tilesOf(sheathWords, {
           none: 'clean',
           'dry ones': 'sheath',
@@ -260,7 +260,7 @@ export const stepTold: Readonly<Record<InspectionStep, StepTold>> = {
     short: 'Above',
     title: 'Where do its shoots stand?',
     how: 'Seen from above, in the pot it came out of. As last time, as usual, or put each one where it is.',
-    questions: [{ kind: 'map', looked: 'growthMap', label: lookedLabels.growthMap }],
+    questions: [{ kind: 'map', looked: 'growthMap', label: inspectedLabels.growthMap }],
   },
 };
 
@@ -276,6 +276,6 @@ export function toggled(
 }
 
 /** What was seen at a step, as lines. */
-export function seenAt(seen: Inspection, looked: readonly Looked[], units: WordUnits): readonly SeenLine[] {
+export function seenAt(seen: Inspection, looked: readonly InspectedThing[], units: WordUnits): readonly SeenLine[] {
   return wordInspection(seen, units).filter((line) => looked.includes(line.looked));
 }

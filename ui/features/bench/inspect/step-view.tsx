@@ -1,7 +1,7 @@
 'use client';
 
 /** One step: what to look at, how to tell, and the tiles to answer with. */
-import { colourTrapsFor, type Genus, type Inspection, type InspectionStep, type Looked } from '@core';
+import { colourTrapsFor, type Genus, type Inspection, type InspectionStep, type InspectedThing } from '@core';
 import { wordColourTrap } from '@core/words';
 import { RootThickness } from '../sentence/pickers/root-thickness';
 import { ScreenSize } from '../sentence/pickers/screen-size';
@@ -9,7 +9,7 @@ import { useCase } from '../state/case-store';
 import { Counter } from './counter';
 import { see, useInspect } from './inspect-store';
 import { MapStep } from './map-step';
-import { type Question, stepTold, type Tile, toggled } from './questions';
+import { type Question, stepText, type Tile, toggled } from './questions';
 import { Tiles } from './tiles';
 import styles from './inspect.module.css';
 
@@ -17,7 +17,7 @@ const USUAL_COUNT = { shootCount: 4, plantCount: 1 } as const;
 
 interface StepViewProps {
   readonly step: InspectionStep;
-  readonly looked: readonly Looked[];
+  readonly looked: readonly InspectedThing[];
   readonly genus: Genus;
   readonly onNext: () => void;
 }
@@ -41,7 +41,7 @@ const SEEN_MS = 320;
 export function StepView({ step, looked, genus, onNext }: StepViewProps) {
   const seen = useInspect((state) => state.seen);
   const mediumId = useCase((state) => (state.answers.current as { mediumId?: string } | undefined)?.mediumId);
-  const told = stepTold[step];
+  const told = stepText[step];
   const questions = told.questions.filter((question) => looked.includes(question.looked));
   const goesOn = questions.every(({ kind }) => kind === 'one');
 

@@ -3,7 +3,7 @@
 /** The end of an inspection: what was seen, what was not, what to do while it is out, and the way to the answer. */
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { type Genus, type InspectionStep, lookedAt, type PlanCase, toDoAfter, withInspection } from '@core';
+import { type Genus, type InspectionStep, thingsInspected, type PlanCase, toDoAfter, withInspection } from '@core';
 import { wordToDo } from '@core/words';
 import { useSaveInspection } from '../../../data/plants';
 import { messages } from '../../../data/messages';
@@ -15,7 +15,7 @@ import { useCase } from '../state/case-store';
 import { endInspection, goTo, see, useInspect } from './inspect-store';
 import { PhotoRow } from '../../../controls/photographs';
 import { useSeenPhotos } from './seen-photos';
-import { seenAt, stepTold } from './questions';
+import { seenAt, stepText } from './questions';
 import styles from './inspect.module.css';
 
 interface SummaryProps {
@@ -40,7 +40,7 @@ export function Summary({ genus, steps }: SummaryProps) {
   const { units } = useUnits();
   const saving = useSaveInspection();
   const keepIt = useKeep();
-  const lines = steps.map((step) => ({ step, seen: seenAt(seen, lookedAt(step, genus), units) }));
+  const lines = steps.map((step) => ({ step, seen: seenAt(seen, thingsInspected(step, genus), units) }));
   const found = lines.filter((line) => line.seen.length > 0);
   const skipped = lines.filter((line) => line.seen.length === 0);
   const toDo = toDoAfter(seen, genus).map(wordToDo);
@@ -82,7 +82,7 @@ export function Summary({ genus, steps }: SummaryProps) {
           {found.map(({ step, seen: what }) => (
             <li key={step}>
               <button type="button" onClick={() => goTo(steps.indexOf(step))}>
-                <b>{stepTold[step].short}</b>
+                <b>{stepText[step].short}</b>
                 <span>{what.map(({ words }) => words).join(' · ')}</span>
               </button>
             </li>
@@ -94,7 +94,7 @@ export function Summary({ genus, steps }: SummaryProps) {
             <div className={styles.skipped}>
               {skipped.map(({ step }) => (
                 <Button key={step} onClick={() => goTo(steps.indexOf(step))}>
-                  {stepTold[step].short}
+                  {stepText[step].short}
                 </Button>
               ))}
             </div>

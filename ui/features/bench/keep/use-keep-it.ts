@@ -5,7 +5,7 @@ import type { PlanCase, SetupSpec } from '@core';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { client, ConflictError, type PlanForm, type PottedForm, type PottingRightForm } from '../../../data/client';
 import type { PottedEntry } from '../../../data/bench-draft';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { useKeptOfPlant } from '../../../data/plants';
 import { useKeep } from '../../../data/use-keep';
 import type { WayToKeep } from './ways';

@@ -9,7 +9,7 @@ import { stockItemSchema, vesselCatalogue } from '@core';
 import { cm, parseWith, stockAmountText, thingText } from '@core/words';
 import type { StockRow } from '@server/records/stock/schemas';
 import { UnreadableNote } from '../../../controls/unreadable-note';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { useAtHand, useStock, useStockWork } from '../../../data/stock';
 import { useUnits } from '../../../data/units-context';
 import { answer } from '../state/actions';

@@ -2,7 +2,7 @@
 import { makePlan, demoPlaces } from '@core';
 import { metricWords } from '@core/words';
 import { answersOf, isAlways, type PhraseId, phraseIds, phraseOf, phrasesFor } from './phrases';
-import { sayables, sayablesFor } from './sayable';
+import { sayables, sayablesFor } from './phrase-search';
 
 const names = { genus: 'Phalaenopsis', place: 'Kiln Lane flat', mediumName: undefined, vesselName: undefined };
 const said = (answers: object, more: Partial<typeof names> | object = {}, units: typeof metricWords = metricWords) =>

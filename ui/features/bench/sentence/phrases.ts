@@ -74,7 +74,7 @@ const isSaid = (value: unknown): boolean =>
 
 export const isStated = (id: PhraseId, answers: RawCase): boolean => answersOf[id].some((key) => isSaid(answers[key]));
 
-interface Looked {
+interface BenchRead {
   readonly answers: RawCase;
   readonly plan: PlanFacts | null;
   readonly names: SentenceNames;
@@ -124,7 +124,7 @@ interface Current {
   readonly rimDiameterCm?: unknown;
 }
 
-function nowText({ answers, names, units }: Looked): string {
+function nowText({ answers, names, units }: BenchRead): string {
   const current = (answers.current ?? {}) as Current;
   const years = numberOr(current.yearsInMedium);
   const rim = numberOr(current.rimDiameterCm);
@@ -142,7 +142,7 @@ function nowText({ answers, names, units }: Looked): string {
   ]);
 }
 
-function sizeText({ answers, plan, units }: Looked): string {
+function sizeText({ answers, plan, units }: BenchRead): string {
   const plant = plan?.resolved.plant;
   const isDrawn = isSaid(answers.growthMap);
   // What is drawn is counted there.
@@ -155,7 +155,7 @@ function sizeText({ answers, plan, units }: Looked): string {
   ]);
 }
 
-function healthText({ answers, plan, units }: Looked): string {
+function healthText({ answers, plan, units }: BenchRead): string {
   const live = numberOr(answers.liveRootsPct);
   const count = numberOr(answers.plantCount);
   const fronts = numberOr(answers.fronts);
@@ -179,7 +179,7 @@ function healthText({ answers, plan, units }: Looked): string {
   return plan ? `${number(plan.resolved.plant.liveRootShare * 100, 0)} % live roots` : 'live roots not counted';
 }
 
-function handsText({ answers }: Looked): string {
+function handsText({ answers }: BenchRead): string {
   const list = (value: unknown) => (Array.isArray(value) && value.length > 0 ? value.join(' and ') : undefined);
   const well = list(answers.wentWell);
   const badly = list(answers.wentBadly);
@@ -194,7 +194,7 @@ function handsText({ answers }: Looked): string {
   return said === '' ? 'any medium, any pot' : said;
 }
 
-function potsText({ answers, units }: Looked): string {
+function potsText({ answers, units }: BenchRead): string {
   const room = numberOr(answers.shelfRoomCm);
   const years = numberOr(answers.yearsWanted);
   const sure = numberOr(answers.certaintyPct);
@@ -209,7 +209,7 @@ function potsText({ answers, units }: Looked): string {
   return said === '' ? 'any pot' : said;
 }
 
-function waterText({ answers, plan }: Looked): string {
+function waterText({ answers, plan }: BenchRead): string {
   const salts = numberOr(answers.waterDsM);
   const feed = (answers.feed ?? {}) as { everyDays?: unknown; addsDsM?: unknown };
   const every = numberOr(feed.everyDays);
@@ -224,7 +224,7 @@ function waterText({ answers, plan }: Looked): string {
   return plan ? `${number(plan.resolved.feeding.waterDsM, 2)} mS/cm` : 'plain water';
 }
 
-function awayText({ answers, units }: Looked): string {
+function awayText({ answers, units }: BenchRead): string {
   const holiday = answers.holiday as { days?: unknown } | undefined;
   const wave = answers.heatWave as { month?: unknown; warmerC?: unknown } | undefined;
   const degrees = (value: number) =>
@@ -241,7 +241,7 @@ function awayText({ answers, units }: Looked): string {
 const withWords = (count: number, one: string, none: string): string => (count === 0 ? none : plural(count, one));
 
 /** Every phrase, in the order of the sentence. */
-export function phrasesFor(looked: Looked): readonly Phrase[] {
+export function phrasesFor(looked: BenchRead): readonly Phrase[] {
   const { answers, plan, names } = looked;
   const root = numberOr(answers.rootDiameterMm);
   const usualRoot = plan?.resolved.plant.rootDiameterMm;

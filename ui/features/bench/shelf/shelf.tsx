@@ -8,7 +8,7 @@ import { daysOf, specId } from '@core';
 import { monthMark, number, type SetupAnswer } from '@core/words';
 import { nb } from '../../../controls/nb';
 import { Together } from '../../../controls/together';
-import { ShelfPot, shelfSizeCm, STANDS_PX } from '../../../drawing/shelf-pot';
+import { ShelfPot, shelfSizeCm, FOOT_PX } from '../../../drawing/shelf-pot';
 import { choose, toggleBeside } from '../state/actions';
 import { useStage } from '../state/stage-store';
 import styles from './shelf.module.css';
@@ -37,7 +37,7 @@ export const Shelf = memo(function Shelf({ setups }: { readonly setups: readonly
   const besideIds = new Set(beside.map(specId));
   const sizes = setups.map((setup) => shelfSizeCm(setup.spec));
   const scale = Math.min(
-    (POT_HEIGHT_PX - STANDS_PX) / Math.max(1, ...sizes.map(({ tallCm }) => tallCm)),
+    (POT_HEIGHT_PX - FOOT_PX) / Math.max(1, ...sizes.map(({ tallCm }) => tallCm)),
     POT_WIDTH_PX / Math.max(1, ...sizes.map(({ wideCm }) => wideCm)),
   );
   return (

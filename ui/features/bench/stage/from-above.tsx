@@ -7,7 +7,7 @@ import { cm, number, percent, type WordUnits, years as yearsText } from '@core/w
 import { Button } from '../../../controls/button';
 import { GrowthPlan, nudged, yearColors } from '../../../drawing/growth-plan';
 import { edit } from '../state/actions';
-import { drawMap, moveStands, useAbove } from '../state/above-store';
+import { drawMap, movePlacements, useAbove } from '../state/above-store';
 import { usePlanned } from '../state/plan-store';
 import { GrowthMap } from './growth-map';
 import styles from './from-above.module.css';
@@ -61,14 +61,14 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
   if (!view) return <p className={styles.waiting}>Growing it on…</p>;
   if (isDrawing) return <GrowthMap view={view} onDone={() => drawMap(false)} />;
   const stands = moved ?? view.shown.stands;
-  const turn = (turnDeg: number) => moveStands(nudged(stands, 0, { turnDeg }, view.shown.widthCm / 2));
+  const turn = (turnDeg: number) => movePlacements(nudged(stands, 0, { turnDeg }, view.shown.widthCm / 2));
   return (
     <section className={styles.above} aria-label="From above">
       <p className={styles.headline} aria-live="polite">
         {headline(view, moved !== null)}
       </p>
       <div className={styles.pot}>
-        <GrowthPlan view={view} stands={stands} plant={plant} units={units} onMove={moveStands} />
+        <GrowthPlan view={view} stands={stands} plant={plant} units={units} onMove={movePlacements} />
         <div className={styles.beside}>
           <ol className={styles.years} aria-label="Chance that it is still inside the rim">
             {view.shown.chances.map((chance, year) => (
@@ -94,7 +94,7 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
               title="Back to where it stands best"
               icon={<AimOutlined />}
               disabled={moved === null}
-              onClick={() => moveStands(null)}
+              onClick={() => movePlacements(null)}
             />
           </div>
         </div>

@@ -1,5 +1,5 @@
 /** What a hand does on the growth map: each makes a new map of the old one. */
-import { type GrowthMapSaid, type GrowthView, type Point, standing } from '@core';
+import { type GrowthMapSaid, type GrowthView, type Point, placedAt } from '@core';
 import type { ShootAt } from '../../../drawing/map-sheet';
 
 export type ShootKind = 'lead' | 'bulb' | 'spent';
@@ -29,7 +29,7 @@ export function mapAsUsual(
     const stood = best.stands[k]!;
     const stand = plants.length > 1 ? stood : { ...stood, xCm: 0, yCm: 0 };
     const put = (point: Point) => {
-      const { xCm, yCm } = standing(point, stand);
+      const { xCm, yCm } = placedAt(point, stand);
       return { xCm: tenth(xCm), yCm: tenth(yCm) };
     };
     return {

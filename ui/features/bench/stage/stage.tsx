@@ -8,7 +8,7 @@ import { answerLine, type PlanAnswer, type SetupReview } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { asProposed, showMonth } from '../state/actions';
 import { showFromAbove, useAbove } from '../state/above-store';
-import { standsDrawn } from '../state/marks';
+import { reportDrawn } from '../state/marks';
 import { usePlanned } from '../state/plan-store';
 import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
@@ -70,7 +70,7 @@ export function Stage({ onDrawn }: StageProps) {
   const isInStep = isDrawn && ready !== null;
   useEffect(() => {
     if (!isInStep || !plan || !review) return;
-    standsDrawn();
+    reportDrawn();
     onDrawn(plan, review);
   }, [isInStep, plan, review, onDrawn]);
   // So does the curve, whose library is slow.

@@ -1,6 +1,6 @@
 /** What is said of the plant, its place and the grower's time; and whose log it belongs to. */
 import { create } from 'zustand';
-import type { OwnMedium } from '@core';
+import type { GrowersMedium } from '@core';
 import { type CaseReading, emptyDraft, type PottedEntry, type RawCase, readCase } from '../../../data/bench-draft';
 import { thisMonth } from '../../../data/first-case';
 
@@ -14,7 +14,7 @@ export interface CaseState {
   /** The potting in its log that is being put right. */
   readonly entry: PottedEntry | null;
   /** The grower's own media: they take part unless an answer says which of them do. */
-  readonly ownMedia: readonly OwnMedium[];
+  readonly ownMedia: readonly GrowersMedium[];
 }
 
 export function emptyCase(): Omit<CaseState, 'ownMedia'> {

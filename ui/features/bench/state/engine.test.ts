@@ -6,7 +6,7 @@ import {
   type PlanFacts,
   potOf,
   type SetupSpec,
-  type Stand,
+  type PlantPlacement,
   type WhatIf,
 } from '@core';
 import { makePlan, resolveCase, reviewSetup, setupCurve, whatIf } from '@core/testing';
@@ -15,7 +15,7 @@ import type { Outcome } from '../../../data/worker/long-work';
 import { answer, choose, edit, keepTried, showMonth, startAnew, toggleBeside } from './actions';
 import { readingOf, useCase } from './case-store';
 import { type AnswerMemory, type BenchPlanner, type Engine, IDLE_MS, SETTLE_MS, startEngine } from './engine';
-import { showFromAbove, moveStands, useAbove } from './above-store';
+import { showFromAbove, movePlacements, useAbove } from './above-store';
 import { emptyPlan, specOf, usePlanned } from './plan-store';
 import { emptyStage, forgetEdits, undoEdit, useStage } from './stage-store';
 import { tryChange, useWhatIf } from './what-if-store';
@@ -65,7 +65,7 @@ function fakePlanner() {
     sides: () => Promise.resolve({ status: 'cancelled' }),
     unlooked: () => Promise.resolve({ status: 'cancelled' }),
     tune: () => Promise.resolve({ status: 'cancelled' }),
-    growth: (planCase: PlanCase, spec: SetupSpec, stands: readonly Stand[] | null) => {
+    growth: (planCase: PlanCase, spec: SetupSpec, stands: readonly PlantPlacement[] | null) => {
       counts.growths += 1;
       const { vessel } = spec;
       if (vessel.kind !== 'pot') return Promise.resolve(null);
@@ -232,7 +232,7 @@ test('growth is worked out only while the pot is looked at from above, and follo
   const best = usePlanned.getState().growth!;
   expect(best.shown.years).toBe(best.best.years);
   expect(best.tipsByYear[0]!.length).toBeGreaterThan(0);
-  moveStands([{ xCm: best.shown.widthCm / 2, yCm: 0, turnDeg: 0 }]);
+  movePlacements([{ xCm: best.shown.widthCm / 2, yCm: 0, turnDeg: 0 }]);
   await settle();
   expect(usePlanned.getState().growth!.shown.years).toBe(0);
   expect(usePlanned.getState().growth!.best.years).toBe(best.best.years);
@@ -244,7 +244,7 @@ test('growth is worked out only while the pot is looked at from above, and follo
 test('in another case plants that were moved by hand stand best again', async () => {
   await planned();
   showFromAbove(true);
-  moveStands([{ xCm: 1, yCm: 1, turnDeg: 0 }]);
+  movePlacements([{ xCm: 1, yCm: 1, turnDeg: 0 }]);
   await settle();
   answer({ shootCount: 5 });
   await planned();

@@ -1,5 +1,5 @@
 /** What waits for a drawing hears of it when it is painted, and soon enough where nothing is drawn. */
-import { markDrawn, standsDrawn, whenDrawn } from './marks';
+import { markDrawn, reportDrawn, whenDrawn } from './marks';
 
 const FRAME_MS = 16;
 
@@ -24,7 +24,7 @@ function heard(promise: Promise<void>): () => boolean {
 test('the drawing is heard of, and marked, two frames after it stands', async () => {
   markDrawn('first good');
   const isHeard = heard(whenDrawn());
-  standsDrawn();
+  reportDrawn();
   await jest.advanceTimersByTimeAsync(FRAME_MS);
   expect(isHeard()).toBe(false);
   expect(marks('first good')).toBe(0);
@@ -40,12 +40,12 @@ test('a page that draws nothing holds nothing up for longer than a quarter of a 
   expect(isHeard()).toBe(false);
   await jest.advanceTimersByTimeAsync(1);
   expect(isHeard()).toBe(true);
-  standsDrawn();
+  reportDrawn();
   await jest.advanceTimersByTimeAsync(2 * FRAME_MS);
 });
 
 test('a drawing of nothing new is not marked', async () => {
-  standsDrawn();
+  reportDrawn();
   await jest.advanceTimersByTimeAsync(2 * FRAME_MS);
   expect(marks('first good') + marks('final')).toBe(0);
 });

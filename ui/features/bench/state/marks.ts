@@ -29,7 +29,7 @@ export function markDrawn(name: Mark): void {
 }
 
 /** What is drawn now is what was set last. */
-export function standsDrawn(): void {
+export function reportDrawn(): void {
   if (undrawn.size === 0) return;
   const names = [...undrawn];
   const heard = waiting;

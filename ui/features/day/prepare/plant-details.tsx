@@ -8,7 +8,7 @@ import { minutesText, setupTitle, vesselText, type WordedDayPlant } from '@core/
 import { Button } from '../../../controls/button';
 import { loadDraft, storeDraft } from '../../../data/bench-draft';
 import { client } from '../../../data/client';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
 import { useUnits } from '../../../data/units-context';
 import { messageOf } from '../../../data/worker/long-work';

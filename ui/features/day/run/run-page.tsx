@@ -8,7 +8,7 @@ import type { DayKept, PlanCase, RunPlant, SetupSpec, StepKind } from '@core';
 import { clockText, spanText, wordDay, type WordedDayPlant } from '@core/words';
 import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
 import { inStock, useStock } from '../../../data/stock';
 import { useUnits } from '../../../data/units-context';

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { demoPlaces, type PlantTable, readPlantTable } from '@core';
 import { listCalls } from '../../../data/list-calls';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
 import { useGrowersPlaces } from '../../../data/places';
 import { everyPlant } from '../../../data/plants';

@@ -4,7 +4,7 @@
 import { dayNumber, DAYS_PER_YEAR, ranges, realise } from '@core';
 import { cm, years } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { useUnits } from '../../../data/units-context';
 import styles from '../plants.module.css';
 import { readSaved, type SavedPlan } from '../../../data/saved-plan';

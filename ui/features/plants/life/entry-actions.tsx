@@ -7,7 +7,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import * as z from 'zod';
 import { client, ConflictError } from '../../../data/client';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
 import { useKeep } from '../../../data/use-keep';
 import { useUndoable } from '../../../data/use-undoable';

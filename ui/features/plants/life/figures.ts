@@ -29,7 +29,7 @@ export interface DatedMap {
 const mapIn = (planCase: unknown): GrowthMapSaid | null =>
   (planCase as { growthMap?: GrowthMapSaid } | null)?.growthMap ?? null;
 
-type Looked = Pick<PlantLog, 'pottings' | 'inspections'>;
+type PlantLife = Pick<PlantLog, 'pottings' | 'inspections'>;
 
 const shootsOn = ({ plants }: GrowthMapSaid): number =>
   plants.reduce((sum, { bulbs, leads }) => sum + bulbs.length + leads.length, 0);
@@ -43,7 +43,7 @@ const isOfOneSheet = (before: GrowthMapSaid, after: GrowthMapSaid): boolean => {
 };
 
 /** The newest map and those before it on which its shoots stand in the same places, the earliest first: they lie on each other. */
-export function mapsThatMatch({ pottings, inspections }: Looked): readonly DatedMap[] {
+export function mapsThatMatch({ pottings, inspections }: PlantLife): readonly DatedMap[] {
   const seen = inspections.flatMap(({ inspectedOn: day, inspection: { growthMap: map } }) =>
     map ? [{ day, map }] : [],
   );
@@ -64,7 +64,7 @@ export interface ShootsIn {
 }
 
 /** As last counted in each year. */
-export function shootsByYear({ pottings, inspections }: Looked): readonly ShootsIn[] {
+export function shootsByYear({ pottings, inspections }: PlantLife): readonly ShootsIn[] {
   const counted = [
     ...inspections.flatMap(({ inspectedOn: day, inspection: { growthMap, shootCount } }) => {
       const shoots = growthMap ? shootsOn(growthMap) : shootCount;

@@ -3,7 +3,7 @@
 /** A life in a few figures, above its entries. */
 import { number, years } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
-import { today } from '../../../data/look-days';
+import { today } from '../../../data/dates';
 import styles from '../plants.module.css';
 import { bedAge, keptDays, shootsByYear } from './figures';
 

@@ -3,7 +3,7 @@
 /** All maps that lie on each other, in one: each shoot marked with the year in which it first stood there. */
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { PotAbove } from '../../../drawing/pot-above';
-import { BULB, LEAF_LINE, YOUNG_BULB } from '../../../drawing/plant/colors';
+import { PSEUDOBULB, LEAF_LINE, YOUNG_PSEUDOBULB } from '../../../drawing/plant/colors';
 import { colors } from '../../../theme/tokens';
 import styles from '../plants.module.css';
 import { mapsThatMatch, shootsWithDays } from './figures';
@@ -40,7 +40,7 @@ export function MapsInOne({ log }: { readonly log: Pick<PlantLog, 'pottings' | '
           <g key={n} transform={`translate(${xCm} ${-yCm})`}>
             <circle
               r={radius}
-              fill={since === newest ? YOUNG_BULB : BULB}
+              fill={since === newest ? YOUNG_PSEUDOBULB : PSEUDOBULB}
               stroke={since === newest ? colors.clay : LEAF_LINE}
               strokeWidth={radius * (since === newest ? 0.25 : 0.14)}
             />

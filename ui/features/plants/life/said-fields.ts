@@ -9,7 +9,7 @@ import {
   squeezeWords,
   tipWords,
 } from '@core/words';
-import { bloomWords, leftWords } from '../../../care/care-words';
+import { bloomWords, leftWords } from '../../../journal/journal-words';
 
 export type SaidField = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>>; readonly isNeeded: boolean }

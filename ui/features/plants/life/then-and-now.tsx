@@ -70,7 +70,7 @@ function OneDay({ label, days, shown, onChoose }: OneDayProps) {
           ))}
         </select>
       </label>
-      {shown.kind === 'potted' ? <Potted entry={shown.entry} /> : <Looked entry={shown.entry} />}
+      {shown.kind === 'potted' ? <Potted entry={shown.entry} /> : <Inspected entry={shown.entry} />}
     </div>
   );
 }
@@ -86,7 +86,7 @@ function Potted({ entry }: { readonly entry: PottingEntry }) {
   );
 }
 
-function Looked({ entry }: { readonly entry: InspectionEntry }) {
+function Inspected({ entry }: { readonly entry: InspectionEntry }) {
   const { units } = useUnits();
   const { inspection, inspectedOn } = entry;
   return (

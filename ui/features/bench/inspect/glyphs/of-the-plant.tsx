@@ -1,10 +1,10 @@
 /** Roots, bulbs and sheaths as they are found. */
-import { BULB, LEAF, LEAF_LINE } from '../../../../drawing/plant/colors';
+import { PSEUDOBULB, LEAF, LEAF_LINE } from '../../../../drawing/plant/colors';
 import { Roots } from './roots';
 
 function Bulb({
   d,
-  fill = BULB,
+  fill = PSEUDOBULB,
   children,
 }: {
   readonly d?: string;
@@ -50,7 +50,7 @@ export const plantGlyphs = {
   ),
   sheath: (
     <>
-      <ellipse cx={24} cy={30} rx={10} ry={15} fill={BULB} stroke={LEAF_LINE} />
+      <ellipse cx={24} cy={30} rx={10} ry={15} fill={PSEUDOBULB} stroke={LEAF_LINE} />
       <path
         d="M12 44 C10 26 16 16 24 10 C20 24 20 34 26 46 Z M36 44 C39 30 34 22 28 16 C32 28 32 36 30 46 Z"
         fill="#d9c9a1"
@@ -60,7 +60,7 @@ export const plantGlyphs = {
   ),
   stripped: (
     <>
-      <ellipse cx={20} cy={28} rx={10} ry={16} fill={BULB} stroke={LEAF_LINE} />
+      <ellipse cx={20} cy={28} rx={10} ry={16} fill={PSEUDOBULB} stroke={LEAF_LINE} />
       <path d="M34 46 C32 38 36 30 44 26 C44 34 42 42 38 46 Z" fill="#d9c9a1" stroke="#8a7446" />
     </>
   ),

@@ -5,11 +5,11 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { drawPlant } from '../../state/actions';
 import { openPhrase } from '../open-phrase';
-import { type Sayable, sayablesFor } from '../sayable';
+import { type PhraseHit, sayablesFor } from '../phrase-search';
 import styles from './pickers.module.css';
 
 /** Into its picker, at its field; the plant is drawn beside the pot and not in a picker. */
-function say({ phrase, fieldId, isDrawn }: Sayable): void {
+function say({ phrase, fieldId, isDrawn }: PhraseHit): void {
   openPhrase(isDrawn ? null : phrase, isDrawn ? null : fieldId || null);
   if (isDrawn) drawPlant();
 }

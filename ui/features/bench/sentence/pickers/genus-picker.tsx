@@ -5,7 +5,7 @@ import { Input } from 'antd';
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
 import { type Genus, genusById, genusIds } from '@core';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
-import { useLibrary } from '../../../../data/own';
+import { useLibrary } from '../../../../data/library';
 import { useCase } from '../../state/case-store';
 import { setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';

@@ -1,5 +1,14 @@
 /** What a plant shows, as small drawings: roots and their tips, the newest shoot, and what else can be seen. */
-import { BLOOM, BLOOM_EYE, BULB, LEAF, LEAF_LINE, ROOT, ROOT_LINE, ROOT_TIP } from '../../../../drawing/plant/colors';
+import {
+  BLOOM,
+  BLOOM_EYE,
+  PSEUDOBULB,
+  LEAF,
+  LEAF_LINE,
+  ROOT,
+  ROOT_LINE,
+  ROOT_TIP,
+} from '../../../../drawing/plant/colors';
 import type { SignKey } from '../../questions/signs';
 
 const ROT = '#5d3d25';
@@ -19,7 +28,7 @@ function Plant({ children }: { readonly children?: React.ReactNode }) {
   return (
     <>
       <path d="M8 38 H40" stroke={LEAF_LINE} strokeWidth={2.4} strokeLinecap="round" />
-      <ellipse cx={15} cy={31} rx={4.4} ry={7} fill={BULB} stroke={LEAF_LINE} />
+      <ellipse cx={15} cy={31} rx={4.4} ry={7} fill={PSEUDOBULB} stroke={LEAF_LINE} />
       <path d="M15 24 C11 14 12 9 15 5 C18 9 19 14 15 24Z" fill={LEAF} stroke={LEAF_LINE} />
       {children}
     </>
@@ -107,7 +116,7 @@ const glyphs: Readonly<Record<SignKey, React.JSX.Element>> = {
     <>
       <path d="M8 38 H40" stroke={LEAF_LINE} strokeWidth={2.4} strokeLinecap="round" />
       {[15, 25, 34].map((x) => (
-        <ellipse key={x} cx={x} cy={30} rx={4.4} ry={8} fill={BULB} stroke={LEAF_LINE} />
+        <ellipse key={x} cx={x} cy={30} rx={4.4} ry={8} fill={PSEUDOBULB} stroke={LEAF_LINE} />
       ))}
       <path d="M6 44 C10 41 14 42 17 45 M26 45 C30 41 35 42 38 45" stroke="#a98d4b" strokeWidth={2.4} fill="none" />
     </>

@@ -1,0 +1,3 @@
+export { getInsights as GET } from '@server/api/insights';
+
+export const dynamic = 'force-dynamic';

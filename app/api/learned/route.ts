@@ -1,3 +1,0 @@
-export { getLearned as GET } from '@server/api/insights';
-
-export const dynamic = 'force-dynamic';

@@ -1,9 +1,0 @@
-/** The address under which the bench opens with the plant being looked over. */
-export const LOOK_OVER = 'look-over';
-
-/** Whether the page was opened so; the address is cleaned, so that a reload does not begin anew. */
-export function wasAskedToLookOver(): boolean {
-  if (!new URLSearchParams(window.location.search).has(LOOK_OVER)) return false;
-  window.history.replaceState(null, '', window.location.pathname);
-  return true;
-}

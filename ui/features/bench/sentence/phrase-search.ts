@@ -1,0 +1,126 @@
+/** Everything a grower can say, by the words they might look for it with: what *and…* searches. */
+import type { PhraseId } from './phrases';
+
+export interface PhraseHit {
+  readonly label: string;
+  readonly phrase: PhraseId;
+  /** The field to begin with. */
+  readonly fieldId: string;
+  /** Said on the sheet beside the pot. */
+  readonly isDrawn?: boolean;
+  /** Other words for it, British and American. */
+  readonly also: string;
+}
+
+export const sayables: readonly PhraseHit[] = [
+  { label: 'Shoots', phrase: 'size', fieldId: 'shoots', also: 'bulbs growths canes leads fans how many count' },
+  { label: 'Root ball', phrase: 'size', fieldId: 'ball', also: 'rootball width size of the plant diameter' },
+  {
+    label: 'How it grows',
+    phrase: 'size',
+    fieldId: 'habit',
+    also: 'habit sympodial monopodial clump creeping cane climbing',
+  },
+  { label: 'Live roots', phrase: 'health', fieldId: 'live', also: 'dead firm mushy rot share percent health lost' },
+  {
+    label: 'Bulbs, how they look',
+    phrase: 'health',
+    fieldId: 'bulbs',
+    also: 'pseudobulbs wrinkled shrivelled shriveled plump soft',
+  },
+  {
+    label: 'Seedling, cutting, backbulb…',
+    phrase: 'health',
+    fieldId: 'stage',
+    also: 'stage keiki young fan division age',
+  },
+  { label: 'Plants in the pot', phrase: 'health', fieldId: 'plant-count', also: 'several together count group' },
+  { label: 'Growing fronts', phrase: 'health', fieldId: 'fronts', also: 'leads eyes front' },
+  {
+    label: 'Which way fronts run',
+    phrase: 'health',
+    fieldId: 'fronts-run',
+    also: 'direction one way two ways all round leads',
+  },
+  { label: 'Height of the plant', phrase: 'health', fieldId: 'height', also: 'tall inches' },
+  { label: 'Leaf area', phrase: 'health', fieldId: 'leaves', also: 'leaves foliage size' },
+  {
+    label: 'Years to stay in the next pot',
+    phrase: 'pots',
+    fieldId: 'years-wanted',
+    also: 'repotting interval last long',
+  },
+  {
+    label: 'How surely it stays inside',
+    phrase: 'pots',
+    fieldId: 'certainty',
+    also: 'certainty sure chance odds percent safe rim outgrow',
+  },
+  {
+    label: 'Room on the shelf',
+    phrase: 'pots',
+    fieldId: 'shelf-room',
+    also: 'space widest pot limit windowsill narrow',
+  },
+  {
+    label: 'Whether its medium still holds',
+    phrase: 'now',
+    fieldId: 'condition',
+    also: 'sour rotten crumbling broken down mud smell old medium',
+  },
+  { label: 'Pots you have', phrase: 'pots', fieldId: 'own-kind', also: 'own pots shelf stock containers' },
+  {
+    label: 'From your stock first',
+    phrase: 'pots',
+    fieldId: 'from-stock',
+    also: 'stock shelf bags have at home buy nothing pots media',
+  },
+  { label: 'Media you have', phrase: 'hands', fieldId: 'at-hand', also: 'bags at hand stock mix bark moss medium' },
+  { label: 'What did well for you', phrase: 'hands', fieldId: 'went-well', also: 'success worked good experience' },
+  { label: 'What failed for you', phrase: 'hands', fieldId: 'went-badly', also: 'failure died rotted bad experience' },
+  {
+    label: 'What you do not want',
+    phrase: 'hands',
+    fieldId: 'dislikes',
+    also: 'dislike mounts plastic baskets standing water',
+  },
+  { label: 'Opinions you hold', phrase: 'opinions', fieldId: '', also: 'schools organic inorganic small steps views' },
+  {
+    label: 'Your water',
+    phrase: 'water',
+    fieldId: 'water-kind',
+    also: 'rain tap hard soft purified reverse osmosis RO',
+  },
+  { label: 'Salts of the water', phrase: 'water', fieldId: 'water-salts', also: 'EC TDS ppm conductivity hardness' },
+  { label: 'Feed', phrase: 'water', fieldId: 'feed-every', also: 'fertiliser fertilizer feeding strength' },
+  { label: 'Away from home', phrase: 'away', fieldId: 'away', also: 'holiday vacation travel weeks' },
+  { label: 'A heat wave', phrase: 'away', fieldId: 'heat', also: 'hot spell summer heatwave' },
+  {
+    label: 'How this plant differs from its kind',
+    phrase: 'quirks',
+    fieldId: '',
+    also: 'quirk traits hybrid light rest warmth thirst',
+  },
+  {
+    label: 'The way you water',
+    phrase: 'watering',
+    fieldId: 'routine-days',
+    also: 'soak dripper can mist hose weekdays',
+  },
+  { label: 'The pot it is in', phrase: 'now', fieldId: 'pot', also: 'rim vessel container basket present current' },
+  {
+    label: 'The plant drawn from above',
+    phrase: 'size',
+    fieldId: 'growth-map',
+    isDrawn: true,
+    also: 'growth map sketch draw position where shoots stand heading middle',
+  },
+];
+
+/** Those that hold every word looked for at the beginning of one of theirs; else those that hold it anywhere. */
+export function sayablesFor(looked: string): readonly PhraseHit[] {
+  const words = looked.toLowerCase().split(/\s+/).filter(Boolean);
+  const textOf = ({ label, also }: PhraseHit) => ` ${label} ${also}`.toLowerCase();
+  const begin = sayables.filter((entry) => words.every((word) => textOf(entry).includes(` ${word}`)));
+  return begin.length > 0 ? begin : sayables.filter((entry) => words.every((word) => textOf(entry).includes(word)));
+}
