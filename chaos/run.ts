@@ -2,6 +2,9 @@
  * Blow after blow while clients write, then a look at what is kept: npm run chaos -- --minutes 5 [--seed 7].
  * It prints counts, and ends with 1 where an acknowledged write is missing, doubled or half there.
  */
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { MS_PER_MINUTE } from '@core/base/time';
 import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -13,17 +16,13 @@ import { newTally, type Run, write } from './writers';
 
 const WRITERS = 3;
 const SMALL_DISK_MB = 400;
-const MS_PER_MINUTE = 60_000;
 const BETWEEN_FAULTS_MS = { least: 1_000, most: 5_000 };
 const RECOVERY_MS = 60_000;
 
-/** The same faults for the same seed (a linear congruential generator, Numerical Recipes). */
+/** The same faults for the same seed. */
 function dice(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (1_664_525 * state + 1_013_904_223) >>> 0;
-    return state / 2 ** 32;
-  };
+  const generator = xoroshiro128plus(seed);
+  return () => uniformFloat64(generator);
 }
 
 async function recovers(application: Application): Promise<boolean> {

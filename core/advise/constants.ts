@@ -50,7 +50,6 @@ export const adviceConstants = {
   // Costs.
   SOONER_AT_FIRST: fromMemory(0.88, 'share', 'of its later days in which a new mix asks for water: worth telling'),
   FIRST_WEEKS_DAYS: fromPractice(28, 'days', 'in which a new mix learns to take water'),
-  DAYS_PER_YEAR: byDefinition(365, 'days', 'in a year'),
   PRICE_STEP: fromMemory(2, '', 'each price class costs so many times the one below'),
   LEAST_REPOT_YEARS: fromMemory(0.5, 'years', 'nothing is repotted sooner'),
   LAYER_STEP_HOURS: byChoice(2, 'h', 'step in which a pot is followed with and without a layer'),

@@ -2,6 +2,7 @@
  * What a setup costs its grower: waterings, minutes, money, and the years until the next repotting.
  * Minutes and prices are from memory of ordinary benches; they serve to compare, not to bill.
  */
+import { DAYS_PER_COMMON_YEAR } from '../base';
 import { realiseMix, type SetupSpec } from '../case';
 import { type CandidateFacts, type CaseContext, minutesPerWeek } from '../decide/setups';
 import { bagMeasures, type PriceClass } from '../physics/media';
@@ -50,7 +51,7 @@ export function costsOf(
   return {
     wateringsPerYear: year.waterings,
     minutesPerWeek: minutesPerWeek(facts, year.waterings),
-    riskShare: 1 - year.fineDays / k.DAYS_PER_YEAR,
+    riskShare: 1 - year.fineDays / DAYS_PER_COMMON_YEAR,
     yearsToNextRepot,
     litres,
     mediaPrice,

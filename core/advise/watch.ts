@@ -2,6 +2,7 @@
  * What a plant waits for, and the next day to look: by the sign, the season of its place and its kind (days between looks are
  * from memory; that a plant at rest is not looked at before its rest is over is common practice, no source).
  */
+import { DAYS_PER_COMMON_YEAR } from '../base';
 import { monthOfDay } from '../physics/places';
 import { k } from './constants';
 import type { Timing } from './timing';
@@ -13,8 +14,6 @@ export interface SignWatch {
   /** Days from today to the next look. */
   readonly daysToCheck: number;
 }
-
-const DAYS_PER_YEAR = 365;
 
 const daysBySign: Readonly<Record<TimingSign, number>> = {
   'flowers over or new roots': k.LOOK_AT_FLOWERS_DAYS,
@@ -35,8 +34,9 @@ const comesWithGrowth: ReadonlySet<TimingSign> = new Set([
 
 /** Days until the first day of the next month that is no month of rest; 0 outside of them. dayOfYear: 1 = 1 January. */
 function daysOfRestLeft(dayOfYear: number, restMonths: readonly number[]): number {
-  const rests = (ahead: number) => restMonths.includes(monthOfDay(((dayOfYear - 1 + ahead) % DAYS_PER_YEAR) + 1) - 1);
-  for (let ahead = 0; ahead < DAYS_PER_YEAR; ahead += 1) if (!rests(ahead)) return ahead;
+  const rests = (ahead: number) =>
+    restMonths.includes(monthOfDay(((dayOfYear - 1 + ahead) % DAYS_PER_COMMON_YEAR) + 1) - 1);
+  for (let ahead = 0; ahead < DAYS_PER_COMMON_YEAR; ahead += 1) if (!rests(ahead)) return ahead;
   // It rests all the year: no month is better than another.
   return 0;
 }

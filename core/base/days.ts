@@ -4,8 +4,6 @@
  * eras of 400 years beginning on 1 March (the proleptic Gregorian calendar).
  */
 
-export const DAYS_PER_YEAR = 365.25;
-
 const DAYS_PER_ERA = 146_097;
 const YEARS_PER_ERA = 400;
 /** From 1 March of the year 0 to 1 January 1970. */

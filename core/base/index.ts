@@ -19,7 +19,7 @@ export {
   mmToInch,
   type TemperatureUnit,
 } from './convert';
-export { DAYS_PER_YEAR, dayNumber, dayOf, monthAt, monthIndexOf, nextMonth } from './days';
+export { dayNumber, dayOf, monthAt, monthIndexOf, nextMonth } from './days';
 export { type FaultAt, faultCode, FaultError, type FaultFact } from './fault-facts';
 export { type Checked, checkWith, faultsOf } from './faults';
 export {
@@ -38,3 +38,17 @@ export { meanOf, medianOf, normalDensity, normalShareBelow, upperMedianOf, upper
 export { FIRST_VERSION, upgraded, type Versions } from './versions';
 export { grouped } from './grouped';
 export { lazily } from './lazily';
+export {
+  DAYS_PER_COMMON_YEAR,
+  DAYS_PER_WEEK,
+  DAYS_PER_YEAR,
+  HOURS_PER_DAY,
+  MINUTES_PER_HOUR,
+  MONTHS_PER_YEAR,
+  MS_PER_DAY,
+  MS_PER_HOUR,
+  MS_PER_MINUTE,
+  MS_PER_SECOND,
+  SECONDS_PER_DAY,
+  SECONDS_PER_HOUR,
+} from './time';

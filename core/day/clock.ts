@@ -3,6 +3,7 @@
  * another; every pair of hands takes the next plant whose soak is over. What that order costs the grower is counted in minutes of
  * the day (constants.ts), so that orders can be compared.
  */
+import { MINUTES_PER_HOUR } from '../base';
 import { k } from './constants';
 import type { PlantWork } from './work';
 
@@ -146,8 +147,6 @@ function inSunMin(fromMin: number, untilMin: number, { beginsAtMinute, sun }: Da
   return Math.max(0, Math.min(untilMin, until) - Math.max(fromMin, from));
 }
 
-const MIN_PER_H = 60;
-
 function costOf(order: readonly PlantWork[], setting: DaySetting, marks: Marks, endMin: number): number {
   let cost = endMin;
   let [sickBefore, cleanBefore] = [0, 0];
@@ -159,7 +158,7 @@ function costOf(order: readonly PlantWork[], setting: DaySetting, marks: Marks, 
     if (isDirty) cost += k.CLEAN_BEFORE_DIRTY_MIN * cleanBefore;
     else cleanBefore += 1;
     if (isTender) cost += k.SUN_PER_MIN * inSunMin(beginMin, doneMin, setting);
-    cost += (k.TIRED_PER_L_H * litres * beginMin) / MIN_PER_H;
+    cost += (k.TIRED_PER_L_H * litres * beginMin) / MINUTES_PER_HOUR;
   }
   return cost;
 }

@@ -1,4 +1,5 @@
 /** Where a running day stands, from what was written down of it: the same entries in the same order give the same state on every tablet. */
+import { MS_PER_MINUTE } from '../base';
 import type { DayKept, DayPlantAsked } from './day-case';
 import type { DayEntry, LeftReason } from './entries';
 import type { StepKind } from './work';
@@ -27,8 +28,6 @@ export interface RunState {
   readonly plants: readonly RunPlant[];
   readonly inHand: string | null;
 }
-
-const MS_PER_MIN = 60_000;
 
 const fresh = (asked: DayPlantAsked): RunPlant => ({
   asked,
@@ -63,7 +62,7 @@ function nextOf(plant: RunPlant, entry: DayEntry): RunPlant {
       return { ...plant, stepsDone: plant.stepsDone.filter((step) => step !== entry.data.step) };
     case 'timer': {
       const { step, minutes } = entry.data;
-      const endsAtMs = Date.parse(entry.at) + minutes * MS_PER_MIN;
+      const endsAtMs = Date.parse(entry.at) + minutes * MS_PER_MINUTE;
       return { ...plant, timers: [...others(step), { step, endsAtMs }] };
     }
     case 'timer off':

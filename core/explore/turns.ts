@@ -1,8 +1,9 @@
 /** What would change the order: the same setups judged under another routine or another air. */
+import { DAYS_PER_WEEK } from '../base';
 import { verdictOn } from '../advise';
 import { type PlanCase, resolveCase, type SetupSpec, specId } from '../case';
 import { airflowClasses } from '../physics/air';
-import { DAYS_PER_WEEK, longestGapDays, type Routine } from '../physics/drydown';
+import { longestGapDays, type Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
 import { k } from './constants';
 

@@ -2,6 +2,7 @@
  * A plant on file as it is today: what it was potted in and how long ago, and what was seen of it since. What was true of the
  * day it was potted (signs, live roots, the old ball) is unknown now, until somebody looks.
  */
+import { DAYS_PER_YEAR, MS_PER_DAY } from '../base';
 import { type GrowthMapSaid, genusOf, mainLayer, type PlanCase, type SetupSpec } from '../case';
 import { mediaCatalogue } from '../catalogue/media';
 import { type DatedMap, type MeasuredPace, measuredPaceOf } from '../growth';
@@ -22,7 +23,7 @@ export interface PlantToday {
   readonly ownPace: MeasuredPace | null;
 }
 
-const MS_PER_YEAR = 365.25 * 24 * 3600 * 1000;
+const MS_PER_YEAR = DAYS_PER_YEAR * MS_PER_DAY;
 const yearOf = (day: string): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_YEAR;
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 const hundredth = (value: number): number => Math.round(value * 100) / 100;

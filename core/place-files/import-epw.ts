@@ -2,9 +2,9 @@
  * An EPW weather file as an outdoor place. Format: EnergyPlus Weather File, Auxiliary Programs
  * documentation: eight heading lines, then one line per hour with 35 fields.
  */
-import { ranges } from '../base';
+import { ranges, MONTHS_PER_YEAR } from '../base';
 import type { AirflowClass } from '../physics/air';
-import { MONTHS_PER_YEAR, type Place } from '../physics/places';
+import { type Place } from '../physics/places';
 import { k } from './constants';
 import { keepable } from './keepable';
 import { addTo, binMonths, emptyYear, fillMonths, roundMonth } from './month-bins';

@@ -1,6 +1,7 @@
 /**
  * Published figures that set no constant of the model. Sources are from memory until somebody has looked them up.
  */
+import { HOURS_PER_DAY } from '../base';
 import { mediumById } from '../catalogue/media';
 import { makePot } from '../catalogue/vessels';
 import { dryingAir, openSurfaceMmPerDay } from '../physics/air';
@@ -10,7 +11,6 @@ import {
   daysOf,
   type PlantWaterUse,
   dryingTime,
-  HOURS_PER_DAY,
   leafConductance,
   monthHours,
   type PottedSetup,

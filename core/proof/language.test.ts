@@ -1,4 +1,6 @@
 /** Answers to questions as they come, read sentence by sentence; those of the worked cases are read beside them. */
+import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { PlanFacts } from '../advise';
 import { waterKinds } from '../case';
 import { genusIds } from '../catalogue/genera';
@@ -11,11 +13,8 @@ import { metricWords, wordPlan } from '../words';
 
 /** Plants, places, months and rounds as they come. */
 function randomPlans(count: number): readonly PlanFacts[] {
-  let seed = 20261126;
-  const dice = (sides: number) => {
-    seed = (seed * 48271) % 2147483647;
-    return seed % sides;
-  };
+  const generator = xoroshiro128plus(20261126);
+  const dice = (sides: number) => uniformInt(generator, 0, sides - 1);
   const oneOf = <T>(list: readonly T[]): T => list[dice(list.length)]!;
   const plan = bundledPlan();
   // Seven of eight growers have one pot on the shelf, and most want no mounts: fewer setups to judge, so that more answers can be read.

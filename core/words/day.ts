@@ -1,4 +1,5 @@
 /** A potting day in sentences: why in this turn, what to do at each step with its amounts, what is short, what to bring. */
+import { MINUTES_PER_HOUR } from '../base';
 import type { RecipeLine } from '../advise';
 import type { DepthRule } from '../catalogue/genera';
 import { potKindById, mountKindById } from '../catalogue/vessels';
@@ -213,12 +214,10 @@ function wordShortage(shortage: Shortage, units: WordUnits): WordedShortage {
   };
 }
 
-const MIN_PER_H = 60;
-
 /** "2 h 40 min", to five minutes. */
 export function spanText(minutes: number): string {
   const rounded = 5 * Math.max(1, Math.round(minutes / 5));
-  const [hours, rest] = [Math.floor(rounded / MIN_PER_H), rounded % MIN_PER_H];
+  const [hours, rest] = [Math.floor(rounded / MINUTES_PER_HOUR), rounded % MINUTES_PER_HOUR];
   return [hours > 0 ? `${hours} h` : '', rest > 0 ? `${rest} min` : ''].filter(Boolean).join(' ');
 }
 
@@ -226,7 +225,7 @@ export function spanText(minutes: number): string {
 export function clockText(minuteOfDay: number): string {
   const minute = Math.round(minuteOfDay);
   const pad = (value: number) => String(value).padStart(2, '0');
-  return `${pad(Math.floor(minute / MIN_PER_H) % 24)}:${pad(minute % MIN_PER_H)}`;
+  return `${pad(Math.floor(minute / MINUTES_PER_HOUR) % 24)}:${pad(minute % MINUTES_PER_HOUR)}`;
 }
 
 function timeText({ endMin, leastMin, mostMin, fits, availableMin }: DayTime): string {

@@ -1,5 +1,5 @@
 /** What a plant needs (due/needs): why it stands in the list, when, how sure that is, and what it waits for. */
-import { DAYS_PER_YEAR } from '../base';
+import { DAYS_PER_YEAR, DAYS_PER_WEEK } from '../base';
 import type { Need, NeedKind } from '../due';
 import { monthNames, number } from './format';
 import { wordSign } from './timing';
@@ -39,7 +39,6 @@ export const dayWords = (day: string): string =>
   `${Number(day.slice(8))} ${monthNames[Number(day.slice(5, 7)) - 1]!} ${day.slice(0, 4)}`;
 
 const DAYS_PER_MONTH = DAYS_PER_YEAR / 12;
-const DAYS_PER_WEEK = 7;
 
 /** So many days, as one says it. */
 function span(days: number): string {

@@ -7,6 +7,7 @@ import {
   round1,
   roundHalf,
   type TemperatureUnit,
+  HOURS_PER_DAY,
 } from '../base';
 
 export interface WordUnits {
@@ -64,7 +65,6 @@ export function percent(share: number): string {
   return `${number(share * 100, 0)} %`;
 }
 
-const HOURS_PER_DAY = 24;
 /** Below this a day is too coarse a word. */
 export const DAYS_FROM = 0.75;
 

@@ -1,5 +1,5 @@
 /** What came of reading a place's file, in words (place-files). */
-import { ranges } from '../base';
+import { ranges, MS_PER_MINUTE } from '../base';
 import type { Heating, Place } from '../physics/places';
 import type {
   FileFaultAt,
@@ -135,8 +135,6 @@ const wordFileFault = ({ line, fact }: FileFaultAt): FileFault => ({
   code: fact.code,
   message: faultText(fact),
 });
-
-const MS_PER_MINUTE = 60_000;
 
 function dayText(minutes: number): string {
   const date = new Date(minutes * MS_PER_MINUTE);

@@ -1,4 +1,5 @@
 /** The addresses of nursing: what is done after potting, as a list and as a calendar. */
+import { MS_PER_MINUTE } from '@core';
 import { aftercareNames, aftercareSentence } from '@core/words';
 import { wakeOutlooks } from '../projections/due/background';
 import { dayOfRequest } from '../runtime/http/day';
@@ -10,8 +11,6 @@ const says: WordStep = ({ plantName, kind, ppm }) => ({
   title: `${plantName}: ${aftercareNames[kind].toLowerCase()}`,
   description: aftercareSentence({ kind, ppm }),
 });
-
-const MS_PER_MIN = 60_000;
 
 export async function getAftercare(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) => {
@@ -28,7 +27,7 @@ export async function getAftercareCalendar(request: Request): Promise<Response> 
     // As whoever asks calls this machine: the door lets in its own names only.
     const { protocol, host } = new URL(request.url);
     const origin = `${protocol}//${request.headers.get('host') ?? host}`;
-    const text = calendarOf(tasks, origin, Math.floor(Date.now() / MS_PER_MIN), says);
+    const text = calendarOf(tasks, origin, Math.floor(Date.now() / MS_PER_MINUTE), says);
     return new Response(text, {
       headers: {
         'content-type': 'text/calendar; charset=utf-8',

@@ -2,6 +2,9 @@
  * Photographs of the invented collection, drawn by us: each plant by its habit before the wall of its place, with flowers where
  * it is in bloom. The same plant and day give the same picture.
  */
+import { createHash } from 'node:crypto';
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { genusById, type GrowthHabit } from '@core';
 
 export interface DemoPicture {
@@ -21,16 +24,10 @@ const FLOOR = 1010;
 /** What the camera takes of it. */
 const FRAME = '120 330 660 880';
 
-/** Numbers from 0 to 1, one after the other, the same for the same text (mulberry32 over FNV-1a). */
+/** Numbers from 0 to 1, one after the other, the same for the same text. */
 function dice(of: string): () => number {
-  let state = 0x811c9dc5;
-  for (const letter of of) state = Math.imul(state ^ letter.codePointAt(0)!, 0x01000193);
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
+  const generator = xoroshiro128plus(createHash('sha256').update(of).digest().readInt32BE());
+  return () => uniformFloat64(generator);
 }
 
 const walls: Readonly<Record<string, readonly [wall: string, board: string]>> = {

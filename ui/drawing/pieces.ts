@@ -2,6 +2,8 @@
  * The pieces of a layer at their true size, placed by random sequential packing (each new piece goes
  * where it does not overlap an earlier one), the same every time for the same layer.
  */
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Mix, PieceShape, PottedSetup } from '@core';
 import { emptySpace } from './space';
 
@@ -16,15 +18,10 @@ export interface Piece {
   readonly grain: number;
 }
 
-/** Small fast generator with a seed (mulberry32, public domain). */
+/** Numbers from 0 to 1, one after the other, the same for the same seed. */
 export function seededRandom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
+  const generator = xoroshiro128plus(seed);
+  return () => uniformFloat64(generator);
 }
 
 const MOST_PIECES = 1100;

@@ -69,7 +69,6 @@ export const airConstants = {
     'McAdams 1954, in Incropera & DeWitt, Fundamentals of Heat and Mass Transfer',
     'exponent of the Rayleigh number of a cooled plate facing up',
   ),
-  SECONDS_PER_DAY: byDefinition(86400, 's', 'in a day'),
   KELVIN: byDefinition(273.15, 'K', '0 °C'),
   LATENT_HEAT_J_G: fromSource(
     2450,

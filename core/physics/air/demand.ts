@@ -10,6 +10,7 @@
  * pot becomes a linear network: that is what the dry-down model is built on.
  * Source: Penman 1948, Monteith 1965; here in vapour densities instead of pressures.
  */
+import { SECONDS_PER_DAY } from '../../base';
 import { surfaceTransfer } from './airflow';
 import { k } from './constants';
 import { saturationVapourDensityGM3, vapourDensitySlopeGM3K, vapourPressureDeficitKPa } from './psychrometrics';
@@ -68,5 +69,5 @@ export function surfaceResistanceSM(air: DryingAir, heatAreaRatio: number): numb
 /** Evaporation from an open wet surface, mm/day (heat from above and below: ratio 2). */
 export function openSurfaceMmPerDay(air: DryingAir, heatAreaRatio = 2): number {
   const gPerM2S = drivingDeficitGM3(air, heatAreaRatio) / surfaceResistanceSM(air, heatAreaRatio);
-  return (gPerM2S * k.SECONDS_PER_DAY) / 1000;
+  return (gPerM2S * SECONDS_PER_DAY) / 1000;
 }

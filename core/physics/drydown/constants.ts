@@ -128,7 +128,6 @@ export const drydownConstants = {
     'of a plant’s leaf area that works like a lit young leaf; the rest is old or shaded',
   ),
   SHORTEST_NIGHT_H: fromMemory(4, 'h', 'in a shorter night CAM leaves cannot take in what the day allows'),
-  HOURS_PER_DAY: byDefinition(24, 'h', 'in a day'),
   VELAMEN_THINNEST_MM: fromMemory(0.2, 'mm', 'thickness of velamen on thin roots'),
   VELAMEN_THICKEST_MM: fromMemory(0.5, 'mm', 'thickness of velamen on thick roots'),
   VELAMEN_BASE_MM: fromMemory(0.15, 'mm', 'of velamen, before the thickness of the root counts'),
@@ -152,7 +151,6 @@ export const drydownConstants = {
     ['pad-mount'],
     0.3,
   ),
-  SECONDS_PER_HOUR: byDefinition(3600, 's', 'in an hour'),
   WATER_G_MOL: fromSource(18.015, 'g/mol', 'IUPAC', 'molar mass of water'),
   MAX_HEAT_AREA_RATIO: fromMemory(3, '', 'surface that collects heat over surface that evaporates stays below'),
   STILL_AIR_TRANSFER_MS: fromMemory(
@@ -179,7 +177,6 @@ export const drydownConstants = {
   STEPS_PER_REFRESH: byChoice(2, 'steps', 'of that size between two solutions of the vapour network'),
   MOST_STEPS_PER_HOUR: byChoice(120, 'steps', 'an hour is cut into at most'),
   EMPTY_WETNESS: byChoice(1e-9, 'share', 'a cell this dry is empty'),
-  DAYS_PER_WEEK: byDefinition(7, 'days', 'in a week'),
   MISTING_SPAN_HOURS: fromPractice(12, 'h', 'of the day over which several mistings are spread'),
   MISTING_G_M2: fromMemory(400, 'g/m²', 'water one misting leaves (about 0.4 mm)'),
 } as const;
@@ -187,4 +184,3 @@ export const drydownConstants = {
 export const k = numbersOf(drydownConstants);
 export const DEFAULT_SOAK_MINUTES = drydownConstants.DEFAULT_SOAK_MINUTES.value;
 export const MISTING_G_M2 = drydownConstants.MISTING_G_M2.value;
-export const DAYS_PER_WEEK = drydownConstants.DAYS_PER_WEEK.value;

@@ -1,6 +1,7 @@
 /**
  * From one watering until the pot asks for the next: the hourly curve, and the days it takes.
  */
+import { HOURS_PER_DAY } from '../../base';
 import type { MonthDrying } from '../places';
 import { type Column, rootZoneWater } from './column';
 import { k } from './constants';
@@ -20,8 +21,6 @@ import {
 import { daysOf, type DryingTime } from './drying-time';
 import { HORIZON_DAYS } from './drying-time-constants';
 import { waterColumn, waterFromDry, type Watering, wateringOf } from './watering';
-
-export const HOURS_PER_DAY = 24;
 
 export interface DryDownHour {
   readonly hour: number;

@@ -2,6 +2,7 @@
  * One kind of hour (a month's day or night) turned into the conductances of the vapour network for
  * one column. Computed once per kind, used by every hour of that kind.
  */
+import { SECONDS_PER_HOUR } from '../../base';
 import { drivingDeficitGM3, type DryingAir, LATENT_HEAT_J_G, SEA_LEVEL_KPA, surfaceResistanceSM } from '../air';
 import { inSeries } from './cell-physics';
 import type { Column } from './column';
@@ -35,7 +36,7 @@ export interface HourClass {
 
 /** As much as the air takes from a wet wall, g/h. */
 function wallDemandGH(areaM2: number, deficitGM3: number, resistanceSM: number): number {
-  return (areaM2 * k.SECONDS_PER_HOUR * deficitGM3) / (resistanceSM + k.CLAY_WALL_RESISTANCE_S_M);
+  return (areaM2 * SECONDS_PER_HOUR * deficitGM3) / (resistanceSM + k.CLAY_WALL_RESISTANCE_S_M);
 }
 
 /** Surfaces that evaporate: top, openings, and a porous wall as far as the medium keeps it wet. */
@@ -70,10 +71,10 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean, light:
     const gain = (1 + column.ventilation[i]! * stirring) / (1 + column.ventilation[i]!);
     const diffusivity = k.VAPOUR_DIFFUSIVITY_M2_H * gain * (SEA_LEVEL_KPA / air.pressureKPa);
     const side = inSeries(
-      (column.openSideM2[i]! * k.SECONDS_PER_HOUR) / resistanceSM,
+      (column.openSideM2[i]! * SECONDS_PER_HOUR) / resistanceSM,
       column.sidePathM[i]! * diffusivity,
     );
-    outsideM3H[i] = side + (column.openBaseM2[i]! * k.SECONDS_PER_HOUR) / (2 * resistanceSM);
+    outsideM3H[i] = side + (column.openBaseM2[i]! * SECONDS_PER_HOUR) / (2 * resistanceSM);
     betweenM3H[i] = column.vapourPathM[i]! * diffusivity;
     // As much as the air takes, as far as the medium can bring it to the wall.
     wallGH[i] = inSeries(wallDemandGH(column.porousSideM2[i]!, deficitGM3, resistanceSM), column.wallSupplyGH[i]!);
@@ -90,15 +91,15 @@ export function hourClass(column: Column, air: DryingAir, isDay: boolean, light:
     deficitKPa,
     lightShare: isDay ? 1 : 0,
     deficitGM3,
-    topM3H: (column.topAreaM2 * k.SECONDS_PER_HOUR) / resistanceSM,
+    topM3H: (column.topAreaM2 * SECONDS_PER_HOUR) / resistanceSM,
     outsideM3H,
     betweenM3H,
     fromSurfaceM3H: column.surfacePathM * k.VAPOUR_DIFFUSIVITY_M2_H * stirred * (SEA_LEVEL_KPA / air.pressureKPa),
     wallGH,
-    uptakeGH: molesPerM2S * k.WATER_G_MOL * k.SECONDS_PER_HOUR * (leafAreaCm2 / 1e4) * k.ACTIVE_LEAF_SHARE,
-    coolingKPerGH: LATENT_HEAT_J_G / k.SECONDS_PER_HOUR / heatWPerK,
+    uptakeGH: molesPerM2S * k.WATER_G_MOL * SECONDS_PER_HOUR * (leafAreaCm2 / 1e4) * k.ACTIVE_LEAF_SHARE,
+    coolingKPerGH: LATENT_HEAT_J_G / SECONDS_PER_HOUR / heatWPerK,
     warmingK: (air.radiationWM2 * column.radiantAreaM2) / heatWPerK,
-    warmedPerHour: 1 - Math.exp((-heatWPerK * k.SECONDS_PER_HOUR) / column.heatCapacityJK),
+    warmedPerHour: 1 - Math.exp((-heatWPerK * SECONDS_PER_HOUR) / column.heatCapacityJK),
   };
 }
 

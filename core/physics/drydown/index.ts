@@ -1,14 +1,13 @@
 export { columnForDays } from './column-for-days';
 export { buildCoarseColumn, buildColumn, buildShownColumn, buildYearColumn } from './build';
 export { type Column, rootZoneWater, type WetFoot, wetFootOf } from './column';
-export { DAYS_PER_WEEK, k as modelFigures, DEFAULT_SOAK_MINUTES, MISTING_G_M2 } from './constants';
+export { k as modelFigures, DEFAULT_SOAK_MINUTES, MISTING_G_M2 } from './constants';
 export {
   type DryDown,
   dryDown,
   dryingTime,
   dryingTimeByMonth,
   firstDryingTime,
-  HOURS_PER_DAY,
   monthHours,
   wateredState,
 } from './dry-down';

@@ -6,6 +6,7 @@
  * light: by day the light of the hour, by night that of the day before, since what a CAM leaf can take in at night is
  * what the light of the day has made room for. And both close in dry air: 1/(1 + (D/D₀)²).
  */
+import { HOURS_PER_DAY, SECONDS_PER_HOUR } from '../../base';
 import { SEA_LEVEL_KPA } from '../air';
 import { k } from './constants';
 import type { PlantWaterUse, Photosynthesis } from './setup';
@@ -34,19 +35,19 @@ function dayOpening(photosynthesis: Photosynthesis, { lightWM2 }: LeafLight): nu
 /** Of CAM plants: what the day's light allows, spread over the hours of the night. */
 function nightOpening(photosynthesis: Photosynthesis, { lightWM2, lightHours }: LeafLight): number {
   if (photosynthesis === 'C3') return k.C3_NIGHT_MOL_M2_S;
-  const nightHours = Math.max(k.SHORTEST_NIGHT_H, k.HOURS_PER_DAY - lightHours);
-  const meanLightWM2 = (lightWM2 * lightHours) / (k.HOURS_PER_DAY / 2);
-  return k.CAM_NIGHT_MOL_M2_S * lightResponse(meanLightWM2) * (k.HOURS_PER_DAY / 2 / nightHours);
+  const nightHours = Math.max(k.SHORTEST_NIGHT_H, HOURS_PER_DAY - lightHours);
+  const meanLightWM2 = (lightWM2 * lightHours) / (HOURS_PER_DAY / 2);
+  return k.CAM_NIGHT_MOL_M2_S * lightResponse(meanLightWM2) * (HOURS_PER_DAY / 2 / nightHours);
 }
 
 /** Water the leaves of a plant give off in a day of twelve light hours in air of a given deficit, g. */
 export function dailyDemandG(drinker: PlantWaterUse, deficitKPa: number): number {
-  const light = { lightWM2: k.STATED_LIGHT_W_M2, lightHours: k.HOURS_PER_DAY / 2 };
+  const light = { lightWM2: k.STATED_LIGHT_W_M2, lightHours: HOURS_PER_DAY / 2 };
   const { photosynthesis, leafAreaCm2 } = drinker;
   const conductance =
     leafConductance(photosynthesis, true, light, deficitKPa) +
     leafConductance(photosynthesis, false, light, deficitKPa);
-  const moles = (conductance * deficitKPa * (k.HOURS_PER_DAY / 2) * k.SECONDS_PER_HOUR) / SEA_LEVEL_KPA;
+  const moles = (conductance * deficitKPa * (HOURS_PER_DAY / 2) * SECONDS_PER_HOUR) / SEA_LEVEL_KPA;
   return moles * k.WATER_G_MOL * (leafAreaCm2 / 1e4) * k.ACTIVE_LEAF_SHARE;
 }
 

@@ -1,4 +1,5 @@
 /** When and how a grower really waters. Days count from 1 January (0), which is taken to be a Monday. */
+import { DAYS_PER_WEEK, HOURS_PER_DAY } from '../../base';
 import { DEFAULT_SOAK_MINUTES, k } from './constants';
 import { type Watering, wateringOf } from './watering';
 import type { WayToWater } from './ways-to-water';
@@ -38,21 +39,21 @@ const ROUNDS_UP_H = 0.5;
  * A gap that is no whole number of days falls at other hours of the day.
  */
 export function wateringHours(routine: Routine, day: number): readonly number[] {
-  const startOfDay = day * k.HOURS_PER_DAY;
+  const startOfDay = day * HOURS_PER_DAY;
   switch (routine.kind) {
     case 'every': {
-      const gapHours = Math.max(1, routine.days * k.HOURS_PER_DAY);
+      const gapHours = Math.max(1, routine.days * HOURS_PER_DAY);
       const hours: number[] = [];
       // One that rounds up to this morning belongs here, though its time lies in the day before.
       const first = Math.ceil((startOfDay - ROUNDS_UP_H) / gapHours - 1e-9);
       for (let n = Math.max(0, first); ; n += 1) {
         const hour = Math.round(n * gapHours) - startOfDay;
-        if (hour >= k.HOURS_PER_DAY) return hours;
+        if (hour >= HOURS_PER_DAY) return hours;
         if (hour >= 0) hours.push(hour);
       }
     }
     case 'weekdays':
-      return routine.weekdays.includes(day % k.DAYS_PER_WEEK) ? [0] : [];
+      return routine.weekdays.includes(day % DAYS_PER_WEEK) ? [0] : [];
     case 'when dry':
       return [0];
     case 'misting': {
@@ -75,7 +76,7 @@ export function longestGapDays(routine: Routine): number | null {
       const days = [...new Set(routine.weekdays)].sort((a, b) => a - b);
       const [first] = days;
       if (first === undefined) return null;
-      return Math.max(...days.map((day, i) => (days[i + 1] ?? first + k.DAYS_PER_WEEK) - day));
+      return Math.max(...days.map((day, i) => (days[i + 1] ?? first + DAYS_PER_WEEK) - day));
     }
     case 'misting':
       return 1;

@@ -1,9 +1,10 @@
 /** Unglazed clay, wicks and the warmth of the root zone. */
+import { HOURS_PER_DAY } from '../../base';
 import { mediumById } from '../../catalogue/media';
 import { makePot } from '../../catalogue/vessels';
 import { constantPlace, type MonthDrying, monthDrying } from '../places';
 import { buildColumn } from './build';
-import { HOURS_PER_DAY, monthHours } from './dry-down';
+import { monthHours } from './dry-down';
 import { stepHour } from './hour';
 import { availableShare } from './root-zone';
 import type { PlantWaterUse, PottedSetup } from './setup';

@@ -5,6 +5,7 @@
  * factor per 10 °C, wetness between dry (slower) and always wet (faster) by its wetness factor.
  * The course over the life is from memory of what comes out of old pots.
  */
+import { MONTHS_PER_YEAR } from '../../base';
 import { k } from './constants';
 import type { Hydraulics, MediumFigures } from './medium';
 import { hydraulicsOfParts, type Mix } from './mix';
@@ -17,7 +18,6 @@ export interface AgeingConditions {
 }
 
 export const ORDINARY_CONDITIONS: AgeingConditions = { temperatureC: 20, wetness: 0.5 };
-const MONTHS_PER_YEAR = 12;
 
 /** Years a medium lasts in given conditions. */
 export function lifeYearsIn(medium: MediumFigures, { temperatureC, wetness }: AgeingConditions): number {

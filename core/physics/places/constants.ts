@@ -1,9 +1,6 @@
 import { byChoice, byDefinition, fromMemory, fromSource, numbersOf } from '../../base';
 
 export const placeConstants = {
-  MONTHS_PER_YEAR: byDefinition(12, 'months', 'in a year'),
-  MS_PER_HOUR: byDefinition(3_600_000, 'ms', 'in an hour'),
-  HOURS_PER_DAY: byDefinition(24, 'h', 'in a day'),
   UNHEATED_GAIN_C: fromMemory(2, '°C', 'a closed room is warmer than the air outside even without heating'),
   NO_EXCESS_FROM_C: fromSource(
     20,
@@ -19,4 +16,3 @@ export const placeConstants = {
 } as const;
 
 export const k = numbersOf(placeConstants);
-export const MONTHS_PER_YEAR = placeConstants.MONTHS_PER_YEAR.value;

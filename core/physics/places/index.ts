@@ -1,4 +1,3 @@
-export { MONTHS_PER_YEAR } from './constants';
 export { daylightHours } from './day-length';
 export { leanMonths } from './seasons';
 export { withHeatWave } from './heat-wave';

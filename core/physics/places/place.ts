@@ -2,6 +2,7 @@
  * A place: where a plant stands, as twelve months of day and night air.
  * Months run January to December; the hemisphere follows from the sign of the latitude.
  */
+import { MONTHS_PER_YEAR } from '../../base';
 import {
   type AirflowClass,
   airSpeedMS,
@@ -53,7 +54,7 @@ export function firstDayOfMonth(month: number): number {
 /** Month (1 to 12) in which a day of the year (1 to 365) falls. */
 export function monthOfDay(day: number): number {
   let month = 1;
-  while (month < k.MONTHS_PER_YEAR && firstDayOfMonth(month + 1) <= day) month += 1;
+  while (month < MONTHS_PER_YEAR && firstDayOfMonth(month + 1) <= day) month += 1;
   return month;
 }
 
@@ -82,7 +83,7 @@ export function monthDrying(place: Place, monthIndex: number): MonthDrying {
 }
 
 export function yearDrying(place: Place): readonly MonthDrying[] {
-  return Array.from({ length: k.MONTHS_PER_YEAR }, (_, month) => monthDrying(place, month));
+  return Array.from({ length: MONTHS_PER_YEAR }, (_, month) => monthDrying(place, month));
 }
 
 /** "How hard this air dries a pot": evaporation of an open wet surface in a month, mm/day. */
@@ -122,6 +123,6 @@ export function constantPlace(
     longitudeDeg: 0,
     altitudeM: 0,
     airflow: air.airflow,
-    months: Array.from({ length: k.MONTHS_PER_YEAR }, () => month),
+    months: Array.from({ length: MONTHS_PER_YEAR }, () => month),
   };
 }

@@ -1,7 +1,6 @@
 import { byChoice, byDefinition, fromSource, numbersOf } from '../../base';
 
 export const yearConstants = {
-  HOURS_PER_DAY: byDefinition(24, 'h', 'in a day'),
   JUDGE_EVERY_HOURS: byChoice(4, 'h', 'between two looks at the plant: its stresses are slower than that'),
   RAIN_FOLLOWS_RAIN: fromSource(
     0.75,

@@ -2,6 +2,7 @@
  * A whole year under the grower's real routine, hour by hour (hours alike in one go), rain and feed included, and what the
  * plant's roots meet in it told as stresses.
  */
+import { HOURS_PER_DAY } from '../../base';
 import {
   type Column,
   type HourClass,
@@ -93,8 +94,7 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
 
 /** Copies in this module's scope: the compiler folds them into the loop. */
 const JUDGE_EVERY_HOURS = k.JUDGE_EVERY_HOURS;
-const HOURS_PER_DAY = k.HOURS_PER_DAY;
-const MIDDLE_HOUR = k.HOURS_PER_DAY / 2;
+const MIDDLE_HOUR = HOURS_PER_DAY / 2;
 
 const freshSpells = (): Spells => ({
   dryHours: 0,
@@ -151,8 +151,8 @@ export function simulateYear(
   return {
     months,
     ...yearSums(months, daysInMonth),
-    longestDrySpellDays: spells.longestDryHours / k.HOURS_PER_DAY,
-    longestWetSpellDays: spells.longestWetHours / k.HOURS_PER_DAY,
+    longestDrySpellDays: spells.longestDryHours / HOURS_PER_DAY,
+    longestWetSpellDays: spells.longestWetHours / HOURS_PER_DAY,
     leastAir: Math.max(0, spells.leastAir),
     layersDsM,
     crustGM2: crustGM2(column, pot.salt),
@@ -184,7 +184,7 @@ export function sampleHealth(
     if (rainMm > 0) waterColumn(column, pot.state, rainOf(rainMm * 1000 * column.topAreaM2));
     const round = wateringHours(care.routine, day);
     let next = 0;
-    for (let hour = 0; hour < k.HOURS_PER_DAY; hour += k.SAMPLE_STEP_HOURS) {
+    for (let hour = 0; hour < HOURS_PER_DAY; hour += k.SAMPLE_STEP_HOURS) {
       while (next < round.length && round[next]! < hour + k.SAMPLE_STEP_HOURS) {
         waterOnly(pot);
         next += 1;

@@ -1,4 +1,5 @@
 /** Times as loggers write them. Of some dates it cannot be told which number is the day: both are kept. */
+import { MS_PER_MINUTE } from '../../base';
 
 export type DateOrder = 'day first' | 'month first';
 
@@ -21,7 +22,6 @@ const isoLike =
   /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})(?:[T ](\d{1,2}):(\d{2})(?::\d{2}(?:[.,]\d+)?)?\s*(?:Z|[+-]\d{2}:?\d{2})?)?$/;
 const dayOrMonthFirst =
   /^(\d{1,2})[-/.](\d{1,2})[-/.](\d{4})(?:[T ,]+(\d{1,2}):(\d{2})(?::\d{2}(?:[.,]\d+)?)?\s*(am|pm)?)?$/i;
-const MS_PER_MINUTE = 60_000;
 
 function momentOf(year: number, month: number, day: number, hour: number, minute: number): Moment | null {
   const monthIndex = month - 1;

@@ -1,11 +1,10 @@
 /** The times of a file, for one order of day and month: which minutes have a reading, whatever their number. */
-import { upperMedianOfCounts } from '../../base';
+import { upperMedianOfCounts, MINUTES_PER_HOUR } from '../../base';
 import type { RemarkFact } from '../result';
 import { k } from '../constants';
 
 const MINUTES_PER_DAY = 1440;
 const BYTES_PER_DAY = MINUTES_PER_DAY / 8;
-const MINUTES_PER_HOUR = 60;
 
 export interface TimeTally {
   /** False where there are more days than a place has: then nothing is kept of it. */

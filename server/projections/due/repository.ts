@@ -1,6 +1,6 @@
 /** What is due, ranked over all plants that are here, by the core's judgement of each. */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { dayNumber, dayOf, firstNeed, type Need, nextMonth, urgencyOf } from '@core';
+import { dayNumber, dayOf, firstNeed, type Need, nextMonth, urgencyOf, DAYS_PER_WEEK } from '@core';
 import type { Scope } from '../../records/collections/scope';
 import type { DueList, DuePlant, PlannedPlant, SpanAhead, PlantToWater } from './schemas';
 import { type Judged, judgedPlant, judgedPlants, type ListedPlant } from './judged';
@@ -25,7 +25,6 @@ const told = (row: ListedPlant) => ({
 
 const MONTHS_AHEAD = 12;
 const WEEKS_AHEAD = 5;
-const DAYS_PER_WEEK = 7;
 
 /** The first days of the twelve months from the one of today on. */
 function monthsFrom(today: string): readonly string[] {

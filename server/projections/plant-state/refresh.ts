@@ -5,7 +5,7 @@
  * whole, by the thousand, and nothing looks inside.
  */
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { demoPlaces, genusById, genusIds } from '@core';
+import { DAYS_PER_YEAR, demoPlaces, genusById, genusIds } from '@core';
 
 const placeNames = JSON.stringify(demoPlaces.map(({ id, name }) => ({ id, name })));
 
@@ -45,7 +45,7 @@ const refresh = (which: string): string => `
   left join jsonb_to_recordset(?::jsonb) as genus(id text, text text) on genus.id = plant.genus_id
   cross join lateral (select plant.last_case->'current'->>'mediumId' as medium_id,
     case jsonb_typeof(plant.last_case->'current'->'yearsInMedium') when 'number' then plant.created_at::date -
-      round((plant.last_case->'current'->>'yearsInMedium')::numeric * 365.25)::int end as since) said
+      round((plant.last_case->'current'->>'yearsInMedium')::numeric * ${DAYS_PER_YEAR})::int end as since) said
   left join lateral (
     select id, version, happened_on as on_day, recorded_at, title, data from event
     where event.plant_id = plant.id and event.kind = 'potted'

@@ -1,5 +1,6 @@
 /** A page of plants, filtered, ordered or found by words, in one query however many there are; and what can be filtered by. */
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { DAYS_PER_YEAR } from '@core';
 import { plantsDue } from '../due/sorts';
 import { serverDay } from '../../runtime/http/day';
 import { cursorOf, readCursor } from '../../runtime/http/page';
@@ -36,7 +37,7 @@ function conditions(scope: Scope, wish: ListQuery): readonly Part[] {
     ...when(medium, 'plant_state.medium_id = ?'),
     ...when(flag, 'plant.flag = ?'),
     ...when(ids && `{${ids.join(',')}}`, 'plant.id = any(?::uuid[])'),
-    ...when(olderYears, `plant_state.in_medium_since <= current_date - (? * 365.25)::int`),
+    ...when(olderYears, `plant_state.in_medium_since <= current_date - (? * ${DAYS_PER_YEAR})::int`),
     ...(which === 'all' ? [] : [{ sql: `plant_state.left_on is ${which === 'left' ? 'not ' : ''}null`, values: [] }]),
   ];
 }

@@ -1,10 +1,10 @@
 /** Daily copies: one a day beside the database, kept for two weeks. */
+import { MS_PER_DAY } from '@core/base/time';
 import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 
 const PATTERN = /^daily-(\d{4}-\d{2}-\d{2})\.tar$/;
 const KEPT_DAYS = 14;
-const MS_PER_DAY = 86_400_000;
 
 export const copiesFolder = (dataFolder: string): string => join(dataFolder, 'copies');
 

@@ -1,4 +1,5 @@
 /** Keeps something running: when it ends, that is said, and it is started again after a while. */
+import { MS_PER_SECOND } from '@core/base/time';
 import type { BackOff } from './back-off';
 
 export interface Watched {
@@ -17,8 +18,6 @@ export interface Surroundings {
   readonly isStopping: () => boolean;
 }
 
-const MS_PER_S = 1_000;
-
 export async function watch(watched: Watched, around: Surroundings): Promise<void> {
   for (let isAgain = false; !around.isStopping(); isAgain = true) {
     const since = around.now();
@@ -26,7 +25,7 @@ export async function watch(watched: Watched, around: Surroundings): Promise<voi
     const how = await watched.run(isAgain).catch((error: unknown) => `failed (${String(error)})`);
     if (around.isStopping()) return;
     const waitMs = around.backOff.nextMs(around.now() - since);
-    around.say(`The ${watched.name} ${how}. Starting it again in ${waitMs / MS_PER_S} s.`);
+    around.say(`The ${watched.name} ${how}. Starting it again in ${waitMs / MS_PER_SECOND} s.`);
     await around.sleep(waitMs);
   }
 }

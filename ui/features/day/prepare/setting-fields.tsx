@@ -2,7 +2,7 @@
 
 /** The day in one line: when, how long, with whom, how much room, and when the sun is on the bench. */
 import dayjs from 'dayjs';
-import { type DayKept, ranges } from '@core';
+import { type DayKept, ranges, MINUTES_PER_HOUR } from '@core';
 import { clockText } from '@core/words';
 import { NumberField } from '../../../controls/number-field';
 import styles from '../day.module.css';
@@ -12,9 +12,8 @@ interface SettingFieldsProps {
   readonly onChange: (patch: Partial<DayKept>) => void;
 }
 
-const MIN_PER_H = 60;
-const minuteOf = (text: string): number => Number(text.slice(0, 2)) * MIN_PER_H + Number(text.slice(3, 5));
-const NOON_SUN = { fromMinute: 11 * MIN_PER_H, untilMinute: 14 * MIN_PER_H };
+const minuteOf = (text: string): number => Number(text.slice(0, 2)) * MINUTES_PER_HOUR + Number(text.slice(3, 5));
+const NOON_SUN = { fromMinute: 11 * MINUTES_PER_HOUR, untilMinute: 14 * MINUTES_PER_HOUR };
 const USUAL_BENCH_CM = 120;
 const USUAL_RESERVE = 0.1;
 const PCT = 100;
@@ -94,7 +93,10 @@ export function SettingFields({ day, onChange }: SettingFieldsProps) {
 type Sun = NonNullable<DayKept['sun']>;
 /** Until comes after from. */
 const sunOf = ({ fromMinute, untilMinute }: Sun): Partial<DayKept> => ({
-  sun: { fromMinute, untilMinute: Math.max(untilMinute, Math.min(fromMinute + MIN_PER_H, ranges.minuteOfDay.max)) },
+  sun: {
+    fromMinute,
+    untilMinute: Math.max(untilMinute, Math.min(fromMinute + MINUTES_PER_HOUR, ranges.minuteOfDay.max)),
+  },
 });
 
 interface SunFieldProps {

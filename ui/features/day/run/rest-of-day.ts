@@ -1,8 +1,6 @@
 /** What is left of a running day, as a day of its own: so the rest is planned anew with whatever has changed. */
-import { type DayKept, ranges, type RunState } from '@core';
+import { type DayKept, ranges, type RunState, MINUTES_PER_HOUR, MS_PER_MINUTE } from '@core';
 
-const MS_PER_MIN = 60_000;
-const MIN_PER_H = 60;
 /** The rest is planned anew no more often than this. */
 const STEP_MIN = 5;
 
@@ -12,8 +10,8 @@ export function minutesLeft(
   { begunAtMs }: Pick<RunState, 'begunAtMs'>,
   nowMs: number,
 ): number {
-  const all = day.hours * MIN_PER_H;
-  return begunAtMs === null ? all : all - (nowMs - begunAtMs) / MS_PER_MIN;
+  const all = day.hours * MINUTES_PER_HOUR;
+  return begunAtMs === null ? all : all - (nowMs - begunAtMs) / MS_PER_MINUTE;
 }
 
 /** null where nobody is left. minuteNow: of the day, by this device. */
@@ -21,7 +19,7 @@ export function restOfDay(day: DayKept, state: RunState, nowMs: number, minuteNo
   const open = state.plants.filter(({ status }) => status === 'waits' || status === 'in hand');
   if (open.length === 0) return null;
   const stepped = (minutes: number): number => STEP_MIN * Math.round(minutes / STEP_MIN);
-  const left = stepped(minutesLeft(day, state, nowMs)) / MIN_PER_H;
+  const left = stepped(minutesLeft(day, state, nowMs)) / MINUTES_PER_HOUR;
   return {
     ...day,
     beginsAtMinute: state.begunAtMs === null ? day.beginsAtMinute : stepped(minuteNow),

@@ -1,6 +1,7 @@
 'use client';
 
 /** One plant at a time, large: its drawing, its steps with its amounts, and one big control. Nothing needs typing. */
+import { MINUTES_PER_HOUR } from '@core';
 import dayjs from 'dayjs';
 import { PageLink } from '../../../controls/page-link';
 import { useCallback, useMemo, useState } from 'react';
@@ -25,8 +26,7 @@ import { Timers, timersOf, useNow } from './timers';
 import { useRun } from './use-run';
 import { useRunKeys } from './use-run-keys';
 
-const MIN_PER_H = 60;
-const minuteOfDay = (ms: number): number => dayjs(ms).hour() * MIN_PER_H + dayjs(ms).minute();
+const minuteOfDay = (ms: number): number => dayjs(ms).hour() * MINUTES_PER_HOUR + dayjs(ms).minute();
 /** The rest is looked at anew so often, even where nothing was touched. */
 const REPLAN_MS = 5 * 60_000;
 

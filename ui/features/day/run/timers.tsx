@@ -1,13 +1,13 @@
 'use client';
 
 /** Timers of all plants: they run on under whatever is in hand, and ring. */
+import { MS_PER_SECOND } from '@core';
 import { useEffect, useRef, useState } from 'react';
 import type { RunPlant, StepKind } from '@core';
 import { stepNames } from '@core/words';
 import styles from './run.module.css';
 
 const TICK_MS = 500;
-const MS_PER_S = 1000;
 const S_PER_MIN = 60;
 
 export interface ShownTimer {
@@ -24,7 +24,7 @@ export const timersOf = (plants: readonly RunPlant[]): readonly ShownTimer[] =>
 
 /** "4:05"; over, it says so. */
 export function leftText(endsAtMs: number, nowMs: number): string {
-  const leftS = Math.ceil((endsAtMs - nowMs) / MS_PER_S);
+  const leftS = Math.ceil((endsAtMs - nowMs) / MS_PER_SECOND);
   if (leftS <= 0) return 'done';
   return `${Math.floor(leftS / S_PER_MIN)}:${String(leftS % S_PER_MIN).padStart(2, '0')}`;
 }
@@ -55,7 +55,7 @@ function ring(): void {
       tone.start(audio.currentTime + n * TONE_S);
       tone.stop(audio.currentTime + (n + 1) * TONE_S);
     });
-    setTimeout(() => void audio.close(), 2 * MS_PER_S);
+    setTimeout(() => void audio.close(), 2 * MS_PER_SECOND);
   } catch {
     // A browser without sound still shows that it is done.
   }

@@ -1,7 +1,7 @@
 'use client';
 
 /** What it stands in, aged to today: settled, crumbled, closed. */
-import { dayNumber, DAYS_PER_YEAR, ranges, realise } from '@core';
+import { dayNumber, DAYS_PER_YEAR, ranges, realise, MONTHS_PER_YEAR } from '@core';
 import { cm, years } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../../data/dates';
@@ -10,7 +10,6 @@ import styles from '../plants.module.css';
 import { readSaved, type SavedPlan } from '../../../data/saved-plan';
 import { SavedDrawing } from './saved-drawing';
 
-const MONTHS_PER_YEAR = 12;
 const LEAST_MONTHS = 2;
 /** Less than this nobody sees. */
 const SEEN_CM = 0.2;

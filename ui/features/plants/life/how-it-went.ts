@@ -1,5 +1,5 @@
 /** What is on record since a potting, beside what was foreseen of it: what a judgement is held against. */
-import { DAYS_PER_YEAR, dayNumber, judgePotting, readQuestion, questionSchemas, resolveCase } from '@core';
+import { DAYS_PER_YEAR, dayNumber, judgePotting, readQuestion, questionSchemas, resolveCase, MS_PER_DAY } from '@core';
 import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 
@@ -38,8 +38,6 @@ export function foreseenBetween(waterDays: readonly number[] | null, from: strin
   }
   return months.length === 0 ? null : mean(months);
 }
-
-const MS_PER_DAY = 86_400_000;
 
 type Life = Pick<PlantLog, 'pottings' | 'inspections' | 'care' | 'waterDays' | 'nextWatering'>;
 
