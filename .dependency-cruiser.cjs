@@ -18,8 +18,8 @@ const floors = [
   ['decide/rules', 'plant-files'],
   ['decide/choice'],
   ['advise'],
-  ['nursing'],
-  ['explore', 'proof', 'due', 'learned', 'trials'],
+  ['aftercare'],
+  ['explore', 'proof', 'due', 'insights', 'trials'],
   ['day'],
   ['words'],
 ];
@@ -41,17 +41,39 @@ const byIndex = rooms.map((room) => ({
   comment: 'a room is entered by its index',
   severity: 'error',
   from: { pathNot: `^core/${room}/` },
-  to: { path: `^core/${room}/`, pathNot: `^core/${room}/index\\.ts$` },
+  to: { path: `^core/${room}/`, pathNot: `^core/${room}/index\\.ts$|^core/base/time\\.ts$` },
 }));
 
-/** The screens, from the ground up. */
-const screens = ['theme', 'data', 'controls', 'drawing', 'care', 'shell', 'features'];
-const upwardsInUi = screens.slice(0, -1).map((floor, level) => ({
-  name: `ui-${floor}-knows-only-what-is-below`,
-  severity: 'error',
-  from: { path: `^ui/${floor}/`, pathNot: isTest },
-  to: { path: `^ui/(${screens.slice(level + 1).join('|')})/` },
-}));
+/** A house whose floors are folders, from the ground up: each knows only what lies below, types included. */
+const upwardsIn = (house, levels) =>
+  levels.slice(0, -1).map((floor, level) => ({
+    name: `${house}-${[floor].flat().join('-')}-knows-only-what-is-below`,
+    severity: 'error',
+    from: { path: `^${house}/(${[floor].flat().join('|')})/`, pathNot: isTest },
+    to: {
+      path: `^${house}/(${levels
+        .slice(level + 1)
+        .flat()
+        .join('|')})/`,
+    },
+  }));
+const upwardsInUi = upwardsIn('ui', ['theme', 'data', 'controls', 'drawing', 'journal', 'shell', 'features']);
+const upwardsInServer = upwardsIn('server', [
+  'runtime',
+  'records',
+  'projections',
+  'exchange',
+  ['api', 'demo'],
+  'start',
+]);
+/** The records, from the ground up: a plant's life is written by the journal alone. */
+const upwardsInRecords = upwardsIn('server/records', [
+  ['changes', 'collections'],
+  ['plants', 'library', 'places', 'photos'],
+  'stock',
+  'journal',
+  ['days', 'intakes'],
+]);
 
 module.exports = {
   forbidden: [
@@ -73,10 +95,11 @@ module.exports = {
     },
     {
       name: 'core-from-outside-by-its-doors',
-      comment: 'the public surface: @core, @core/words, and @core/testing for tests',
+      comment:
+        'the public surface: @core, @core/words, @core/base/time for whoever needs no more, and @core/testing for tests',
       severity: 'error',
       from: { pathNot: '^core/' },
-      to: { path: '^core/', pathNot: '^core/(index|words/index|testing/index)\\.ts$' },
+      to: { path: '^core/', pathNot: '^core/(index|words/index|testing/index|base/time)\\.ts$' },
     },
     {
       name: 'words-for-those-who-speak',
@@ -84,12 +107,20 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^server/',
-        pathNot: `^server/[^/]+/handlers\\.ts$|^server/http/|^server/compute/worker\\.ts$|^server/db/load-demo\\.ts$|${isTest}`,
+        pathNot: `^server/api/|^server/runtime/http/|^server/runtime/worker-pool/worker\\.ts$|^server/demo/load-demo\\.ts$|${isTest}`,
       },
       to: { path: '^core/words/' },
     },
     { name: 'testing-for-tests', severity: 'error', from: { pathNot: isTest }, to: { path: '/testing/' } },
     ...upwardsInUi,
+    ...upwardsInServer,
+    ...upwardsInRecords,
+    {
+      name: 'only-the-journal-writes-a-life',
+      severity: 'error',
+      from: { path: '^server/', pathNot: `^server/records/(journal/|entities\\.ts)|${isTest}` },
+      to: { path: '^server/records/journal/entity\\.ts$' },
+    },
     {
       name: 'features-do-not-know-each-other',
       severity: 'error',
@@ -100,7 +131,7 @@ module.exports = {
       name: 'screens-share-only-schemas-with-the-server',
       severity: 'error',
       from: { path: '^ui/' },
-      to: { path: '^server/', pathNot: '/(entry-|facts-|correct-|add-)?schemas\\.ts$' },
+      to: { path: '^server/', pathNot: '/[a-z-]*schemas\\.ts$' },
     },
     {
       name: 'server-knows-no-screen',

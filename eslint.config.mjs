@@ -53,6 +53,25 @@ const config = [
     },
   },
   {
+    // What the database says of a second write is caught in one file.
+    files: ['server/**/*.ts'],
+    ignores: ['server/runtime/database/write-once.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: '@mikro-orm/core',
+              importNames: ['UniqueConstraintViolationException'],
+              message: 'runtime/database/write-once.ts catches it, once.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     // A judgement or a constant of nature stands in its room's table, with unit and origin. What may stand
     // bare is arithmetic: units, halves, geometry, the clock. The files left out are tables whose every
     // value carries its origin, and one published equation kept line by line beside its source.

@@ -1,7 +1,14 @@
 /** @type {import('jest').Config} */
 const config = {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/ui', '<rootDir>/chaos'],
+  roots: [
+    '<rootDir>/core',
+    '<rootDir>/server',
+    '<rootDir>/cli',
+    '<rootDir>/ui',
+    '<rootDir>/chaos',
+    '<rootDir>/scripts',
+  ],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
     '/core/.*\\.test\\.ts$': '<rootDir>/scripts/bundled-tests.mjs',

@@ -1,5 +1,5 @@
 /** How long it takes to prepare a potting day: forty plants warm and cold, and how that grows from 5 to 200. */
-import { type DayAsked, type DayPlantAsked, demoPlaces, makePot, prepareDay, type SetupSpec } from '@core';
+import { type DayAsked, type DayPlantAsked, makePot, prepareDay, type SetupSpec } from '@core';
 
 const genera = [
   'phalaenopsis',

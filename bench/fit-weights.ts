@@ -4,7 +4,7 @@
  * optimiser; each group of genera is left out in turn, and the agreement there printed beside that with the priors.
  */
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { demoPlaces, findingsOf, makePlan, weightedParts, weightPrior, workedCases } from '@core';
+import { findingsOf, makePlan, weightedParts, weightPrior, workedCases } from '@core';
 
 /** Points that one setup must lead by to be nearly sure: the scale of the logistic curve. */
 const SURE_POINTS = 4;

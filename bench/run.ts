@@ -6,7 +6,6 @@ import {
   buildYearColumn,
   constantPlace,
   createState,
-  demoPlaces,
   type PlantWaterUse,
   growthInPots,
   hourClass,

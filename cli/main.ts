@@ -2,7 +2,6 @@
 import * as z from 'zod';
 import {
   dayQuestionSchema,
-  demoPlaces,
   genusOf,
   growthInPots,
   inspectQuestionSchema,
@@ -74,8 +73,6 @@ const usage = `usage:
   cairn restore FILE    puts it back; what it replaces stays beside (restore --put-back NAME)
 FILE may be - for standard input, but not of backup and restore.`;
 
-/** Cases may name the demo's places, or bring their own. */
-const places = demoPlaces;
 const questions = questionSchemas();
 
 const schemas: Readonly<Record<string, z.ZodType>> = {

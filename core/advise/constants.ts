@@ -1,4 +1,4 @@
-import { byChoice, byDefinition, fromMemory, fromPractice, numbersOf } from '../base';
+import { byChoice, fromMemory, fromPractice, numbersOf } from '../base';
 
 export const adviceConstants = {
   // Timing.

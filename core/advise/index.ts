@@ -18,7 +18,7 @@ export type { SetupFacts } from './setup-facts';
 export type { LayerWork } from './layer-work';
 export type { NextGrade, ReasonCode, ReasonFact } from './reasons';
 export { makeRecipe, type RecipeLine } from './recipe';
-export { type Finding, receive, shareWork } from './shared-work';
+export { asTheyCome, type Finding, lastFirst, receive, type SharedWork, shareWork } from './shared-work';
 export { decideTiming, type Timing } from './timing';
 export { type TimingSign, timingSigns, type WatchRisk, watchRisks } from './awaited-sign';
 export { daysToCheck, type SignWatch, signWatchFor } from './watch';

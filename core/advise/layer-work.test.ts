@@ -1,6 +1,5 @@
 /** What each layer is there for, told by the same pot without it. */
 import { resolveCase, type SetupSpec } from '../case';
-import { demoPlaces } from '../catalogue/places';
 import { contextOf, factsOf } from '../decide/setups';
 import { layerWork } from './layer-work';
 

@@ -1,4 +1,3 @@
-import { demoPlaces } from '../catalogue/places';
 import { planInSteps } from './plan';
 
 test('of several plants the search for where they stand comes in steps, so that it can be stopped', () => {

@@ -171,8 +171,8 @@ export function* planInSteps(
     return step(specs.length * (1 + Math.min(1, years / first.length)), best);
   };
   const scores = () => judgedSetups.map((judged) => judged.score);
-  if (shared?.isFromBack) {
-    for (const { spec } of [...first].reverse()) {
+  if (shared?.worksAhead) {
+    for (const { spec } of shared.inOrder(first)) {
       judgeYear(context, factsOf(context, spec));
       yield step(specs.length);
     }
@@ -184,8 +184,8 @@ export function* planInSteps(
   // What is shown is judged once more on cells so fine that it does not hang on them; its order may change a little.
   const suited: Judged[] = [];
   const picked = pickVaried(judgedSetups.sort(byScore));
-  if (shared?.isFromBack && !options.isRough) {
-    for (const { facts } of [...picked].reverse()) {
+  if (shared?.worksAhead && !options.isRough) {
+    for (const { facts } of shared.inOrder(picked)) {
       judgeShown(context, facts);
       yield step(total);
     }

@@ -1,7 +1,6 @@
 /** Two at one plan come to the plan that one would have made. */
-import { demoPlaces } from '../catalogue/places';
 import { planCaseSchema } from '../testing';
-import { type Finding, receive, makePlan, planInSteps, shareWork } from '.';
+import { asTheyCome, type Finding, lastFirst, makePlan, planInSteps, receive, shareWork } from '.';
 
 const planCase = planCaseSchema.parse({
   genus: 'phalaenopsis',
@@ -18,11 +17,11 @@ function together(frontSteps: number, backSteps: number) {
   const told = { front: 0, back: 0 };
   const post: Finding[][] = [[], []];
   const shares = [
-    shareWork(false, (finding) => {
+    shareWork({ inOrder: asTheyCome, worksAhead: false }, (finding) => {
       told.front += 1;
       post[1]!.push(structuredClone(finding));
     }),
-    shareWork(true, (finding) => {
+    shareWork({ inOrder: lastFirst, worksAhead: true }, (finding) => {
       told.back += 1;
       post[0]!.push(structuredClone(finding));
     }),

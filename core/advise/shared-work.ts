@@ -1,6 +1,6 @@
 /**
- * Two at one plan: each tells the other what it found, one beginning at the front, the other at the back. What is told is
- * what would have been found, so that the plan is the same, and there in about half the time.
+ * Two at one plan: each tells the other what it found. What is told is what would have been found, so that the plan is the same,
+ * however the two share the work; whoever runs them says in which order each goes.
  */
 import type { Screened } from '../decide/choice';
 import type { CandidateFacts, CaseContext, Judgement } from '../decide/setups';
@@ -13,13 +13,23 @@ export type Finding =
 export interface SharedWork {
   readonly kinds: Map<string, readonly Screened[]>;
   readonly judgements: Map<string, Judgement>;
-  /** Begins at the back: the other begins at the front. */
-  readonly isFromBack: boolean;
+  /** In which order this one goes through what is to be done. */
+  readonly inOrder: InOrder;
+  /** Judges setups before they are asked for: the other, who asks, finds them judged. */
+  readonly worksAhead: boolean;
   readonly tell: (finding: Finding) => void;
 }
 
-export function shareWork(isFromBack: boolean, tell: (finding: Finding) => void): SharedWork {
-  return { kinds: new Map(), judgements: new Map(), isFromBack, tell };
+export type InOrder = <Task>(tasks: readonly Task[]) => readonly Task[];
+
+export const asTheyCome: InOrder = (tasks) => tasks;
+export const lastFirst: InOrder = (tasks) => [...tasks].reverse();
+
+export function shareWork(
+  { inOrder, worksAhead }: Pick<SharedWork, 'inOrder' | 'worksAhead'>,
+  tell: (finding: Finding) => void,
+): SharedWork {
+  return { kinds: new Map(), judgements: new Map(), inOrder, worksAhead, tell };
 }
 
 /** Takes in what the other found. */

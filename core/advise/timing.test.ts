@@ -8,8 +8,7 @@ const flat = {
   place: 'heated-flat',
   current: { mediumId: 'bark-6-12', yearsInMedium: 1 },
 } as const;
-const timingOf = (planCase: PlanCase, places: readonly Place[] = demoPlaces): Timing =>
-  decideTiming(resolveCase(planCase));
+const timingOf = (planCase: PlanCase): Timing => decideTiming(resolveCase(planCase));
 
 // All: common practice, no source.
 test.each([
@@ -119,10 +118,11 @@ describe('seasons', () => {
     };
     for (let month = 1; month <= 12; month += 1) {
       const { restMonths: north, ...there } = timingOf({ ...cattleya, month });
-      const { restMonths: south, ...overThere } = timingOf(
-        { ...cattleya, place: 'turned', month: ((month + 5) % 12) + 1 },
-        [turned],
-      );
+      const { restMonths: south, ...overThere } = timingOf({
+        ...cattleya,
+        place: turned,
+        month: ((month + 5) % 12) + 1,
+      });
       expect(overThere).toEqual(there);
       expect(south).toEqual(north.map((rest) => (rest + 6) % 12));
     }
@@ -137,7 +137,7 @@ describe('seasons', () => {
         : { ...month, day: { ...month.day, relativeHumidityPct: 80 } },
     );
     const restOf = (months: Place['months']) =>
-      timingOf({ ...cattleya, place: 'lit' }, [{ ...here, id: 'lit', months }]).restMonths;
+      timingOf({ ...cattleya, place: { ...here, id: 'lit', months } }).restMonths;
     expect(restOf(dry as Place['months'])).toEqual([6, 7, 8]);
     expect(restOf(alike as Place['months'])).toEqual([]);
   });

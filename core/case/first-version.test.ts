@@ -1,4 +1,3 @@
-import { demoPlaces } from '../catalogue/places';
 import { makePlanCaseSchema } from './plan-case';
 import { isFailing } from './plant';
 import { resolveCase } from './resolve';

@@ -1,5 +1,4 @@
 /** How the leading shoots run, and what follows for pot and place in it. */
-import { demoPlaces } from '../catalogue/places';
 import { contextOf, neededWidthCm } from '../decide/setups';
 import { growsOneWay, resolveCase } from './';
 import { leadDirections } from './lead-directions';

@@ -1,5 +1,4 @@
 /** Several plants in one pot. */
-import { demoPlaces } from '../catalogue/places';
 import { waterUseOf, resolveCase } from '.';
 import { widthTogether } from './width-together';
 

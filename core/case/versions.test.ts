@@ -3,7 +3,6 @@ import { join } from 'node:path';
 import * as z from 'zod';
 import { upgraded, type Versions } from '../base';
 import { inspectQuestionSchema } from '../inspect';
-import { demoPlaces } from '../catalogue/places';
 import { questionSchemas } from './questions';
 import { questionVersions, readQuestion } from './versions';
 

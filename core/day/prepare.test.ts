@@ -1,6 +1,5 @@
 /** A whole day: what it says must hang together, and follow when one thing changes. */
 import { checkWith } from '../base';
-import { demoPlaces } from '../catalogue/places';
 import type { PlanCase, SetupSpec } from '../case';
 import type { InStock } from '../stock';
 import { type DayAsked, dayQuestionSchema } from './day-case';

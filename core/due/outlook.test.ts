@@ -1,4 +1,3 @@
-import { demoPlaces } from '../catalogue/places';
 import { makePlan } from '../testing';
 import { outlookOf, outlookSchema, roughOutlook } from './outlook';
 

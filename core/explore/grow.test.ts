@@ -2,7 +2,6 @@
 import { contextOf } from '../decide/setups';
 import { makePot } from '../catalogue/vessels';
 import { planCaseSchema, resolveCase } from '../testing';
-import { demoPlaces } from '../catalogue/places';
 import { growthInPots, growthView } from './grow';
 
 const creeper = planCaseSchema.parse({ genus: 'cattleya-unifoliate', place: 'heated-flat' });

@@ -1,5 +1,4 @@
 import type { PlanCase } from '../case';
-import { demoPlaces } from '../catalogue/places';
 import { suppositionsFor } from './suppositions';
 import { uninspectedOf } from './uninspected';
 

@@ -6,7 +6,7 @@
 import { fileFaultLine, wordReading } from '../words';
 import { encodingOf } from './encoding';
 import { openPlaceFile, readPlaceFile } from './reader';
-import type { ReadingChoices, ReadingQuestion } from './result';
+import type { ReadingChoices, ReadingQuestion } from './reading/result';
 
 interface Hour {
   readonly day: number;

@@ -5,7 +5,7 @@
  */
 import { airSpeedMS, dewPointC, pressureAtAltitudeKPa } from '../physics/air';
 import { daysInMonth, type MonthAir, type Place } from '../physics/places';
-import { k } from './constants';
+import { k } from './reading/constants';
 
 /** Light is centred on 13 h, as in the dry-down. */
 const MIDDAY_HOUR = 13;

@@ -5,13 +5,13 @@
 import { ranges, MONTHS_PER_YEAR } from '../base';
 import type { AirflowClass } from '../physics/air';
 import { type Place } from '../physics/places';
-import { k } from './constants';
-import { keepable } from './keepable';
-import { addTo, binMonths, emptyYear, fillMonths, roundMonth } from './month-bins';
-import { filledRemark } from './remarks';
-import { type FileFaultAt, type FileFaultFact, type ReadingFacts, refused, type RemarkFact } from './result';
-import type { Row } from './rows';
-import type { TableFile } from './table-file';
+import { k } from './reading/constants';
+import { keepable } from './reading/keepable';
+import { addTo, binMonths, emptyYear, fillMonths, roundMonth } from './reading/month-bins';
+import { filledRemark } from './reading/remarks';
+import { type FileFaultAt, type FileFaultFact, type ReadingFacts, refused, type RemarkFact } from './reading/result';
+import type { Row } from './reading/rows';
+import type { TableFile } from './reading/table-file';
 
 // Fields of a data line, from 0.
 const MONTH = 1;

@@ -1,5 +1,5 @@
 export { encodingOf } from './encoding';
-export { type DateOrder, type MomentReadings, readMoment } from './logger/moments';
+export { type DateOrder, type MomentReadings, readMoment } from './reading/moments';
 export { epwFile, loggerCsv } from './export';
 export { monthlyCsv } from './monthly';
 export { openPlaceFile, readPlaceFile } from './reader';
@@ -12,5 +12,5 @@ export type {
   ReadingFacts,
   ReadingQuestion,
   RemarkFact,
-} from './result';
-export type { FileAbout, PlaceFileReader } from './table-file';
+} from './reading/result';
+export type { FileAbout, PlaceFileReader } from './reading/table-file';

@@ -2,9 +2,9 @@
 import { checkWith } from '../base';
 import { placeSchema } from '../case';
 import type { Place } from '../physics/places';
-import { k } from './constants';
-import { type ReadingFacts, refused } from './result';
-import type { PlaceFileReader } from './table-file';
+import { k } from './reading/constants';
+import { type ReadingFacts, refused } from './reading/result';
+import type { PlaceFileReader } from './reading/table-file';
 
 function placeFromJson(text: string): ReadingFacts {
   let value: unknown;

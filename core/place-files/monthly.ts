@@ -3,9 +3,9 @@ import Papa from 'papaparse';
 import { checkWith } from '../base';
 import { placeSchema } from '../case';
 import type { Place } from '../physics/places';
-import { readNumber } from './read-number';
-import { type FileFaultAt, type ReadingFacts, refused } from './result';
-import type { TableFile } from './table-file';
+import { readNumber } from './reading/read-number';
+import { type FileFaultAt, type ReadingFacts, refused } from './reading/result';
+import type { TableFile } from './reading/table-file';
 
 const columns = [
   'month',

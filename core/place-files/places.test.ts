@@ -6,7 +6,7 @@ import { fileFaultLine, wordReading } from '../words';
 import { epwFile, loggerCsv } from './export';
 import { monthlyCsv } from './monthly';
 import { readPlaceFile } from './reader';
-import type { ReadingFacts } from './result';
+import type { ReadingFacts } from './reading/result';
 
 const about = { name: 'Test', latitudeDeg: 50, longitudeDeg: 8 };
 const said = (reading: ReadingFacts) => wordReading(reading);

@@ -6,9 +6,9 @@ import { epwTable } from './import-epw';
 import { jsonFile } from './json-file';
 import { loggerTable } from './logger/logger-reader';
 import { isMonthly, monthlyTable } from './monthly';
-import { type ReadingChoices, type ReadingFacts, refused } from './result';
-import { cutRows, type RowCutter } from './rows';
-import type { FileAbout, PlaceFileReader, TableFile } from './table-file';
+import { type ReadingChoices, type ReadingFacts, refused } from './reading/result';
+import { cutRows, type RowCutter } from './reading/rows';
+import type { FileAbout, PlaceFileReader, TableFile } from './reading/table-file';
 
 /** A table with what cuts its rows. */
 function tableReader(table: TableFile, cutter: RowCutter): PlaceFileReader {

@@ -63,7 +63,7 @@ function twoDays(setup: PottedSetup, temperatureC: number, relativeHumidityPct: 
   for (let day = 0; day < 2; day += 1) {
     for (const hour of monthHours(column, month)) {
       stepHour(column, hour, state);
-      warmth += rootZoneC(state) / (2 * HOURS_PER_DAY);
+      warmth += (rootZoneC(state) ?? temperatureC) / (2 * HOURS_PER_DAY);
     }
   }
   return { lostG: before - totalWaterG(column, state), meanC: warmth };

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { demoPlaces } from '../catalogue/places';
 import { planCaseSchema } from '../testing';
 import { bundledPlan } from '../../server/testing/bundled-plan';
 import { languageFaults } from '../testing/language';

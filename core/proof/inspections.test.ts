@@ -1,7 +1,6 @@
 /** From what a hand finds to what is answered: as growers would (common practice, no source, unless a line says otherwise). */
 import { decideTiming, makePlan, type PlanFacts } from '../advise';
 import { type PlanCase, resolveCase } from '../case';
-import { demoPlaces } from '../catalogue/places';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
 import { type Inspection, toDoAfter, withInspection } from '../inspect';

@@ -1,6 +1,5 @@
 /** Runs the worked cases and says how many expectations are met, by part and by group of genera. */
 import { makePlan, type PlanFacts } from '../advise';
-import { demoPlaces } from '../catalogue/places';
 import { cattleyaCases } from './cattleya-kin';
 import { dendrobiumCases } from './dendrobium-and-coelogyne';
 import { groundCases } from './ground-orchids';

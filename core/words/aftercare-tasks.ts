@@ -1,6 +1,6 @@
 /** What is done after potting, in sentences. */
 import type { AftercareKind, AftercareTask } from '../aftercare';
-import { number } from './format';
+import { number } from './phrasing/format';
 
 export const aftercareNames: Readonly<Record<AftercareKind, string>> = {
   'first water': 'First water',

@@ -1,7 +1,7 @@
 /** The sentences of the first weeks (advise/aftercare). */
 import type { AftercareFact } from '../advise';
 import type { LightClass } from '../catalogue/genera';
-import { days, number } from './format';
+import { days, number } from './phrasing/format';
 
 export type WordedAftercare = AftercareFact & { readonly sentence: string };
 

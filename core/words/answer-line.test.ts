@@ -1,8 +1,7 @@
 /** The answer in two sentences: what to do now, and how often to water. */
 import { makePlan } from '../advise';
-import { demoPlaces } from '../catalogue/places';
 import { planCaseSchema } from '../testing';
-import { metricWords, type WordUnits } from './format';
+import { metricWords, type WordUnits } from './phrasing/format';
 import { answerLine } from './answer-line';
 import { type PlanAnswer, wordPlan } from './plan';
 

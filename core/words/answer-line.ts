@@ -3,9 +3,9 @@ import type { SetupSpec } from '../case';
 import type { DepthRule, Genus } from '../catalogue/genera';
 import { mountKindById, potKindById } from '../catalogue/vessels';
 import { daysOf, type DryingTime, HORIZON_DAYS } from '../physics/drydown';
-import { cm, days, DAYS_FROM, lowerFirst, monthNames, number, type WordUnits } from './format';
+import { cm, days, DAYS_FROM, lowerFirst, monthNames, number, type WordUnits } from './phrasing/format';
 import type { PlanAnswer, SetupReview } from './plan';
-import { setupTitle } from './titles';
+import { setupTitle } from './phrasing/titles';
 
 export interface AnswerLine {
   readonly pot: string;

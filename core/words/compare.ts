@@ -1,7 +1,7 @@
 /** What differs between a setup and the same with changes, in words (explore/compare). */
 import type { DifferenceCode, DifferenceFact, WhatIfFacts } from '../explore';
 import { type DryingTime, HORIZON_DAYS } from '../physics/drydown';
-import { days, number, percent, temperature, type WordUnits } from './format';
+import { days, number, percent, temperature, type WordUnits } from './phrasing/format';
 import { type SetupReview, wordReview } from './plan';
 
 export interface Difference {

@@ -1,9 +1,8 @@
 import { checkWith } from '../base';
-import { demoPlaces } from '../catalogue/places';
 import { type DayAsked, dayQuestionSchema, prepareDay } from '../day';
 import { allBad } from '../testing/language';
 import { clockText, spanText, wordDay } from './day';
-import { metricWords } from './format';
+import { metricWords } from './phrasing/format';
 
 const setup = {
   approach: 'organic pot',

@@ -16,10 +16,10 @@ import type {
   StepKind,
   TurnReason,
 } from '../day';
-import { cm, litres, number, type WordUnits } from './format';
+import { cm, litres, number, type WordUnits } from './phrasing/format';
 import { wordFinding } from './rules/sentences';
 import { stockAmountText, thingText } from './stock';
-import { gradeText, mixText, setupTitle, vesselText } from './titles';
+import { gradeText, mixText, setupTitle, vesselText } from './phrasing/titles';
 
 export const stepNames: Readonly<Record<StepKind, string>> = {
   soak: 'Soak',

@@ -1,7 +1,7 @@
 /** What a plant needs (due/needs): why it stands in the list, when, how sure that is, and what it waits for. */
 import { DAYS_PER_YEAR, DAYS_PER_WEEK } from '../base';
 import type { Need, NeedKind } from '../due';
-import { monthNames, number } from './format';
+import { monthNames, number } from './phrasing/format';
 import { wordSign } from './timing';
 
 const reasons: Readonly<Record<NeedKind, string>> = {

@@ -2,9 +2,9 @@
 import type { SetupSpec } from '../case';
 import type { DifferenceFact, SensitivityFacts, TuningFacts, TurnFact } from '../explore';
 import { wordDifferences } from './compare';
-import { metricWords, priceText } from './format';
+import { metricWords, priceText } from './phrasing/format';
 import { wordSensitivity } from './sensitivity';
-import { setupTitle, titleOf } from './titles';
+import { setupTitle, titleOf } from './phrasing/titles';
 import { wordTuning } from './tune';
 import { wordTurn } from './turns';
 

@@ -1,7 +1,7 @@
 /** The sentences of faults (base/faults): one wording for form, command line and route. */
 import type { z } from 'zod';
 import { checkWith, type FaultAt, type FaultError, type FaultFact, ranges } from '../base';
-import { number } from './format';
+import { number } from './phrasing/format';
 
 export interface Fault {
   /** Dotted path of the field, "(whole)" for the input as such. */

@@ -1,7 +1,7 @@
 import { generaCatalogue, genusById, genusIds } from '../catalogue/genera';
-import { metricWords } from './format';
+import { metricWords } from './phrasing/format';
 import { genusStory } from './genus';
-import { Kin, kin } from './kin';
+import { Kin, kin } from './phrasing/kin';
 
 describe.each(genusIds.map((id) => [id, genusById(id)] as const))('%s', (_id, genus) => {
   test('is told in whole sentences with its own numbers', () => {

@@ -3,7 +3,7 @@ import { typicalRootMm } from '../case';
 import type { Genus, GrowthHabit } from '../catalogue/genera';
 import { pieceBandMm } from '../decide/setups';
 import { regimeFigures } from '../physics/stress';
-import { cm, joinAnd, mm, mmRange, number, percent, type WordUnits } from './format';
+import { cm, joinAnd, mm, mmRange, number, percent, type WordUnits } from './phrasing/format';
 
 export interface GenusStory {
   readonly grows: string;

@@ -31,7 +31,7 @@ export {
   temperature,
   type WordUnits,
   years,
-} from './format';
+} from './phrasing/format';
 export { genusStory } from './genus';
 export { fileFaultLine, type FileQuestion, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
 export { placeMark, wordPlaceFit } from './place-fit';
@@ -40,7 +40,7 @@ export { wordFinding } from './rules/sentences';
 export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressNames } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
-export { gradeText, kindName, layerText, mixText, setupTitle, titleOf, vesselText } from './titles';
+export { gradeText, kindName, layerText, mixText, setupTitle, titleOf, vesselText } from './phrasing/titles';
 export {
   pseudobulbWords,
   conditionWords,

@@ -10,7 +10,7 @@ import type {
   Smell,
   Squeeze,
 } from '../inspect';
-import { mm, number, type WordUnits } from './format';
+import { mm, number, type WordUnits } from './phrasing/format';
 
 export const reasonToInspectWords: Readonly<Record<ReasonToInspect, string>> = {
   routine: 'just time',

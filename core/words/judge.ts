@@ -1,6 +1,6 @@
 /** How a potting went, in sentences. */
 import type { PseudobulbChange, HoldState, JudgeAdvice, Judgement, JudgeVerdict } from '../aftercare';
-import { days, number } from './format';
+import { days, number } from './phrasing/format';
 
 export const holdWords: Readonly<Record<HoldState, string>> = {
   holds: 'It holds',

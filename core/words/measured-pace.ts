@@ -1,6 +1,6 @@
 /** How one plant grows beside its kind, in a sentence (growth/own-pace). */
 import type { MeasuredPace } from '../growth';
-import { cm, number, type WordUnits } from './format';
+import { cm, number, type WordUnits } from './phrasing/format';
 
 export function wordMeasuredPace(
   { rhizomeStepCm: step, shootsPerYear: pace, newShoots, years }: MeasuredPace,

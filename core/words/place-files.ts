@@ -11,7 +11,7 @@ import type {
   RemarkFact,
 } from '../place-files';
 import { faultMessage } from './faults';
-import { monthNames } from './format';
+import { monthNames } from './phrasing/format';
 
 export interface FileFault {
   /** Line of the file, from 1; 0 = the file as a whole. */

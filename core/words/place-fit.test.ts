@@ -1,5 +1,5 @@
 import type { BetterPlace, PlaceFit } from '../advise';
-import { metricWords } from './format';
+import { metricWords } from './phrasing/format';
 import { wordPlaceFit } from './place-fit';
 
 const hotNights: PlaceFit = {

@@ -1,6 +1,6 @@
 /** Whether the place suits the plant, in sentences. */
 import type { BetterPlace, FitCause, FitVerdict, MonthFit, PlaceFit } from '../advise';
-import { joinAnd, monthNames, number, percent, temperature, type WordUnits } from './format';
+import { joinAnd, monthNames, number, percent, temperature, type WordUnits } from './phrasing/format';
 
 const headlines: Readonly<Record<FitVerdict, (place: string) => string>> = {
   suits: (place) => `${place} suits it`,

@@ -4,7 +4,7 @@ import type { StressKind } from '../physics/stress';
 import type { AftercareFact, ChangeOverFact, FeedStart, ReasonFact, Timing } from '../advise';
 import { wordAftercare } from './aftercare';
 import { wordChangeOver } from './change-over';
-import { metricWords } from './format';
+import { metricWords } from './phrasing/format';
 import { wordReason } from './reasons';
 import { wordTiming } from './timing';
 

@@ -7,14 +7,14 @@ import type { RuledOutFact } from '../decide/choice';
 import { type WordedAftercare, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
 import { wordDivision } from './division';
-import type { WordUnits } from './format';
+import type { WordUnits } from './phrasing/format';
 import { meritText } from './merit';
 import { type PlaceFitAnswer, wordPlaceFit } from './place-fit';
 import type { Reason } from './reason-words';
 import { wordReason } from './reasons';
 import { type WordedFinding, wordFinding } from './rules/sentences';
 import { type TimingAnswer, wordTiming } from './timing';
-import { approachNames, setupTitle, vesselText } from './titles';
+import { approachNames, setupTitle, vesselText } from './phrasing/titles';
 
 export interface SetupAnswer extends Omit<
   SetupFacts,

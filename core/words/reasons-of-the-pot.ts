@@ -1,8 +1,8 @@
 /** The sentences about the pot itself: its size, where in it the plant stands, how deep, and whether it stays upright. */
 import { runsOneWay } from '../catalogue/genera';
 import { DRY_HOME_PCT } from '../physics/air';
-import { cm, cmSum, grams, number, type WordUnits, wind, years } from './format';
-import { Kin } from './kin';
+import { cm, cmSum, grams, number, type WordUnits, wind, years } from './phrasing/format';
+import { Kin } from './phrasing/kin';
 import type { FactOf, Sentences } from './reason-words';
 
 /** Angles of tipping from which a pot stands firm, and under which it is easily knocked over, degrees. */

@@ -2,12 +2,24 @@
 import type { LayerWork, NextGrade, ReasonCode, ReasonFact } from '../advise';
 import type { PieceShift, ShiftCause } from '../decide/setups';
 import { type DryingTime, HORIZON_DAYS, type Routine } from '../physics/drydown';
-import { cm, days, joinAnd, litres, mm, mmRange, monthNames, number, percent, type WordUnits, years } from './format';
-import { kin } from './kin';
+import {
+  cm,
+  days,
+  joinAnd,
+  litres,
+  mm,
+  mmRange,
+  monthNames,
+  number,
+  percent,
+  type WordUnits,
+  years,
+} from './phrasing/format';
+import { kin } from './phrasing/kin';
 import type { FactOf, Reason, Sentences } from './reason-words';
 import { stressNames, stressRemedies } from './stress';
 import { depth, position, size, stability } from './reasons-of-the-pot';
-import { kindName } from './titles';
+import { kindName } from './phrasing/titles';
 
 const WEEKS_PER_YEAR = 52;
 /** With fewer days than this that are not fine nothing is wrong. */

@@ -1,6 +1,6 @@
 /** How sure the answer is, in words (explore/sensitivity). */
 import type { MovedBy, SensitivityFacts, SwingFact } from '../explore';
-import { number, percent } from './format';
+import { number, percent } from './phrasing/format';
 
 export interface Swing extends Omit<SwingFact, 'moved'> {
   /** How far it was moved, in words. */

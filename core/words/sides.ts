@@ -1,6 +1,6 @@
 /** What each side of a question would do here, in words (explore/sides). */
 import type { SideFact, SidesFacts } from '../explore';
-import type { WordUnits } from './format';
+import type { WordUnits } from './phrasing/format';
 import { type SetupAnswer, wordSetup } from './plan';
 
 export interface SideAnswer extends Omit<SideFact, 'setup'> {

@@ -2,8 +2,8 @@
 import { mountKindById, potKindById } from '../catalogue/vessels';
 import { mediumById } from '../catalogue/media';
 import { type StockThing, stockUnitOf, type UsedMediumState } from '../stock';
-import { cm, litres, number, type WordUnits } from './format';
-import { gradeText } from './titles';
+import { cm, litres, number, type WordUnits } from './phrasing/format';
+import { gradeText } from './phrasing/titles';
 
 const usedMedium: Readonly<Record<UsedMediumState, string>> = {
   'same plant': 'used, for the same plant',

@@ -1,6 +1,6 @@
 /** The plant's stresses and days in words a grower uses. */
 import type { StressKind } from '../physics/stress';
-import { number } from './format';
+import { number } from './phrasing/format';
 
 export const stressNames: Readonly<Record<StressKind, string>> = {
   air: 'lack of air',

@@ -1,5 +1,5 @@
 import type { Timing, TimingSign, WatchRisk } from '../advise';
-import { monthNames } from './format';
+import { monthNames } from './phrasing/format';
 
 const verdictWords: Readonly<Record<Timing['verdict'], string>> = {
   'go at once': 'Do it at once',

@@ -1,6 +1,6 @@
 /** What a trial says, and what it would take, in sentences that promise no more than the numbers hold. */
 import type { Compared, TrialMeasure } from '../trials';
-import { number, percent } from './format';
+import { number, percent } from './phrasing/format';
 
 export const measureNames: Readonly<Record<TrialMeasure, string>> = {
   held: 'Holds when tugged',

@@ -1,7 +1,7 @@
 /** "Tune to my routine", in words (explore/tune). */
 import { potKindById } from '../catalogue/vessels';
 import type { TunedFact, TuneMove, TuningFacts } from '../explore';
-import { cm, mmRange, percent, type WordUnits } from './format';
+import { cm, mmRange, percent, type WordUnits } from './phrasing/format';
 
 export interface Tuned extends TunedFact {
   /** What is changed. */

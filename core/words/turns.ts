@@ -1,7 +1,7 @@
 /** What would change the order, in words (explore/turns). */
 import type { TurnCondition, TurnFact } from '../explore';
-import { lowerFirst, number, type WordUnits } from './format';
-import { setupTitle, vesselText } from './titles';
+import { lowerFirst, number, type WordUnits } from './phrasing/format';
+import { setupTitle, vesselText } from './phrasing/titles';
 
 export interface Turn extends TurnFact {
   /** The condition, as the start of a sentence: "If you could water twice a week". */

@@ -1,7 +1,7 @@
 /** What nobody has looked at, and what it could change (explore/unlooked). */
 import type { Supposed, UnlookedFact } from '../explore';
-import { lowerFirst, mm, type WordUnits } from './format';
-import { setupTitle } from './titles';
+import { lowerFirst, mm, type WordUnits } from './phrasing/format';
+import { setupTitle } from './phrasing/titles';
 
 function whenText(supposed: Supposed, units: WordUnits): string {
   switch (supposed.looked) {

@@ -1,5 +1,5 @@
 import { celsiusToFahrenheit, cmToInch, fahrenheitToCelsius, inchToCm } from '../base';
-import { cm, days, joinAnd, litres, metricWords, mm, mmRange, number, percent, temperature } from './format';
+import { cm, days, joinAnd, litres, metricWords, mm, mmRange, number, percent, temperature } from './phrasing/format';
 import { planInWords } from '../testing';
 
 const imperial = { length: 'inch', temperature: 'F' } as const;

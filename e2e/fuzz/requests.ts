@@ -1,7 +1,7 @@
 /** Requests to every route, from its own schema: good ones, spoiled ones, and what is no request at all. */
 import fc, { type Arbitrary } from 'fast-check';
 import * as z from 'zod';
-import { demoPlaces, questionSchemas } from '@core';
+import { questionSchemas } from '@core';
 import { quickInputSchema } from '../../server/records/journal/quick-schemas';
 import { dayEntryInputSchema, savedDaySchema } from '../../server/records/days/schemas';
 import { routes } from '../../server/runtime/gateway/routes';

@@ -4,7 +4,6 @@ import {
   genusIds,
   inspectionSchema,
   questionSchemas,
-  demoPlaces,
   setupSpecSchema,
   stockItemSchema,
   stockName,

@@ -3,7 +3,7 @@ import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
 import dayjs from 'dayjs';
 import sharp from 'sharp';
-import { demoPlaces, makePlan, stockItemSchema, type Trial } from '@core';
+import { makePlan, stockItemSchema, type Trial } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { recordQuick } from '../records/journal/record-quick';
 import { quickInputSchema } from '../records/journal/quick-schemas';

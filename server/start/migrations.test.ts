@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../projections/plants/plant-log';
 import { fillPlantState } from '../projections/plant-state/refresh';
-import { withFreshDatabase } from '../testing/own-database';
+import { withFreshDatabase } from '../testing/fresh-database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
 const { spec, id: specId } = makePlan(planCase).setups[0]!;

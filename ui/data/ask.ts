@@ -1,6 +1,6 @@
 /** Asking the server, and understanding what it answers by the schema of its route. */
 import type * as z from 'zod';
-import { call } from './transport';
+import { call } from './browser/transport';
 
 /** An answer that is not what the route promises is a fault of the program, said as such. */
 export function understood<T>(schema: z.ZodType<T>, answer: unknown): T {

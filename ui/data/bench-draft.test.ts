@@ -1,6 +1,6 @@
 import { emptyDraft, readCase } from './bench-draft';
 import { nb } from '../controls/nb';
-import { safeJson } from './safe-json';
+import { safeJson } from './browser/safe-json';
 
 test('an empty bench already holds a case that can be worked out', () => {
   expect(readCase(emptyDraft(4).answers)).toMatchObject({

@@ -13,8 +13,8 @@ import {
   whatIfSchema,
 } from '@core';
 import { type Fault, parseWith } from '@core/words';
-import { firstCase, thisMonth } from './first-case';
-import { safeJson } from './safe-json';
+import { firstCase, thisMonth } from './worker/first-case';
+import { safeJson } from './browser/safe-json';
 
 /** Answers as typed: may still hold values that cannot be used. */
 export type RawCase = { readonly [K in keyof PlanCase]?: unknown };

@@ -3,12 +3,12 @@
  * being drawn would hold it up.
  */
 import type { calls } from './calls';
-import { UnreachableError } from './transport';
+import { UnreachableError } from './browser/transport';
 
 export type { JournalForm, Kept, PlanForm, PlantsAsked, PottedForm, PottingRightForm } from './calls';
 export type { LibraryKind } from '@server/records/library/schemas';
 export { NotYetKeptError } from './outbox/letter';
-export { ConflictError, UnreachableError } from './transport';
+export { ConflictError, UnreachableError } from './browser/transport';
 
 type Calls = typeof calls;
 type Call = (...given: unknown[]) => Promise<unknown>;

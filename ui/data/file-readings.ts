@@ -1,8 +1,8 @@
 /** How files were read, by their shape: the next one of the same shape is read the same way. */
 import * as z from 'zod';
 import type { ReadingChoices } from '@core';
-import { safeJson } from './safe-json';
-import { writeStored } from './stored';
+import { safeJson } from './browser/safe-json';
+import { writeStored } from './browser/stored';
 
 const STORE_KEY = 'tender-cairn.file-readings';
 const MOST_SHAPES = 50;

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 /** An answer that was given is there again at once, and none that was not. */
-import { demoPlaces, makePlan, type PlanFacts } from '@core';
+import { makePlan, type PlanFacts } from '@core';
 import { keepLastAnswer, lastAnswer } from './last-answer';
 
 const plan: PlanFacts = makePlan(

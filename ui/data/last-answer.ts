@@ -1,6 +1,6 @@
 /** The last whole answer, kept in the browser: the same case, asked again of the same build, has the same one. */
 import type { PlanFacts } from '@core';
-import { safeJson } from './safe-json';
+import { safeJson } from './browser/safe-json';
 
 export const LAST_ANSWER_KEY = 'tender-cairn.last-answer';
 

@@ -2,7 +2,7 @@
 import { type ListInput, type TakenIn, takenInSchema } from '@server/exchange/lists/schemas';
 import { type Intakes, intakesSchema } from '@server/records/intakes/schemas';
 import { ask, understood } from './ask';
-import { call } from './transport';
+import { call } from './browser/transport';
 
 export const listCalls = {
   intakes: (): Promise<Intakes> => ask(intakesSchema, '/api/lists'),

@@ -1,6 +1,6 @@
 /** Sends an archive piece by piece, tells how far it is, and stops where it is told to. */
 import { type ArchiveRead, archiveReadSchema } from '@server/exchange/archive/schemas';
-import { refusalOf, UnreachableError } from './transport';
+import { refusalOf, UnreachableError } from './browser/transport';
 
 export interface SendArchive {
   /** Says what it would do, and keeps nothing. */

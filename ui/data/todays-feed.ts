@@ -1,8 +1,8 @@
 /** What was mixed today: it goes into the note of every plant that is fed with it, by the one touch that says so. */
 import * as z from 'zod';
 import { today } from './dates';
-import { safeJson } from './safe-json';
-import { useStored, writeStored } from './stored';
+import { safeJson } from './browser/safe-json';
+import { useStored, writeStored } from './browser/stored';
 
 const STORE_KEY = 'tender-cairn.todays-feed';
 const schema = z.object({ on: z.iso.date(), text: z.string().min(1).max(300) });

@@ -4,8 +4,8 @@
 import { useMemo } from 'react';
 import * as z from 'zod';
 import { mixCaseSchema, type MixPartSpec } from '@core';
-import { safeJson } from './safe-json';
-import { useStored, writeStored } from './stored';
+import { safeJson } from './browser/safe-json';
+import { useStored, writeStored } from './browser/stored';
 
 export interface MixDraft {
   readonly parts: readonly MixPartSpec[];

@@ -3,8 +3,8 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import * as z from 'zod';
 import { metricWords, type WordUnits } from '@core/words';
-import { safeJson } from './safe-json';
-import { useStored, writeStored } from './stored';
+import { safeJson } from './browser/safe-json';
+import { useStored, writeStored } from './browser/stored';
 
 interface UnitsValue {
   readonly units: WordUnits;

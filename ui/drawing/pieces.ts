@@ -2,8 +2,7 @@
  * The pieces of a layer at their true size, placed by random sequential packing (each new piece goes
  * where it does not overlap an earlier one), the same every time for the same layer.
  */
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { seededRandom } from './chance/seeded-random';
 import type { Mix, PieceShape, PottedSetup } from '@core';
 import { emptySpace } from './space';
 
@@ -16,12 +15,6 @@ export interface Piece {
   readonly family: string;
   /** Random number of the piece, for its outline. */
   readonly grain: number;
-}
-
-/** Numbers from 0 to 1, one after the other, the same for the same seed. */
-export function seededRandom(seed: number): () => number {
-  const generator = xoroshiro128plus(seed);
-  return () => uniformFloat64(generator);
 }
 
 const MOST_PIECES = 1100;

@@ -1,5 +1,5 @@
 /** Roots as they run through the main layer, at their true thickness. The same plant, the same roots. */
-import { seededRandom } from './pieces';
+import { seededRandom } from './chance/seeded-random';
 
 export interface RootPath {
   readonly points: readonly { readonly xCm: number; readonly yCm: number }[];

@@ -1,4 +1,4 @@
-import { seededRandom } from './pieces';
+import { seededRandom } from './chance/seeded-random';
 import { CLOSENESS, emptySpace } from './space';
 
 /** Sizes as of dust and stones in one layer. */

@@ -28,7 +28,8 @@ interface Waiting {
 /** Where two work at the kinds of one case: what is found is put in, and told. */
 export interface SharedKinds {
   readonly kinds: Map<string, readonly Screened[]>;
-  readonly isFromBack: boolean;
+  /** In which order this one goes through them. */
+  readonly inOrder: (kinds: readonly string[]) => readonly string[];
   readonly tell: (finding: { readonly kind: string; readonly best: readonly Screened[] }) => void;
 }
 
@@ -70,7 +71,7 @@ export function* screenAll(
   }
   const kinds = [...waiting.keys()];
   const bests = shared?.kinds ?? new Map<string, readonly Screened[]>();
-  for (const kind of shared?.isFromBack ? [...kinds].reverse() : kinds) {
+  for (const kind of shared?.inOrder(kinds) ?? kinds) {
     const list = waiting.get(kind)!;
     // Where two work at it the other may have been here.
     if (!bests.has(kind)) {

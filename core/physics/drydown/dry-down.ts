@@ -177,7 +177,7 @@ export function dryDown(
       airShare: rootZoneAir(column, state),
       evaporatedG: evaporatedG(state),
       takenUpG: takenUpG(state),
-      rootZoneC: hour === 0 ? kind.temperatureC : rootZoneC(state),
+      rootZoneC: rootZoneC(state) ?? kind.temperatureC,
     });
     cellWater.push(Float32Array.from(cellWaterShare(column, state)));
   };

@@ -27,10 +27,10 @@ const {
   EVAPORATED,
   EVAPORATION_RATE,
   LOSING,
-  NOT_YET_C,
   REFILL,
   RESERVOIR,
   ROOT_WARMTH,
+  rootZoneC,
   ROOT_ZONE,
   SINCE_REFRESH,
   TAKEN_UP,
@@ -282,9 +282,9 @@ export function stepHour(
   }
   if (column.wicks !== null) wetWick(state, hours);
   const warm = hour.temperatureC + hour.warmingK - hour.coolingKPerGH * totals[EVAPORATION_RATE]!;
-  const before = totals[ROOT_WARMTH]!;
   const way = hours === 1 ? hour.warmedPerHour : 1 - (1 - hour.warmedPerHour) ** hours;
-  totals[ROOT_WARMTH] = before === NOT_YET_C ? warm : before + (warm - before) * way;
+  const before = rootZoneC(state);
+  totals[ROOT_WARMTH] = before === null ? warm : before + (warm - before) * way;
   const standing = totals[RESERVOIR]! - column.belowRootsG;
   return standing > 0 ? totals[ROOT_ZONE]! + standing : totals[ROOT_ZONE]!;
 }

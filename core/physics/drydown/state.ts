@@ -35,16 +35,18 @@ export const DEMAND = 8;
 export const REFILL = 9;
 export const LOSING = 10;
 const TOTALS = 11;
-/** Warmth of a root zone that has not lived an hour. */
-export const NOT_YET_C = -1000;
 
 export const reservoirG = (state: ColumnState): number => state.totals[RESERVOIR]!;
 /** Evaporated since the state was made, g. */
 export const evaporatedG = (state: ColumnState): number => state.totals[EVAPORATED]!;
 /** Taken up by the plant since the state was made, g. */
 export const takenUpG = (state: ColumnState): number => state.totals[TAKEN_UP]!;
-/** Temperature of the root zone after the last step, °C; `NOT_YET_C` before the first. */
-export const rootZoneC = (state: ColumnState): number => state.totals[ROOT_WARMTH]!;
+/** Temperature of the root zone after the last step, °C; null before the first. */
+export function rootZoneC({ totals }: ColumnState): number | null {
+  const warmth = totals[ROOT_WARMTH]!;
+  // Among plain numbers what is not known yet is no number.
+  return Number.isNaN(warmth) ? null : warmth;
+}
 
 /** What the plant wants from now on: so much of its ordinary thirst, and so many g/h to fill what a drought has drawn. */
 export function setDemand(state: ColumnState, share: number, refillGH: number): void {
@@ -80,7 +82,7 @@ export function createState(column: Column): ColumnState {
   const cells = () => new Float64Array(column.cellCount);
   const totals = new Float64Array(TOTALS);
   totals[RESERVOIR] = column.reservoirCapacityG;
-  totals[ROOT_WARMTH] = NOT_YET_C;
+  totals[ROOT_WARMTH] = NaN;
   totals[WICK_WETNESS] = 1;
   totals[DEMAND] = 1;
   const wetness = cells().fill(1);

@@ -29,7 +29,7 @@ function aDay(setup: PottedSetup, month: MonthDrying): { readonly lostG: number;
   let sum = 0;
   for (const hour of monthHours(column, month)) {
     stepHour(column, hour, state);
-    sum += rootZoneC(state);
+    sum += rootZoneC(state)!;
   }
   return { lostG: evaporatedG(state), meanC: sum / HOURS_PER_DAY };
 }

@@ -1,4 +1,4 @@
-import { byChoice, byDefinition, fromMemory, fromSource, numbersOf } from '../../base';
+import { byChoice, fromMemory, fromSource, numbersOf } from '../../base';
 
 export const placeConstants = {
   UNHEATED_GAIN_C: fromMemory(2, '°C', 'a closed room is warmer than the air outside even without heating'),

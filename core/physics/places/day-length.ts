@@ -1,7 +1,6 @@
 /** Daylight by the standard sun library. */
 import { HOURS_PER_DAY, MS_PER_HOUR } from '../../base';
 import { getTimes } from 'suncalc';
-import { k } from './constants';
 
 /** Hours between sunrise and sunset in the middle of a month; 24 or 0 where the sun does not set or rise. */
 export function daylightHours(latitudeDeg: number, longitudeDeg: number, monthIndex: number): number {

@@ -1,4 +1,4 @@
-import { byChoice, byDefinition, fromSource, numbersOf } from '../../base';
+import { byChoice, fromSource, numbersOf } from '../../base';
 
 export const yearConstants = {
   JUDGE_EVERY_HOURS: byChoice(4, 'h', 'between two looks at the plant: its stresses are slower than that'),

@@ -24,7 +24,7 @@ export function checkMoisture(
 ): void {
   const { column, state, strain, needs, zone, met } = pot;
   const meanAir = column.hangsInAir ? 1 : Math.max(0, (zone.poreG - rootZoneG) / zone.volumeG);
-  const warmth = rootZoneC(state);
+  const warmth = rootZoneC(state) ?? kind.temperatureC;
   met.availableShare = (rootZoneG - zone.unavailableG) / zone.availableG;
   met.wettestAir = wettestAir(pot);
   met.meanAir = meanAir;

@@ -3,12 +3,12 @@
  * wrong guess is worse than a question: where two readings fit, both are told with their first rows.
  */
 import { fahrenheitToCelsius, round1 } from '../../base';
-import { k } from '../constants';
-import { readNumber } from '../read-number';
-import type { ReadingChoices, ReadingQuestion } from '../result';
+import { k } from '../reading/constants';
+import { readNumber } from '../reading/read-number';
+import type { ReadingChoices, ReadingQuestion } from '../reading/result';
 import { type Candidate, statedUnitOf } from './columns';
 import { type ColumnTally, type Meaning, valueAs } from './column-tally';
-import { type DateOrder, readMoment } from './moments';
+import { type DateOrder, readMoment } from '../reading/moments';
 import type { LoggerTable } from './table';
 
 export interface Meant {

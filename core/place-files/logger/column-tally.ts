@@ -3,10 +3,10 @@
  * order of day and month. Which of these it is, is settled when the whole file has been seen.
  */
 import { fahrenheitToCelsius, type QuantityName, ranges, round1, upperMedianOfCounts } from '../../base';
-import { k } from '../constants';
-import { addTo, emptyYear, type YearSums } from '../month-bins';
-import { readNumber } from '../read-number';
-import type { DateOrder, MomentReadings } from './moments';
+import { k } from '../reading/constants';
+import { addTo, emptyYear, type YearSums } from '../reading/month-bins';
+import { readNumber } from '../reading/read-number';
+import type { DateOrder, MomentReadings } from '../reading/moments';
 
 /** Lines at fault: how many, and the first of them. */
 export interface FaultLines {

@@ -2,7 +2,7 @@
  * Which columns of a logger's table may be the time, the temperature and the humidity, by the words and
  * units of their headings, whatever their order. Where several may be meant, all of them are told.
  */
-import { k } from '../constants';
+import { k } from '../reading/constants';
 
 /** null: the heading names none; both: it names two. */
 export type StatedUnit = 'C' | 'F' | 'both' | null;

@@ -5,11 +5,11 @@
  */
 import { type QuantityName, ranges, round1 } from '../../base';
 import { daylightHours, type Place } from '../../physics/places';
-import { k } from '../constants';
-import { keepable } from '../keepable';
-import { binMonths, fillMonths, roundMonth, scaled } from '../month-bins';
-import { readNumber } from '../read-number';
-import { filledRemark } from '../remarks';
+import { k } from '../reading/constants';
+import { keepable } from '../reading/keepable';
+import { binMonths, fillMonths, roundMonth, scaled } from '../reading/month-bins';
+import { readNumber } from '../reading/read-number';
+import { filledRemark } from '../reading/remarks';
 import {
   type FileFaultAt,
   type ReadAs,
@@ -17,11 +17,11 @@ import {
   type ReadingFacts,
   refused,
   type RemarkFact,
-} from '../result';
-import type { FileAbout, TableFile } from '../table-file';
+} from '../reading/result';
+import type { FileAbout, TableFile } from '../reading/table-file';
 import { chooseReading, type Meant } from './choose';
 import { type FaultLines, valueAs } from './column-tally';
-import { readMoment } from './moments';
+import { readMoment } from '../reading/moments';
 import { type LoggerTable, readTable } from './table';
 
 export function loggerTable(): TableFile {

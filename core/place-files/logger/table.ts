@@ -1,6 +1,6 @@
 /** A logger's table as it is taken in, row by row: in sums, so that its length costs no room. */
-import type { Row } from '../rows';
-import { k } from '../constants';
+import type { Row } from '../reading/rows';
+import { k } from '../reading/constants';
 import {
   columnsByHeading,
   columnsWithoutHeading,
@@ -11,7 +11,7 @@ import {
   withUnits,
 } from './columns';
 import { type ColumnTally, type FaultLines, noFaultLines, noteFault, tallyColumn } from './column-tally';
-import { type DateOrder, hasClock, type MomentReadings, readMoment } from './moments';
+import { type DateOrder, hasClock, type MomentReadings, readMoment } from '../reading/moments';
 import { tallyTimes, type TimeTally } from './time-tally';
 
 /** Times in one order of day and month. */

@@ -1,7 +1,7 @@
 /** The times of a file, for one order of day and month: which minutes have a reading, whatever their number. */
 import { upperMedianOfCounts, MINUTES_PER_HOUR } from '../../base';
-import type { RemarkFact } from '../result';
-import { k } from '../constants';
+import type { RemarkFact } from '../reading/result';
+import { k } from '../reading/constants';
 
 const MINUTES_PER_DAY = 1440;
 const BYTES_PER_DAY = MINUTES_PER_DAY / 8;

@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/changing-over. */
 import type { changingOverRules } from '../../decide/rules';
-import { cm, percent } from '../format';
-import { kindName } from '../titles';
+import { cm, percent } from '../phrasing/format';
+import { kindName } from '../phrasing/titles';
 import type { WordsFor } from './rule-words';
 
 export const changingOverRuleWords: WordsFor<typeof changingOverRules> = {

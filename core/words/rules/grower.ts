@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/grower. */
 import type { growerRules } from '../../decide/rules';
-import { joinAnd } from '../format';
-import { kindName } from '../titles';
+import { joinAnd } from '../phrasing/format';
+import { kindName } from '../phrasing/titles';
 import type { WordsFor } from './rule-words';
 
 const dropped = () => 'Taking it off the list of what you do not want would bring it back.';

@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/media. */
 import type { mediumRules } from '../../decide/rules';
-import { cm, days, mm, number, years } from '../format';
-import { Kin, kin } from '../kin';
+import { cm, days, mm, number, years } from '../phrasing/format';
+import { Kin, kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const mediumRuleWords: WordsFor<typeof mediumRules> = {

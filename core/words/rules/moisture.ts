@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/moisture. */
 import type { moistureRules } from '../../decide/rules';
-import { days, number, percent } from '../format';
-import { Kin, kin } from '../kin';
+import { days, number, percent } from '../phrasing/format';
+import { Kin, kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const moistureRuleWords: WordsFor<typeof moistureRules> = {

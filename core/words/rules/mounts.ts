@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/mounts. */
 import type { mountRules } from '../../decide/rules';
-import { days, number, temperature } from '../format';
-import { Kin, kin } from '../kin';
+import { days, number, temperature } from '../phrasing/format';
+import { Kin, kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const mountRuleWords: WordsFor<typeof mountRules> = {

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/plant-in-hand. */
 import type { plantRules } from '../../decide/rules';
-import { cm, days, percent } from '../format';
+import { cm, days, percent } from '../phrasing/format';
 import type { WordsFor } from './rule-words';
 
 export const plantRuleWords: WordsFor<typeof plantRules> = {

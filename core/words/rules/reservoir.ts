@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/reservoir. */
 import type { reservoirRules } from '../../decide/rules';
-import { number, temperature } from '../format';
-import { Kin } from '../kin';
+import { number, temperature } from '../phrasing/format';
+import { Kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const reservoirRuleWords: WordsFor<typeof reservoirRules> = {

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/rest-and-absence. */
 import type { restRules } from '../../decide/rules';
-import { days } from '../format';
+import { days } from '../phrasing/format';
 import type { WordsFor } from './rule-words';
 
 export const restRuleWords: WordsFor<typeof restRules> = {

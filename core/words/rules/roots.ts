@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/roots. */
 import type { rootRules } from '../../decide/rules';
-import { cm, mm, mmRange, number, years } from '../format';
-import { Kin, kin } from '../kin';
+import { cm, mm, mmRange, number, years } from '../phrasing/format';
+import { Kin, kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const rootRuleWords: WordsFor<typeof rootRules> = {

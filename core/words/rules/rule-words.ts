@@ -3,7 +3,7 @@
  * figures. A rule without its words, or words that use a figure the rule does not give, do not compile.
  */
 import type { FiguresOf, Rule } from '../../decide/rules';
-import type { WordUnits } from '../format';
+import type { WordUnits } from '../phrasing/format';
 
 export interface RuleSentences<F> {
   /** What the rule says of the setup. */

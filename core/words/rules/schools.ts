@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/schools. */
 import type { schoolRules } from '../../decide/rules';
-import { cm, years } from '../format';
+import { cm, years } from '../phrasing/format';
 import type { WordsFor } from './rule-words';
 
 export const schoolRuleWords: WordsFor<typeof schoolRules> = {

@@ -1,6 +1,6 @@
 /** A rule's finding as sentences. */
 import type { RuleFinding } from '../../decide/rules';
-import type { WordUnits } from '../format';
+import type { WordUnits } from '../phrasing/format';
 import { changingOverRuleWords } from './changing-over';
 import { growerRuleWords } from './grower';
 import { mediumRuleWords } from './media';

@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/tops. */
 import type { topRules } from '../../decide/rules';
-import { number } from '../format';
-import { Kin } from '../kin';
+import { number } from '../phrasing/format';
+import { Kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const topRuleWords: WordsFor<typeof topRules> = {

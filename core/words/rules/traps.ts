@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/traps. */
 import type { trapRules } from '../../decide/rules';
-import { number, years } from '../format';
-import { Kin, kin } from '../kin';
+import { number, years } from '../phrasing/format';
+import { Kin, kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const trapRuleWords: WordsFor<typeof trapRules> = {

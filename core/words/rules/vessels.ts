@@ -1,7 +1,7 @@
 /** The sentences of the rules in decide/rules/vessels. */
 import type { vesselRules } from '../../decide/rules';
-import { cm, grams, mm, number, temperature, wind } from '../format';
-import { kin } from '../kin';
+import { cm, grams, mm, number, temperature, wind } from '../phrasing/format';
+import { kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const vesselRuleWords: WordsFor<typeof vesselRules> = {

@@ -4,7 +4,7 @@
  */
 import { randomUUID } from 'node:crypto';
 import { ensureCollection } from '../../records/collections/repository';
-import { withFreshDatabase } from '../../testing/own-database';
+import { withFreshDatabase } from '../../testing/fresh-database';
 import { takeInList } from './take-in';
 import { listInputSchema } from './schemas';
 

@@ -1,6 +1,6 @@
 /** A grower's own list of plants, settled in the browser and taken in whole. Shared with the screens. */
 import * as z from 'zod';
-import { demoPlaces, faultCode, genusIds, mediumIds, oneOf, placeOrIdSchema, textOf } from '@core';
+import { faultCode, genusIds, mediumIds, oneOf, placeOrIdSchema, textOf } from '@core';
 import { waysToLeave } from '../../records/journal/quick-entry-schemas';
 import { plantFactsSchema } from '../../records/plants/facts-schemas';
 

@@ -7,7 +7,6 @@ import {
   dayEntrySchemas,
   type DayKept,
   dayKeptSchema,
-  demoPlaces,
   faultCode,
   oneOf,
   textOf,

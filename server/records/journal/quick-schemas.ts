@@ -2,7 +2,6 @@
 import * as z from 'zod';
 import {
   pseudobulbChanges,
-  demoPlaces,
   faultCode,
   feltWhenWatering,
   holdStates,

@@ -2,7 +2,7 @@
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
-import { demoPlaces, genusIdOf, inspectionVersions, makeRecipe, questionVersions, specId } from '@core';
+import { genusIdOf, inspectionVersions, makeRecipe, questionVersions, specId } from '@core';
 import { type QuickEntry, quickKinds } from './quick-entry-schemas';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';

@@ -1,4 +1,4 @@
 /** What the plan's address takes, and what a case on file must be. */
-import { demoPlaces, questionSchemas } from '@core';
+import { questionSchemas } from '@core';
 
 export const { plan: planCaseSchema } = questionSchemas();

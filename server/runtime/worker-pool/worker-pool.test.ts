@@ -1,5 +1,5 @@
 /** Long work stands aside: a bounded queue, a deadline, and nothing goes on for a client who has left. */
-import { demoPlaces, makePlan, type PlanCase } from '@core';
+import { makePlan, type PlanCase } from '@core';
 import { computed } from './server-pool';
 import { openPool, type Pool, type PoolSettings } from './pool';
 

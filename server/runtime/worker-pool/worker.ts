@@ -2,7 +2,7 @@
  * The core on a thread of its own. Answers leave as text: the thread that serves everyone neither computes
  * nor writes them out.
  */
-import { demoPlaces, makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook, type SetupSpec } from '@core';
+import { makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook, type SetupSpec } from '@core';
 import { metricWords, wordPlan } from '@core/words';
 
 export function plan(planCase: PlanCase): string {

@@ -1,7 +1,7 @@
 /** The letters in this browser's storage, oldest first; seen by all its windows. */
 import * as z from 'zod';
-import { safeJson } from '../safe-json';
-import { writeStored } from '../stored';
+import { safeJson } from '../browser/safe-json';
+import { writeStored } from '../browser/stored';
 import { type Letter, letterSchema } from './letter';
 
 export const OUTBOX_KEY = 'tender-cairn.outbox';

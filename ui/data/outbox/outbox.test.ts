@@ -1,5 +1,5 @@
 /** @jest-environment node */
-import { ConflictError, UnreachableError } from '../transport';
+import { ConflictError, UnreachableError } from '../browser/transport';
 import { type Letter, NotYetKeptError, overCurrent } from './letter';
 import { lettersIn, passingLetters } from './letters';
 import { Outbox, type Send } from './outbox';

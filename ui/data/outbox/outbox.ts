@@ -5,7 +5,7 @@
  * keeps it once: its key goes with it.
  */
 import * as z from 'zod';
-import { call, ConflictError, UnreachableError } from '../transport';
+import { call, ConflictError, UnreachableError } from '../browser/transport';
 import { hasSameContent, type Letter, type NewLetter, NotYetKeptError } from './letter';
 import { browserLetters, type LetterStore, passingLetters } from './letters';
 

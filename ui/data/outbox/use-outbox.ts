@@ -1,7 +1,7 @@
 /** What waits in the outbox, for the screen. */
 import { useEffect, useMemo } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useStored } from '../stored';
+import { useStored } from '../browser/stored';
 import { type Letter, overCurrent } from './letter';
 import { browserLetters, lettersIn, OUTBOX_KEY } from './letters';
 import { outbox } from './outbox';

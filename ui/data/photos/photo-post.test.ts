@@ -1,4 +1,4 @@
-import { UnreachableError } from '../transport';
+import { UnreachableError } from '../browser/transport';
 import { PhotoPost } from './photo-post';
 import { passingShelf } from './shelf';
 

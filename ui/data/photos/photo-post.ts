@@ -2,7 +2,7 @@
  * Sends photographs from the browser's shelf, one after the other. One is taken down when the server has it; while the server is
  * away all wait; one that is refused stays with its reason until it is looked at.
  */
-import { UnreachableError } from '../transport';
+import { UnreachableError } from '../browser/transport';
 import type { PhotoShelf, QueuedPhoto } from './shelf';
 
 export type SendPhoto = (photo: QueuedPhoto) => Promise<void>;

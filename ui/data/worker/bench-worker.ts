@@ -5,6 +5,9 @@ import {
   type FaultAt,
   type Finding,
   receive,
+  asTheyCome,
+  lastFirst,
+  type SharedWork,
   shareWork,
   type PlanStep,
   contextOf,
@@ -67,7 +70,7 @@ const TELL_MS = 200;
 let planTurn = 0;
 
 /** Lets messages in. A channel of its own is not slowed down as timers are. */
-function breath(): Promise<void> {
+function letMessagesIn(): Promise<void> {
   return new Promise((resolve) => {
     const { port1, port2 } = new MessageChannel();
     port1.onmessage = () => {
@@ -81,15 +84,20 @@ function breath(): Promise<void> {
 /** Hears of a step. isPause: messages will be heard after it. What it promises is waited for. */
 type OnStep = (step: PlanStep, isPause: boolean) => Promise<void> | null;
 
+/** Whoever answers begins at the front; whoever helps begins at the back, and judges before it is asked. */
+type Part = Pick<SharedWork, 'inOrder' | 'worksAhead'>;
+const leading: Part = { inOrder: asTheyCome, worksAhead: false };
+const helping: Part = { inOrder: lastFirst, worksAhead: true };
+
 /** Runs a plan, hearing messages now and then: what stops it, and what a helper found. */
 async function runPlan(
   planCase: PlanCase,
   port: MessagePort | null,
-  isFromBack: boolean,
+  part: Part,
   onStep: OnStep,
 ): Promise<PlanFacts | null> {
   const turn = (planTurn += 1);
-  const shared = port ? shareWork(isFromBack, (finding) => port.postMessage(finding)) : undefined;
+  const shared = port ? shareWork(part, (finding) => port.postMessage(finding)) : undefined;
   if (port && shared) port.onmessage = ({ data }: MessageEvent<Finding>) => receive(shared, data);
   try {
     const steps = planInSteps(planCase, shared ? { shared } : {});
@@ -100,7 +108,7 @@ async function runPlan(
       const isPause = performance.now() - since >= CHUNK_MS;
       const waiting = onStep(step.value, isPause);
       if (!isPause && !waiting) continue;
-      await (waiting ?? breath());
+      await (waiting ?? letMessagesIn());
       if (turn !== planTurn) return null;
       since = performance.now();
     }
@@ -121,7 +129,7 @@ let early: EarlyPlan | null = null;
 
 function beginEarly(planCase: PlanCase): void {
   const begun: Omit<EarlyPlan, 'answer'> = { key: keyOf(planCase), best: null, tell: () => null };
-  const answer = runPlan(planCase, null, false, (step, isPause) => {
+  const answer = runPlan(planCase, null, leading, (step, isPause) => {
     begun.best = step.best ?? begun.best;
     return begun.tell(step, isPause);
   });
@@ -170,7 +178,7 @@ const api = {
       return best && onBest(best);
     };
     const begun = takeEarly(planCase);
-    if (!begun) return runPlan(planCase, port, false, tell);
+    if (!begun) return runPlan(planCase, port, leading, tell);
     port?.close();
     // Found before anybody asked: the next step waits until it is drawn.
     let drawing = begun.best && onBest(begun.best);
@@ -183,7 +191,7 @@ const api = {
   },
   /** Works at the same plan from the other end, and tells what it finds. */
   async help(planCase: PlanCase, port: MessagePort): Promise<void> {
-    await runPlan(planCase, port, true, () => null);
+    await runPlan(planCase, port, helping, () => null);
   },
   /** Stops the plan under way; the worker stays warm. */
   stopPlan(): void {

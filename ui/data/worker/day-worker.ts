@@ -3,7 +3,6 @@ import * as Comlink from 'comlink';
 import {
   type DayAsked,
   type DayPlantAsked,
-  demoPlaces,
   makePlan,
   type PreparedDay,
   prepareDay,

@@ -3,7 +3,7 @@
  * being read, the worker starts. It knows the case by itself and needs no schema for it, which would be a quarter of its script.
  */
 import type { PlanCase } from '@core';
-import { firstCase, thisMonth } from '../first-case';
+import { firstCase, thisMonth } from './first-case';
 
 /** What features/bench/begin.tsx sends as the worker starts. */
 export const OPENING = 'cairn opening';

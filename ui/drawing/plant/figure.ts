@@ -11,7 +11,7 @@ import {
   type SeenFromAbove,
   type PlantPlacement,
 } from '@core';
-import { seededRandom } from '../pieces';
+import { seededRandom } from '../chance/seeded-random';
 import { formOf, type PlantForm } from './forms';
 
 export interface Shoot {

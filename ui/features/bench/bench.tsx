@@ -5,25 +5,25 @@
  * are taken up one after the other, each in a task of its own: all at once they would hold the page up.
  */
 import dynamic from 'next/dynamic';
-import { thisMonth } from '../../data/first-case';
+import { thisMonth } from '../../data/worker/first-case';
 import styles from './bench.module.css';
 
 /** Lets the page see to whatever else waits. */
-const breath = () => new Promise((resolve) => setTimeout(resolve));
+const nextTask = () => new Promise((resolve) => setTimeout(resolve));
 
 /** The shapes of a case are made when the first is read: beforehand, with the case that a new bench begins with. */
 async function makeShapes({ readCase, emptyDraft }: typeof import('../../data/bench-draft')): Promise<void> {
-  await breath();
+  await nextTask();
   readCase(emptyDraft(thisMonth()).answers);
-  await breath();
+  await nextTask();
 }
 
 /** Each part is taken up before the whole that holds it, in a task of its own. */
 async function takeUpParts(): Promise<void> {
   await import('./sentence/sentence');
-  await breath();
+  await nextTask();
   await import('./stage/stage');
-  await breath();
+  await nextTask();
 }
 
 export const Bench = dynamic(

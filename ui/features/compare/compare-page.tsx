@@ -22,7 +22,7 @@ import {
 import { loadDraft, readCase, storeDraft, type BenchDraft } from '../../data/bench-draft';
 import { nb } from '../../controls/nb';
 import { commonScale, SetupSection } from '../../drawing/setup-section';
-import { useIsBrowser } from '../../data/stored';
+import { useIsBrowser } from '../../data/browser/stored';
 import { useUnits } from '../../data/units-context';
 import styles from './compare.module.css';
 import { useCompared } from './use-compared';

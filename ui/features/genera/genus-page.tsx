@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { generaCatalogue, genusById } from '@core';
 import { genusStory, trapSentences } from '@core/words';
 import { emptyDraft, loadDraft, storeDraft } from '../../data/bench-draft';
-import { thisMonth } from '../../data/first-case';
+import { thisMonth } from '../../data/worker/first-case';
 import { EntryView } from '../../controls/entry-view';
 import { genusFields } from '../../controls/fields';
 import { useUnits } from '../../data/units-context';
@@ -14,7 +14,7 @@ import styles from './genera.module.css';
 import { HabitSketch } from './habit-sketch';
 import { RootsAndPieces } from './roots-and-pieces';
 import { SchoolsHere } from './schools-here';
-import { useIsBrowser } from '../../data/stored';
+import { useIsBrowser } from '../../data/browser/stored';
 import { Button } from '../../controls/button';
 
 export function GenusPage({ genusId }: { readonly genusId: string }) {

@@ -8,7 +8,7 @@ import { KeyedSlider } from '../../controls/keyed-slider';
 import { SavedRow } from '../../controls/saved-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import { useLibrary, usePutAway, useUnreadableItems } from '../../data/library';
-import { useIsBrowser } from '../../data/stored';
+import { useIsBrowser } from '../../data/browser/stored';
 import { useUnits } from '../../data/units-context';
 import type { LibraryEntry } from '@server/records/library/schemas';
 import styles from './media.module.css';

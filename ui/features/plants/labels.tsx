@@ -7,7 +7,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { genusById, genusIds } from '@core';
 import type { PlantSummary } from '@server/projections/plants/schemas';
-import { useIsBrowser } from '../../data/stored';
+import { useIsBrowser } from '../../data/browser/stored';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import styles from './labels.module.css';

@@ -10,7 +10,7 @@ import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
 import { everyPlant, useFacets, usePlants } from '../../data/plants';
 import { saveFile } from '../../data/save-file';
-import { useStored, writeStored } from '../../data/stored';
+import { useStored, writeStored } from '../../data/browser/stored';
 import type { QuickEntryOf } from '../../data/use-journal';
 import { messageOf } from '../../data/worker/long-work';
 import { Button } from '../../controls/button';

@@ -1,8 +1,8 @@
 /** The figures typed into a calculator, kept in this browser: an interruption costs nothing. */
 import { useMemo } from 'react';
 import * as z from 'zod';
-import { safeJson } from '../../data/safe-json';
-import { useStored, writeStored } from '../../data/stored';
+import { safeJson } from '../../data/browser/safe-json';
+import { useStored, writeStored } from '../../data/browser/stored';
 
 const schema = z.record(z.string(), z.number());
 

@@ -10,7 +10,7 @@ import { UnreadableNote } from '../../controls/unreadable-note';
 import { thingText } from '@core/words';
 import { useStock } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
-import { useIsBrowser } from '../../data/stored';
+import { useIsBrowser } from '../../data/browser/stored';
 import { moneyText, usualCurrency } from '../../data/money';
 import { StockDialog } from './stock-dialog';
 import { isLow, StockTile } from './stock-tile';

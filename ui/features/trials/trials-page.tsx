@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { PlantSummary } from '@server/projections/plants/schemas';
 import type { TrialList, TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
-import { useIsBrowser } from '../../data/stored';
+import { useIsBrowser } from '../../data/browser/stored';
 import { useTrials } from '../../data/trials';
 import { TrialCard } from './trial-card';
 import { TrialForm } from './trial-form';

@@ -8,7 +8,7 @@ import { Button } from '../../../controls/button';
 import { nb } from '../../../controls/nb';
 import { messages } from '../../../data/messages';
 import { useUnits } from '../../../data/units-context';
-import { startInspection } from '../inspect/inspect-store';
+import { startInspection } from '../state/inspect-store';
 import { usePlanned } from '../state/plan-store';
 import { useEngine } from '../state/use-engine';
 import styles from './details.module.css';

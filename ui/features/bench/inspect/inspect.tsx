@@ -9,7 +9,7 @@ import { type KeyboardEvent, useEffect, useRef } from 'react';
 import { type Genus, genusById, genusIds, thingsInspected, skippedSteps, stepsFor } from '@core';
 import { Button } from '../../../controls/button';
 import { useCase } from '../state/case-store';
-import { beginAnew, goTo, leaveInspection, useInspect } from './inspect-store';
+import { beginAnew, goTo, leaveInspection, useInspect } from '../state/inspect-store';
 import { PhotoButton, PhotoRow } from '../../../controls/photographs';
 import { useSeenPhotos } from './seen-photos';
 import { stepText } from './questions';

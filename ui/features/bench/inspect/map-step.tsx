@@ -9,7 +9,7 @@ import { drawPlant } from '../state/actions';
 import { showFromAbove } from '../state/above-store';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
-import { see, useInspect } from './inspect-store';
+import { see, useInspect } from '../state/inspect-store';
 import styles from './inspect.module.css';
 
 function seeMap(growthMap: unknown): void {

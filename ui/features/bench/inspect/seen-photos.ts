@@ -1,7 +1,7 @@
 'use client';
 
 /** Photographs of the plant that is looked over, as they stand in what was seen so far. */
-import { see, useInspect } from './inspect-store';
+import { see, useInspect } from '../state/inspect-store';
 
 const none: readonly string[] = [];
 

@@ -3,11 +3,11 @@
 /** One step: what to look at, how to tell, and the tiles to answer with. */
 import { colourTrapsFor, type Genus, type Inspection, type InspectionStep, type InspectedThing } from '@core';
 import { wordColourTrap } from '@core/words';
-import { RootThickness } from '../sentence/pickers/root-thickness';
-import { ScreenSize } from '../sentence/pickers/screen-size';
+import { RootThickness } from '../questions/root-thickness';
+import { ScreenSize } from '../questions/screen-size';
 import { useCase } from '../state/case-store';
 import { Counter } from './counter';
-import { see, useInspect } from './inspect-store';
+import { see, useInspect } from '../state/inspect-store';
 import { MapStep } from './map-step';
 import { type Question, stepText, type Tile, toggled } from './questions';
 import { Tiles } from './tiles';

@@ -12,7 +12,7 @@ import { useKeep } from '../../../data/use-keep';
 import { Button } from '../../../controls/button';
 import { answer, setPlant } from '../state/actions';
 import { useCase } from '../state/case-store';
-import { endInspection, goTo, see, useInspect } from './inspect-store';
+import { endInspection, goTo, see, useInspect } from '../state/inspect-store';
 import { PhotoRow } from '../../../controls/photographs';
 import { useSeenPhotos } from './seen-photos';
 import { seenAt, stepText } from './questions';

@@ -3,7 +3,6 @@
 /** What a potting takes out of stock, as it is reckoned and as it was; and the old pot that comes back. */
 import type { Dispatch, SetStateAction } from 'react';
 import {
-  demoPlaces,
   makeRecipe,
   type PlanCase,
   type SetupSpec,

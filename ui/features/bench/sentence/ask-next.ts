@@ -1,6 +1,6 @@
 /** What the answer hangs on most and nobody has said: what is worth asking next. */
 import type { SensitivityFacts } from '@core';
-import { isStated, type PhraseId } from './phrases';
+import { isStated, type PhraseId } from './phrases/phrases';
 import type { RawCase } from '../../../data/bench-draft';
 
 type Swing = SensitivityFacts['swings'][number];

@@ -9,7 +9,7 @@ import { PlantFields } from '../questions/plant-fields';
 import { PotFields } from '../questions/pot-fields';
 import { SchoolFields } from '../questions/school-fields';
 import { WaterFields } from '../questions/water-fields';
-import type { PhraseId } from './phrases';
+import type { PhraseId } from './phrases/phrases';
 import { AndPicker } from './pickers/and-picker';
 import { GenusPicker } from './pickers/genus-picker';
 import { NowPicker } from './pickers/now-picker';

@@ -1,5 +1,5 @@
 /** What each picker is called, and how wide it opens. */
-import type { PhraseId } from './phrases';
+import type { PhraseId } from './phrases/phrases';
 
 interface PickerFrame {
   readonly title: string;

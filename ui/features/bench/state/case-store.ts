@@ -2,7 +2,7 @@
 import { create } from 'zustand';
 import type { GrowersMedium } from '@core';
 import { type CaseReading, emptyDraft, type PottedEntry, type RawCase, readCase } from '../../../data/bench-draft';
-import { thisMonth } from '../../../data/first-case';
+import { thisMonth } from '../../../data/worker/first-case';
 
 export interface CaseState {
   /** As typed: may hold values that cannot be used. */

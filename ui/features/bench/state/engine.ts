@@ -14,7 +14,7 @@ import {
 } from '@core';
 import { type RawCase, readCase } from '../../../data/bench-draft';
 import { Latest } from '../../../data/latest';
-import { safeJson } from '../../../data/safe-json';
+import { safeJson } from '../../../data/browser/safe-json';
 import type { Refusable } from '../../../data/worker/bench-worker';
 import { messageOf, type Outcome } from '../../../data/worker/long-work';
 import type { Planner } from '../../../data/worker/planner';

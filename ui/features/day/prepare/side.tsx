@@ -4,7 +4,7 @@
 import { useState } from 'react';
 import type { DayAnswer } from '@core/words';
 import { Button } from '../../../controls/button';
-import { useStored, writeStored } from '../../../data/stored';
+import { useStored, writeStored } from '../../../data/browser/stored';
 import styles from '../day.module.css';
 
 export function Time({ answer, onDrop }: { readonly answer: DayAnswer; readonly onDrop: () => void }) {

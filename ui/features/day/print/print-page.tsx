@@ -12,7 +12,7 @@ import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
 import { inStock, useStock } from '../../../data/stock';
-import { useIsBrowser, useStored, writeStored } from '../../../data/stored';
+import { useIsBrowser, useStored, writeStored } from '../../../data/browser/stored';
 import { useUnits } from '../../../data/units-context';
 import { useDayDraft } from '../use-day';
 import { usePrepared } from '../use-prepared';

@@ -3,7 +3,7 @@
 /** Everything out as files, and in again: a grower's own list, an archive of this program. */
 import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
-import { useIsBrowser } from '../../../data/stored';
+import { useIsBrowser } from '../../../data/browser/stored';
 import { Button } from '../../../controls/button';
 import { ArchiveIn } from './archive-in';
 import { FileField } from './file-field';

@@ -4,8 +4,8 @@
 import { useState } from 'react';
 import * as z from 'zod';
 import { encodingOf, listFields } from '@core';
-import { safeJson } from '../../../data/safe-json';
-import { writeStored } from '../../../data/stored';
+import { safeJson } from '../../../data/browser/safe-json';
+import { writeStored } from '../../../data/browser/stored';
 import { nothingSettled, type Settled } from './settled';
 
 const STORE_KEY = 'tender-cairn.list-to-take-in';

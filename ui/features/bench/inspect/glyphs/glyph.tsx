@@ -1,6 +1,6 @@
 /** Small drawings of what a hand and an eye find at an unpotted plant. */
 import type { SignKey } from '../../questions/signs';
-import { SignGlyph } from '../../sentence/pickers/sign-glyph';
+import { SignGlyph } from '../../questions/sign-glyph';
 import { pestGlyphs } from './of-pests';
 import { plantGlyphs } from './of-the-plant';
 import { potGlyphs } from './of-the-pot';

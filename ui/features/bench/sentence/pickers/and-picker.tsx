@@ -4,9 +4,9 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { drawPlant } from '../../state/actions';
-import { openPhrase } from '../open-phrase';
-import { type PhraseHit, sayablesFor } from '../phrase-search';
-import styles from './pickers.module.css';
+import { openPhrase } from '../phrases/open-phrase';
+import { type PhraseHit, sayablesFor } from '../phrases/phrase-search';
+import styles from '../../questions/pickers.module.css';
 
 /** Into its picker, at its field; the plant is drawn beside the pot and not in a picker. */
 function say({ phrase, fieldId, isDrawn }: PhraseHit): void {

@@ -10,7 +10,7 @@ import { useCase } from '../../state/case-store';
 import { setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';
 import { Field } from '../../../../controls/field';
-import styles from './pickers.module.css';
+import styles from '../../questions/pickers.module.css';
 
 type Named = Pick<Genus, 'name' | 'alsoCalled' | 'habit'>;
 

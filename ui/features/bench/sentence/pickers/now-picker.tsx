@@ -11,7 +11,7 @@ import { UnitNumber } from '../../../../controls/unit-number';
 import { answer } from '../../state/actions';
 import { useCase } from '../../state/case-store';
 import { useFaultAt } from '../../state/worded';
-import styles from './pickers.module.css';
+import styles from '../../questions/pickers.module.css';
 
 const vesselOptions = vesselCatalogue.map((kind) => ({ value: kind.id, label: kind.name }));
 const mediumOptions = mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name }));

@@ -7,9 +7,9 @@ import { monthNames, number, temperature } from '@core/words';
 import { useGrowersPlaces } from '../../../../data/places';
 import { useUnits } from '../../../../data/units-context';
 import { answer } from '../../state/actions';
-import { thisMonth } from '../../../../data/first-case';
+import { thisMonth } from '../../../../data/worker/first-case';
 import { useCase } from '../../state/case-store';
-import styles from './pickers.module.css';
+import styles from '../../questions/pickers.module.css';
 
 export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
   const { units } = useUnits();

@@ -8,9 +8,9 @@ import { answer } from '../../state/actions';
 import { useCase } from '../../state/case-store';
 import { usePlanned } from '../../state/plan-store';
 import { useFaultAt } from '../../state/worded';
-import { RootThickness } from './root-thickness';
-import { ScreenSize } from './screen-size';
-import styles from './pickers.module.css';
+import { RootThickness } from '../../questions/root-thickness';
+import { ScreenSize } from '../../questions/screen-size';
+import styles from '../../questions/pickers.module.css';
 
 export function RootsPicker() {
   const value = useCase((state) => state.answers.rootDiameterMm);

@@ -1,12 +1,12 @@
 'use client';
 
 /** What the plant shows: pictures to touch, as many as were looked at. */
-import { SignGlyph } from './sign-glyph';
+import { SignGlyph } from '../../questions/sign-glyph';
 import { chosenSigns, signGroups, type SignKey, withSigns } from '../../questions/signs';
 import { answer } from '../../state/actions';
 import { useCase } from '../../state/case-store';
 import { useFaultAt } from '../../state/worded';
-import styles from './pickers.module.css';
+import styles from '../../questions/pickers.module.css';
 
 export function SignsPicker() {
   const chosen = chosenSigns(useCase((state) => state.answers.signs));

@@ -13,8 +13,8 @@ import { answer, drawPlant } from '../../state/actions';
 import { useCase } from '../../state/case-store';
 import { usePlanned } from '../../state/plan-store';
 import { useFaultAt } from '../../state/worded';
-import { openPhrase } from '../open-phrase';
-import styles from './pickers.module.css';
+import { openPhrase } from '../phrases/open-phrase';
+import styles from '../../questions/pickers.module.css';
 
 export function SizePicker() {
   const answers = useCase((state) => state.answers);

@@ -1,8 +1,8 @@
 'use client';
 
 /** Everyday things at their true width, with which a root can be judged by eye. */
-import { useScreenScale } from '../../../../data/screen-scale';
-import { ROOT, ROOT_LINE } from '../../../../drawing/plant/colors';
+import { useScreenScale } from '../../../data/screen-scale';
+import { ROOT, ROOT_LINE } from '../../../drawing/plant/colors';
 import styles from './pickers.module.css';
 
 export const byEye = [

@@ -1,8 +1,8 @@
 /** What came of reading a file: a place with remarks, or what is wrong and where. All as facts. */
-import type { FaultFact } from '../base';
-import type { Place } from '../physics/places';
+import type { FaultFact } from '../../base';
+import type { Place } from '../../physics/places';
 import { k } from './constants';
-import type { DateOrder } from './logger/moments';
+import type { DateOrder } from './moments';
 
 export type FileFaultFact =
   | { readonly code: 'no headings' | 'EPW location' | 'empty' }

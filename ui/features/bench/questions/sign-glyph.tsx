@@ -8,8 +8,8 @@ import {
   ROOT,
   ROOT_LINE,
   ROOT_TIP,
-} from '../../../../drawing/plant/colors';
-import type { SignKey } from '../../questions/signs';
+} from '../../../drawing/plant/colors';
+import type { SignKey } from './signs';
 
 const ROT = '#5d3d25';
 const SOIL = '#8a7a5c';

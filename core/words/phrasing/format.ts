@@ -8,7 +8,7 @@ import {
   roundHalf,
   type TemperatureUnit,
   HOURS_PER_DAY,
-} from '../base';
+} from '../../base';
 
 export interface WordUnits {
   readonly length: LengthUnit;

@@ -2,8 +2,8 @@
 import { create } from 'zustand';
 import * as z from 'zod';
 import { type Inspection, inspectionSchema, lazily } from '@core';
-import { safeJson } from '../../../data/safe-json';
-import { useCase } from '../state/case-store';
+import { safeJson } from '../../../data/browser/safe-json';
+import { useCase } from './case-store';
 
 interface InspectState {
   readonly isOpen: boolean;

@@ -1,6 +1,6 @@
 /** Gathers readings into the day and the night of each month, as sums: as many as there may be, they take no room. */
-import { round1, MONTHS_PER_YEAR } from '../base';
-import { type HalfDayAir, type MonthAir } from '../physics/places';
+import { round1, MONTHS_PER_YEAR } from '../../base';
+import { type HalfDayAir, type MonthAir } from '../../physics/places';
 
 /** One quantity by month and half of the day: the days of the twelve months, then their nights. */
 export interface YearSums {

@@ -4,9 +4,9 @@
  */
 import { mediumConditions, type PlanFacts } from '@core';
 import { cm, kindName, mediumNowWords, monthNames, number, type WordUnits } from '@core/words';
-import type { RawCase } from '../../../data/bench-draft';
-import { chosenSigns, inShort } from '../questions/signs';
-import { weekdayNames } from '../questions/weekdays';
+import type { RawCase } from '../../../../data/bench-draft';
+import { chosenSigns, inShort } from '../../questions/signs';
+import { weekdayNames } from '../../questions/weekdays';
 
 export const phraseIds = [
   'genus',

@@ -1,7 +1,7 @@
 /** Names for things as they are written on a label. */
-import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../case';
-import { mountKindById, potKindById } from '../catalogue/vessels';
-import { heaviestPart, type MediumFigures } from '../physics/media';
+import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../../case';
+import { mountKindById, potKindById } from '../../catalogue/vessels';
+import { heaviestPart, type MediumFigures } from '../../physics/media';
 import { cm, mmRange, number, type WordUnits } from './format';
 
 export const approachNames: Readonly<Record<Approach, string>> = {

@@ -1,5 +1,5 @@
 /** The case as a sentence: what is said stands as said, what is not as an assumption. */
-import { makePlan, demoPlaces } from '@core';
+import { makePlan } from '@core';
 import { metricWords } from '@core/words';
 import { answersOf, isAlways, type PhraseId, phraseIds, phraseOf, phrasesFor } from './phrases';
 import { sayables, sayablesFor } from './phrase-search';

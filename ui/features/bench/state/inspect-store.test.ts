@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { fakeBrowserParts } from '../../../testing/screen';
-import { useCase } from '../state/case-store';
+import { useCase } from './case-store';
 import {
   beginAnew,
   endInspection,

@@ -2,7 +2,7 @@
 
 /** Makes millimetres true on this screen: a card drawn as large as the one in the hand. */
 import { useState } from 'react';
-import { KeyedSlider } from '../../../../controls/keyed-slider';
+import { KeyedSlider } from '../../../controls/keyed-slider';
 import {
   CARD_HEIGHT_MM,
   CARD_WIDTH_MM,
@@ -10,9 +10,9 @@ import {
   MOST_PX_PER_MM,
   setScreenScale,
   useScreenScale,
-} from '../../../../data/screen-scale';
+} from '../../../data/screen-scale';
 import styles from './pickers.module.css';
-import { Button } from '../../../../controls/button';
+import { Button } from '../../../controls/button';
 
 const PER_PX = 100;
 

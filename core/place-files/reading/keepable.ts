@@ -1,7 +1,7 @@
 /** A place read from a file meets the ranges that saving asks for: what is shown can be kept. */
-import { checkWith } from '../base';
-import { placeSchema } from '../case';
-import type { Place } from '../physics/places';
+import { checkWith } from '../../base';
+import { placeSchema } from '../../case';
+import type { Place } from '../../physics/places';
 import { type FileOrigin, type ReadingFacts, refused, type RemarkFact } from './result';
 
 export function keepable(place: Place, origin: FileOrigin, remarks: readonly RemarkFact[]): ReadingFacts {

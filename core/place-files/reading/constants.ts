@@ -1,4 +1,4 @@
-import { byChoice, byDefinition, fromMemory, fromSource, numbersOf } from '../base';
+import { byChoice, byDefinition, fromMemory, fromSource, numbersOf } from '../../base';
 
 export const fileConstants = {
   DAY_FROM_HOUR: byChoice(8, 'h', 'by day begins, on the logger’s clock'),
