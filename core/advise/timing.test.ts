@@ -122,7 +122,7 @@ describe('seasons', () => {
         ...cattleya,
         place: turned,
         month: ((month + 5) % 12) + 1,
-      });
+      } as PlanCase);
       expect(overThere).toEqual(there);
       expect(south).toEqual(north.map((rest) => (rest + 6) % 12));
     }
@@ -137,7 +137,7 @@ describe('seasons', () => {
         : { ...month, day: { ...month.day, relativeHumidityPct: 80 } },
     );
     const restOf = (months: Place['months']) =>
-      timingOf({ ...cattleya, place: { ...here, id: 'lit', months } }).restMonths;
+      timingOf({ ...cattleya, place: { ...here, id: 'lit', months } } as PlanCase).restMonths;
     expect(restOf(dry as Place['months'])).toEqual([6, 7, 8]);
     expect(restOf(alike as Place['months'])).toEqual([]);
   });
