@@ -1,6 +1,7 @@
 /** The built application on a free port, which a test can stop and start again. */
 import { spawn, execFileSync, type ChildProcess } from 'node:child_process';
-import { test as base, expect, type Page } from '@playwright/test';
+import { type BrowserContext, expect, type Page, test as base } from '@playwright/test';
+import { LAST_ANSWER_KEY } from '../ui/data/last-answer';
 import { databaseUrls } from './databases';
 
 export class AppServer {
@@ -67,7 +68,43 @@ interface Pages {
   readonly bench: Page;
 }
 
-export const test = base.extend<Pages, { app: AppServer }>({
+interface Shared {
+  readonly app: AppServer;
+  /** The plan of a new bench, as the browser keeps it: worked out by the first test that wants it, begun with by the others. */
+  readonly firstAnswer: { text: string | null };
+  /**
+   * Windows that go from test to test, by whether they are touched: what was fetched once is there. Only for tests that look and
+   * keep nothing; what a page kept in the browser goes when its test ends.
+   */
+  readonly windows: ReadonlyMap<boolean, BrowserContext>;
+}
+
+/** Anything on a page's console is a failure. */
+export function listenTo(page: Page): readonly string[] {
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().includes('Failed to load resource')) errors.push(message.text());
+  });
+  return errors;
+}
+
+/** Opens the bench with its first plan. */
+export async function openBench(page: Page, { app, firstAnswer }: Pick<Shared, 'app' | 'firstAnswer'>): Promise<void> {
+  if (firstAnswer.text !== null) {
+    await page.addInitScript(
+      ([key, text]) => {
+        if (localStorage.getItem(key) === null) localStorage.setItem(key, text);
+      },
+      [LAST_ANSWER_KEY, firstAnswer.text] as const,
+    );
+  }
+  await page.goto(app.address);
+  await waitForPlan(page);
+  firstAnswer.text ??= await page.evaluate((key) => localStorage.getItem(key), LAST_ANSWER_KEY);
+}
+
+export const test = base.extend<Pages, Shared>({
   app: [
     async ({}, provide, { parallelIndex }) => {
       const port = execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
@@ -80,19 +117,26 @@ export const test = base.extend<Pages, { app: AppServer }>({
     },
     { scope: 'worker' },
   ],
+  // Playwright reads from the braces what a fixture needs: these need nothing.
+  firstAnswer: [async ({}, provide) => provide({ text: null }), { scope: 'worker' }],
+  windows: [
+    async ({ browser }, provide) => {
+      const windows = new Map([
+        [false, await browser.newContext()],
+        [true, await browser.newContext({ hasTouch: true })],
+      ]);
+      await provide(windows);
+      for (const window of windows.values()) await window.close();
+    },
+    { scope: 'worker' },
+  ],
   visitor: async ({ page }, provide) => {
-    const errors: string[] = [];
-    page.on('pageerror', (error) => errors.push(error.message));
-    page.on('console', (message) => {
-      if (message.type() === 'error' && !message.text().includes('Failed to load resource'))
-        errors.push(message.text());
-    });
+    const errors = listenTo(page);
     await provide(page);
     expect(errors).toEqual([]);
   },
-  bench: async ({ visitor, app }, provide) => {
-    await visitor.goto(app.address);
-    await waitForPlan(visitor);
+  bench: async ({ visitor, app, firstAnswer }, provide) => {
+    await openBench(visitor, { app, firstAnswer });
     await provide(visitor);
   },
 });

@@ -6,7 +6,30 @@ import { randomUUID } from 'node:crypto';
 import { setTimeout } from 'node:timers/promises';
 import type { Page } from '@playwright/test';
 import { accessibilityFaults } from './accessibility';
-import { expect, setGenus, test, waitForPlan } from './server';
+import { expect, listenTo, openBench, setGenus, test as base, waitForPlan } from './server';
+
+interface Looking {
+  /** In a window that other tests have looked through before: nothing is fetched twice. */
+  readonly pane: Page;
+  /** The same, with the first plan on the bench. */
+  readonly benchPane: Page;
+}
+
+const test = base.extend<Looking>({
+  pane: async ({ windows, hasTouch, viewport }, provide) => {
+    const page = await windows.get(hasTouch)!.newPage();
+    if (viewport) await page.setViewportSize(viewport);
+    const errors = listenTo(page);
+    await provide(page);
+    await page.evaluate(() => localStorage.clear());
+    await page.close();
+    expect(errors).toEqual([]);
+  },
+  benchPane: async ({ pane, app, firstAnswer }, provide) => {
+    await openBench(pane, { app, firstAnswer });
+    await provide(pane);
+  },
+});
 
 // They look and change nothing: whichever browser is free takes the next.
 test.describe.configure({ mode: 'parallel' });
@@ -177,13 +200,13 @@ for (const { name, hasTouch, sights } of hands) {
     test.use({ viewport: sights[0]!.size, hasTouch });
 
     for (const path of paths) {
-      test(`the view ${path}`, async ({ visitor, app }) => {
-        await open(visitor, app.address, path);
-        await look(visitor, sights, path);
+      test(`the view ${path}`, async ({ pane, app }) => {
+        await open(pane, app.address, path);
+        await look(pane, sights, path);
       });
     }
 
-    test('the pot from above, and the sheet on which a plant is drawn', async ({ bench }) => {
+    test('the pot from above, and the sheet on which a plant is drawn', async ({ benchPane: bench }) => {
       await bench.getByRole('button', { name: 'From above' }).click();
       await expect(bench.locator('[data-part="growth-plan"]')).toBeVisible();
       await look(bench, sights, 'from above');
@@ -192,7 +215,7 @@ for (const { name, hasTouch, sights } of hands) {
       await look(bench, sights, 'drawing');
     });
 
-    test('every step of looking a plant over, and its end', async ({ bench }) => {
+    test('every step of looking a plant over, and its end', async ({ benchPane: bench }) => {
       await setGenus(bench, 'zygopetalum', 'Zygopetalum');
       await waitForPlan(bench);
       await bench.getByRole('button', { name: 'Look it over' }).first().click();
@@ -211,7 +234,7 @@ for (const { name, hasTouch, sights } of hands) {
       }
     });
 
-    test('every picker', async ({ bench }) => {
+    test('every picker', async ({ benchPane: bench }) => {
       for (const phrase of phrases) {
         await bench.locator(`[data-phrase="${phrase}"]`).click();
         await expect(bench.getByRole('dialog').locator('[data-body] :is(input, button)').first()).toBeVisible();
@@ -272,9 +295,9 @@ async function unseenStops(page: Page): Promise<readonly string[]> {
 }
 
 for (const path of ['/', '/places', '/media', '/genera/mine', '/library'] as const) {
-  test(`the focus is always seen: ${path}`, async ({ visitor, app }) => {
-    await open(visitor, app.address, path);
-    expect(await unseenStops(visitor)).toEqual([]);
+  test(`the focus is always seen: ${path}`, async ({ pane, app }) => {
+    await open(pane, app.address, path);
+    expect(await unseenStops(pane)).toEqual([]);
   });
 }
 
