@@ -27,6 +27,8 @@ export default function config(phase: string): NextConfig {
     // Types are checked by "npm run types", once, and not again by every build.
     typescript: { tsconfigPath: process.env.NEXT_TSCONFIG ?? 'tsconfig.json', ignoreBuildErrors: true },
     poweredByHeader: false,
+    // A build begins with what the one before found, by content.
+    experimental: { turbopackFileSystemCacheForBuild: true },
     serverExternalPackages: [
       '@mikro-orm/core',
       '@mikro-orm/postgresql',

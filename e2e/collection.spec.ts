@@ -262,7 +262,7 @@ test.describe('today', () => {
   test('the year ahead comes when it is worked out', async ({ visitor, app }) => {
     await visitor.goto(`${app.address}/today`);
     await expect(visitor.getByText(/Working out ahead/)).toHaveCount(0, { timeout: 60_000 });
-    const year = visitor.getByRole('table');
+    const year = visitor.getByRole('region', { name: 'Month by month' }).getByRole('table');
     await expect(year.getByRole('columnheader')).toHaveCount(13);
     await expect(year.getByRole('rowheader', { name: 'Fern Gate glasshouse' })).toBeVisible();
   });

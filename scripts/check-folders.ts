@@ -1,7 +1,7 @@
 // Fails where folders depend on each other in a circle, types included. Tests may look wherever they like.
 import { readdirSync, readFileSync } from 'node:fs';
 import { dirname, join, posix } from 'node:path';
-import ts from 'typescript';
+import { importsOf } from './imports';
 
 const isTest = /\.test\.tsx?$|\/testing\//;
 
@@ -13,25 +13,13 @@ function sourcesIn(folder: string): readonly string[] {
     .filter((path) => /\.tsx?$/.test(path) && !isTest.test(path));
 }
 
-/** The file that an import names; null for a package. */
-function targetOf(from: string, name: string, known: ReadonlySet<string>): string | null {
-  const bare = name.startsWith('.')
-    ? posix.join(dirname(from), name)
-    : /^@(core|ui|server)(\/|$)/.test(name)
-      ? name.slice(1)
-      : null;
-  if (bare === null) return null;
-  return [`${bare}.ts`, `${bare}.tsx`, `${bare}/index.ts`, bare].find((path) => known.has(path)) ?? null;
-}
-
 /** folder → the folders it depends on. read: a file's text. */
 export function folderGraph(files: readonly string[], read: (path: string) => string): Graph {
   const known = new Set(files);
   const graph = new Map(files.map((file) => [dirname(file), new Set<string>()]));
   for (const file of files) {
-    for (const { fileName } of ts.preProcessFile(read(file), true, true).importedFiles) {
-      const target = targetOf(file, fileName, known);
-      if (target !== null && dirname(target) !== dirname(file)) graph.get(dirname(file))!.add(dirname(target));
+    for (const target of importsOf(file, read(file), known)) {
+      if (dirname(target) !== dirname(file)) graph.get(dirname(file))!.add(dirname(target));
     }
   }
   return graph;

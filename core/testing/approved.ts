@@ -14,5 +14,5 @@ export function rounded(value: unknown): unknown {
   return value;
 }
 
-/** On one line, to three figures: a line of a snapshot. */
-export const approvedLine = (value: unknown): string => JSON.stringify(rounded(value));
+/** On one line, to three figures, without the quotes that a snapshot would have to escape. */
+export const approvedLine = (value: unknown): string => JSON.stringify(rounded(value)).replaceAll('"', '');
