@@ -111,7 +111,7 @@ module.exports = {
       },
       to: { path: '^core/words/' },
     },
-    { name: 'testing-for-tests', severity: 'error', from: { pathNot: isTest }, to: { path: '/testing/' } },
+    { name: 'testing-for-tests', severity: 'error', from: { pathNot: `${isTest}|^bench/` }, to: { path: '/testing/' } },
     ...upwardsInUi,
     ...upwardsInServer,
     ...upwardsInRecords,

@@ -4,7 +4,8 @@
  * optimiser; each group of genera is left out in turn, and the agreement there printed beside that with the priors.
  */
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { findingsOf, makePlan, weightedParts, weightPrior, workedCases } from '@core';
+import { makePlan, workedCases } from '@core';
+import { findingsOf, weightedParts, weightPrior } from '@core/testing';
 
 /** Points that one setup must lead by to be nearly sure: the scale of the logistic curve. */
 const SURE_POINTS = 4;

@@ -5,14 +5,14 @@
  * state of the air are shared. For a drained pot of one layer with an impermeable wall. Used by the tests and by the bench
  * to check and to time the program.
  */
+import { type PottedSetup } from '@core';
 import {
   type PlantWaterUse,
   hydraulicsOfLayer,
   leafConductance,
   modelFigures as f,
   type MonthDrying,
-  type PottedSetup,
-} from '@core';
+} from '@core/testing';
 
 interface OdexSolver {
   absoluteTolerance: number;

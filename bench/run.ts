@@ -3,18 +3,21 @@
  * Times are medians on the machine at hand; ratios and counts are what to compare.
  */
 import {
-  buildYearColumn,
-  constantPlace,
-  createState,
-  type PlantWaterUse,
   growthInPots,
-  hourClass,
   makePlan,
   makePot,
   mediumById,
   monthDrying,
   placeById,
   type PottedSetup,
+  yearDrying,
+} from '@core';
+import {
+  buildYearColumn,
+  constantPlace,
+  createState,
+  type PlantWaterUse,
+  hourClass,
   regimeFigures,
   type RootNeeds,
   simulateYear,
@@ -22,8 +25,7 @@ import {
   totalWaterG,
   usualFeeding,
   warmthOf,
-  yearDrying,
-} from '@core';
+} from '@core/testing';
 import { dayFigures } from './day';
 import { healthUnderLoad, runningAddress } from './health-under-load';
 import { integrate, referenceOf } from './ode-reference';

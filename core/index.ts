@@ -33,13 +33,11 @@ export {
 } from './base';
 export { type AirflowClass, airflowClasses } from './physics/air';
 export {
-  constantPlace,
   dryingPowerMmPerDay,
   firstDayOfMonth,
   heatedRoom,
   type MonthAir,
   monthDrying,
-  type MonthDrying,
   monthOfDay,
   ORDINARY_HEATING,
   type Place,
@@ -71,40 +69,20 @@ export {
 } from './physics/media';
 export { isOpenWork, coneDiameterCm, type Pot, type PotShape, widthAtCm } from './physics/pots';
 export {
-  buildColumn,
-  buildYearColumn,
-  type Column,
-  createState,
   daysOf,
-  type PlantWaterUse,
   type DryingTime,
   filledHeightCm,
   HORIZON_DAYS,
-  hourClass,
-  hydraulicsOfLayer,
   layerBounds,
   layerVolumesL,
-  leafConductance,
-  modelFigures,
   type MountedSetup,
   type PottedSetup,
-  stepHour,
-  totalWaterG,
 } from './physics/drydown';
-export { type Feeding, usualFeeding } from './physics/salt';
-export { regimeFigures, type RootNeeds, type StressKind, stressKinds, warmthOf } from './physics/stress';
-export { type MonthReport, simulateYear, type YearReport } from './physics/year';
+
+export { type MonthReport, type YearReport } from './physics/year';
 export { mediumIds, mediaCatalogue, mediumById } from './catalogue/media';
 export { makeMount, makePot, potKindById, vesselCatalogue } from './catalogue/vessels';
-export {
-  generaCatalogue,
-  type Genus,
-  genusById,
-  genusIds,
-  type GrowthHabit,
-  growthHabits,
-  hasPseudobulbs,
-} from './catalogue/genera';
+export { generaCatalogue, type Genus, genusById, genusIds, type GrowthHabit, growthHabits } from './catalogue/genera';
 export { demoPlaces } from './catalogue/places';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
@@ -116,26 +94,14 @@ export {
   plantToday,
   inspectionSchema,
   inspectQuestionSchema,
-  inspectionSteps,
   type InspectionStep,
   inspectionVersions,
   type InspectedThing,
   thingsInspected,
   type PestKind,
   pestKinds,
-  type ReasonToInspect,
-  reasonsToInspect,
-  type SeasonSeen,
-  seasonsSeen,
-  type SheathState,
-  sheathStates,
   skippedSteps,
-  type Smell,
-  smells,
-  type Squeeze,
-  squeezes,
   stepsFor,
-  type ToDo,
   toDoAfter,
   withInspection,
 } from './inspect';
@@ -156,8 +122,6 @@ export {
   type MixPartSpec,
   growersGenusSchema,
   growersMediumSchema,
-  type GrowersPot,
-  growersPotSchema,
   oneOf,
   quantity,
   type GrowthMapSaid,
@@ -168,7 +132,6 @@ export {
   leadDirections,
   plantStages,
   placeSchema,
-  plainSigns,
   type PlanCase,
   type PlantInHand,
   potOf,
@@ -181,7 +144,6 @@ export {
   restMonthsOf,
   type SetupSpec,
   setupSpecSchema,
-  shootStates,
   showsTips,
   specId,
   textOf,
@@ -203,28 +165,16 @@ export {
   type ReadingFacts,
 } from './place-files';
 export { practiceTable, runAllPractice } from './practice';
-export { casesTable, findingsOf, missedIn, reportOf, runCase, workedCases } from './proof';
-export { weightedParts, weightPrior } from './decide/choice';
-export { betterPlaces, type MonthFit, placeFit } from './decide/place';
-export {
-  type DatedMap,
-  type Lead,
-  leadingHeadingDeg,
-  type MappedPlant,
-  type MeasuredPace,
-  measuredPaceOf,
-  shootsSince,
-  type Point,
-  type PlantPlacement,
-  placedAt,
-} from './growth';
+export { casesTable, missedIn, reportOf, runCase, workedCases } from './proof';
+
+export { betterPlaces, type MonthFit } from './decide/place';
+export { leadingHeadingDeg, type MappedPlant, shootsSince, type Point, type PlantPlacement, placedAt } from './growth';
 export { type SeenFromAbove, plantsFromAbove, byFit, contextOf, factsOf, fillPot, topDressings } from './decide/setups';
 export {
   makePlan,
   type Timing,
   type TimingSign,
   timingSigns,
-  type SignWatch,
   signWatchFor,
   daysToCheck,
   type WatchRisk,
@@ -248,7 +198,6 @@ export {
 export {
   type Felt,
   feltWhenWatering,
-  type Finding as WetFinding,
   firstNeed,
   type Need,
   type NeedKind,
@@ -286,71 +235,46 @@ export {
   type TuningFacts,
   type TurnFact,
   turnsOf,
-  type UnlookedFact,
+  type UninspectedFact,
   uninspectedOf,
-  type Supposed,
   suppositionsFor,
   type WhatIf,
   whatIf,
   type WhatIfFacts,
 } from './explore';
 export {
-  amountNow,
   type AtHand,
   atHandOf,
-  canServe,
-  type Cost,
   costOf,
   type InStock,
   stockNeedsOf,
-  type Price,
   type StockEntryKind,
   stockEntryKinds,
   type StockItem,
   stockItemSchema,
   stockName,
-  type StockNeed,
   type StockTake,
   type StockThing,
   stockThingSchema,
-  type StockUnit,
   stockUnitOf,
   type Sum,
-  type SundryKind,
   sundryKinds,
   takesFrom,
   toThousandths,
-  unitPrice,
-  usedMediumStates,
-  usedVesselStates,
   usesLeftOf,
 } from './stock';
 export {
   guardedCell,
-  kindOf,
-  type KindMatch,
   type ListChoices,
-  type ListColumn,
   type ListField,
   listFields,
   type ListPlant,
   plain,
   type PlantTable,
-  type PlantTableRead,
   readPlantTable,
-  type ReadName,
 } from './plant-files';
+export { type Bed, lossesOf, mediaLived, type PlaceLived } from './insights';
 export {
-  type Bed,
-  type LossVerdict,
-  lossesOf,
-  mediaLived,
-  type MediumLived,
-  type PlaceLived,
-  type PlaceLosses,
-} from './insights';
-export {
-  type Batch,
   type DayAsked,
   type DayEntry,
   type DayEntryKind,
@@ -359,26 +283,20 @@ export {
   type DayKept,
   dayKeptSchema,
   type DayPlantAsked,
-  type DayQuestion,
   dayQuestionSchema,
-  type DayStep,
   type LeftReason,
   leftReasons,
   runOf,
   type RunPlant,
   type RunState,
-  MOST_PLANTS_A_DAY,
-  type PotGiven,
   type PreparedDay,
   type PreparedPlant,
   prepareDay,
   settleDay,
   settlePlant,
-  type Shortage,
   type StepKind,
 } from './day';
 export {
-  type Bottle,
   blendWaters,
   caCo3Of,
   calMagDose,
@@ -394,20 +312,16 @@ export {
   holdStates,
   judgePotting,
   type AftercareDone,
-  type AftercareKind,
   aftercareKinds,
   aftercareNumbers,
-  type AftercareTask,
   aftercareTasks,
 } from './aftercare';
 export {
-  type Compared,
   compareTrial,
   differenceSeen,
   measureKinds,
   plantsForMeans,
   plantsForShares,
-  type Side,
   type Trial,
   type TrialEvent,
   type TrialMeasure,

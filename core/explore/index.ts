@@ -8,5 +8,5 @@ export { type MovedBy, type SensitivityFacts, sensitivityOf, type SwingFact } fr
 export { compareSides, type SideFact, type SidesFacts } from './sides';
 export { type TunedFact, type TuneMove, tuneToRoutine, type TuningFacts } from './tune';
 export { type Supposed, suppositionsFor } from './suppositions';
-export { type UnlookedFact, uninspectedOf } from './uninspected';
+export { type UninspectedFact, uninspectedOf } from './uninspected';
 export { type TurnCondition, type TurnFact, turnsOf } from './turns';

@@ -6,7 +6,7 @@ import { makePlan, type PlanFacts, type Timing } from '../advise';
 import type { PlanCase, SetupSpec } from '../case';
 import { type Supposed, suppositionsFor } from './suppositions';
 
-export interface UnlookedFact {
+export interface UninspectedFact {
   readonly supposed: Supposed;
   /** As it would be then; null where it stays as it is. */
   readonly verdict: Timing['verdict'] | null;
@@ -20,7 +20,7 @@ function isOneKind(a: SetupSpec, b: SetupSpec): boolean {
   return a.approach === b.approach && a.vessel.kind === b.vessel.kind && mainOf(a) === mainOf(b);
 }
 
-function turned(now: PlanFacts, then: PlanFacts): Pick<UnlookedFact, 'verdict' | 'leader'> {
+function turned(now: PlanFacts, then: PlanFacts): Pick<UninspectedFact, 'verdict' | 'leader'> {
   const [leads, wouldLead] = [now.setups[0]!.spec, then.setups[0]!.spec];
   return {
     verdict: then.timing.verdict === now.timing.verdict ? null : then.timing.verdict,
@@ -32,12 +32,12 @@ function turned(now: PlanFacts, then: PlanFacts): Pick<UnlookedFact, 'verdict' |
 export function uninspectedOf(
   planCase: PlanCase,
   onProgress: (done: number, total: number) => void = () => undefined,
-): readonly UnlookedFact[] {
+): readonly UninspectedFact[] {
   const suppositions = suppositionsFor(planCase);
   const total = suppositions.length + 1;
   const now = makePlan(planCase, { isRough: true });
   onProgress(1, total);
-  return suppositions.flatMap(({ supposed, planCase: then }, index): UnlookedFact[] => {
+  return suppositions.flatMap(({ supposed, planCase: then }, index): UninspectedFact[] => {
     const change = turned(now, makePlan(then, { isRough: true }));
     onProgress(index + 2, total);
     return change.verdict === null && change.leader === null ? [] : [{ supposed, ...change }];

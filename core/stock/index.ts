@@ -4,7 +4,6 @@ export { servesNow } from './serves';
 export { canServe, type InStock, stockNeedsOf, type StockNeed, type StockTake, takesFrom } from './needs';
 export { type Cost, costOf, type Sum, unitPrice } from './price';
 export {
-  type Price,
   type StockItem,
   stockItemSchema,
   stockName,
@@ -12,7 +11,6 @@ export {
   stockThingSchema,
   stockUnitOf,
   type StockUnit,
-  type SundryKind,
   sundryKinds,
   type UsedMediumState,
   usedMediumStates,

@@ -26,7 +26,7 @@ export const sundryKinds = [
   'drainage mesh',
   'other',
 ] as const;
-export type SundryKind = (typeof sundryKinds)[number];
+type SundryKind = (typeof sundryKinds)[number];
 
 /** What each rule of the catalogue leaves of it. */
 const usesLeft: Readonly<Record<ReuseRule, readonly UsedMediumState[]>> = {
@@ -106,7 +106,7 @@ export const priceSchema = z.strictObject({
     .string({ error: faultCode({ code: 'currency' }) })
     .regex(/^[A-Z]{3}$/, { error: faultCode({ code: 'currency' }) }),
 });
-export type Price = z.infer<typeof priceSchema>;
+type Price = z.infer<typeof priceSchema>;
 
 export const stockItemSchema = z
   .strictObject({

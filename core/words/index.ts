@@ -1,20 +1,9 @@
-export { type AnswerLine, answerLine } from './answer-line';
+export { answerLine } from './answer-line';
 export type { WordedAftercare } from './aftercare';
 export type { ChangeOver } from './change-over';
 export { type Difference, type WhatIfAnswer, wordDifferences, wordWhatIf } from './compare';
-export {
-  clockText,
-  type DayAnswer,
-  minutesText,
-  spanText,
-  stepNames,
-  wordDay,
-  type WordedBatch,
-  type WordedDayPlant,
-  type WordedShortage,
-  type WordedStep,
-} from './day';
-export { dayWords, needName, type NeedWords, wordNeed } from './due';
+export { clockText, type DayAnswer, minutesText, spanText, stepNames, wordDay, type WordedDayPlant } from './day';
+export { dayWords, needName, wordNeed } from './due';
 export { type Fault, faultLine, faultMessage, faultsIn, parseWith, wordFault } from './faults';
 export {
   cm,
@@ -36,11 +25,11 @@ export { genusStory } from './genus';
 export { fileFaultLine, type FileQuestion, heatedRoomWords, type PlaceReading, wordReading } from './place-files';
 export { placeMark, wordPlaceFit } from './place-fit';
 export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wordPlan, wordReview } from './plan';
-export { wordFinding } from './rules/sentences';
+
 export { type Sensitivity, wordSensitivity } from './sensitivity';
-export { type DayKind, dayKindOf, daysText, daysWithCause, monthMark, stressNames } from './stress';
+export { daysText, daysWithCause, monthMark } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
-export { gradeText, kindName, layerText, mixText, setupTitle, titleOf, vesselText } from './phrasing/titles';
+export { gradeText, kindName, layerText, setupTitle, titleOf, vesselText } from './phrasing/titles';
 export {
   pseudobulbWords,
   conditionWords,
@@ -59,16 +48,16 @@ export {
   squeezeWords,
   tipWords,
   wordInspection,
-  wordSeen,
 } from './inspection';
-export { type ToDoSentence, wordColourTrap, wordToDo } from './to-do';
+export { wordColourTrap, wordToDo } from './to-do';
 export { wordMeasuredPace } from './measured-pace';
 export { wordSignWatch } from './timing';
 export { pseudobulbChangeWords, holdWords, wordJudgement } from './judge';
 export { aftercareNames, aftercareSentence } from './aftercare-tasks';
-export { inspectedName, type Uninspected, wordUninspected } from './uninspected';
-export { stockAmountText, thingText, usedText } from './stock';
+export { inspectedName, wordUninspected } from './uninspected';
+export { stockAmountText, thingText } from './stock';
 export { trapSentences } from './traps';
 export { measured, measureNames, TRIAL_ASSUMES, trialSentence } from './trials';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';
+export { wordFinding } from './rules/sentences';

@@ -1,5 +1,5 @@
 /** What nobody has looked at, and what it could change (explore/unlooked). */
-import type { Supposed, UnlookedFact } from '../explore';
+import type { Supposed, UninspectedFact } from '../explore';
 import { lowerFirst, mm, type WordUnits } from './phrasing/format';
 import { setupTitle } from './phrasing/titles';
 
@@ -38,11 +38,11 @@ const lookedNames: Readonly<Record<Supposed['looked'], string>> = {
 
 export const inspectedName = (looked: Supposed['looked']): string => lookedNames[looked];
 
-export interface Uninspected extends UnlookedFact {
+export interface Uninspected extends UninspectedFact {
   readonly sentence: string;
 }
 
-export function wordUninspected(fact: UnlookedFact, units: WordUnits): Uninspected {
+export function wordUninspected(fact: UninspectedFact, units: WordUnits): Uninspected {
   const changes = [
     fact.verdict === null ? null : verdictText[fact.verdict],
     fact.leader === null ? null : `${lowerFirst(setupTitle(fact.leader, units))} would lead`,

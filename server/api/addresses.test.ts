@@ -21,6 +21,7 @@ import {
 import { ensureCollection } from '../records/collections/repository';
 import { entityManager } from '../records/database';
 import { homeScope } from '../records/collections/scope';
+import { openPool, usualPool } from '../runtime/worker-pool/pool';
 import { testDatabase, testDatabaseUrl } from '../testing/database';
 
 testDatabase();
@@ -234,6 +235,16 @@ describe('own things', () => {
 });
 
 describe('the plan', () => {
+  // A busy machine is no fault of the addresses: what is too late is tested with the pool.
+  const patient = openPool({ ...usualPool, deadlineMs: 10 * 60_000 });
+  beforeAll(() => {
+    globalThis.tenderCairnPool = patient;
+  });
+  afterAll(async () => {
+    globalThis.tenderCairnPool = undefined;
+    await patient.close();
+  });
+
   test('says its version, and takes a question without one as the first', async () => {
     const question = { genus: 'vanda', place: 'bathroom' };
     const [bare, versioned] = [await postPlan(sent(question)), await postPlan(sent({ version: 1, ...question }))];

@@ -2,7 +2,7 @@
 
 /** The pot from above, large: the plants in it, where their tips may be year by year, and a hand that moves a plant. */
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
-import type { GrowthView, PlantInHand, PlantPlacement } from '@core';
+import type { GrowthView, PlantInHand, PlantPlacement, PotShape } from '@core';
 import { cm, type WordUnits } from '@core/words';
 import { colors } from '../theme/tokens';
 import { PotAbove } from './pot-above';
@@ -86,26 +86,7 @@ export function GrowthPlan({ view, stands, plant, units, onMove }: GrowthPlanPro
     >
       <g transform="scale(1 -1)">
         <PotAbove shape={shape} widthCm={widthCm} strokeCm={half * 0.02} />
-        {shape === 'square' ? (
-          <rect
-            x={-finger / 2}
-            y={-finger / 2}
-            width={finger}
-            height={finger}
-            fill="none"
-            stroke={colors.inkSoft}
-            strokeWidth={half * 0.007}
-            strokeDasharray={`${half * 0.03} ${half * 0.03}`}
-          />
-        ) : (
-          <circle
-            r={finger / 2}
-            fill="none"
-            stroke={colors.inkSoft}
-            strokeWidth={half * 0.007}
-            strokeDasharray={`${half * 0.03} ${half * 0.03}`}
-          />
-        )}
+        <FingerLine shape={shape} finger={finger} half={half} />
         {stands.map((stand, k) => (
           <ShootsAbove key={k} plant={plant} mapped={view.plants[k]!} stand={stand} reachCm={widthCm / 5} />
         ))}
@@ -155,5 +136,27 @@ export function GrowthPlan({ view, stands, plant, units, onMove }: GrowthPlanPro
         </g>
       ))}
     </svg>
+  );
+}
+
+interface FingerLineProps {
+  readonly shape: PotShape;
+  /** Width inside it, and half of what is shown, cm. */
+  readonly finger: number;
+  readonly half: number;
+}
+
+/** A finger from the wall. */
+function FingerLine({ shape, finger, half }: FingerLineProps) {
+  const line = {
+    fill: 'none',
+    stroke: colors.inkSoft,
+    strokeWidth: half * 0.007,
+    strokeDasharray: `${half * 0.03} ${half * 0.03}`,
+  };
+  return shape === 'square' ? (
+    <rect x={-finger / 2} y={-finger / 2} width={finger} height={finger} {...line} />
+  ) : (
+    <circle r={finger / 2} {...line} />
   );
 }

@@ -1,6 +1,7 @@
 /** What lies in stock, counted in a real database: what came, what went with a potting, and what an undo gives back. */
 import { randomUUID } from 'node:crypto';
-import { amountNow, type PlanCase, type StockEntryKind, type StockItem, type StockThing } from '@core';
+import { type PlanCase, type StockEntryKind, type StockItem, type StockThing } from '@core';
+import { amountNow } from '@core/testing';
 import { setEventHidden } from '../journal/hide';
 import { recordPotting } from '../journal/record';
 import { pottingInputSchema } from '../journal/schemas';

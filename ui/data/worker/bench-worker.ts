@@ -33,7 +33,7 @@ import {
   type TuningFacts,
   type TurnFact,
   turnsOf,
-  type UnlookedFact,
+  type UninspectedFact,
   uninspectedOf,
   potOf,
   resolveCase,
@@ -235,7 +235,7 @@ const api = {
     const turns = turnsOf(planCase, specs, (done, total) => onProgress(total + done, 2 * total));
     return { sensitivity, turns };
   },
-  unlooked(planCase: PlanCase, onProgress: OnProgress): readonly UnlookedFact[] {
+  unlooked(planCase: PlanCase, onProgress: OnProgress): readonly UninspectedFact[] {
     return uninspectedOf(planCase, onProgress);
   },
   sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): SidesFacts {

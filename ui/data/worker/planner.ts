@@ -15,7 +15,7 @@ import type {
   SidesFacts,
   PlantPlacement,
   TuningFacts,
-  UnlookedFact,
+  UninspectedFact,
   WhatIf,
   WhatIfFacts,
 } from '@core';
@@ -96,8 +96,8 @@ export class Planner {
     return this.thinking.run((api) => api.doubts(planCase, specs, Comlink.proxy(onProgress)));
   }
 
-  unlooked(planCase: PlanCase, onProgress: OnProgress): Promise<Outcome<readonly UnlookedFact[]>> {
-    return this.thinking.run<readonly UnlookedFact[]>((api) => api.unlooked(planCase, Comlink.proxy(onProgress)));
+  unlooked(planCase: PlanCase, onProgress: OnProgress): Promise<Outcome<readonly UninspectedFact[]>> {
+    return this.thinking.run<readonly UninspectedFact[]>((api) => api.unlooked(planCase, Comlink.proxy(onProgress)));
   }
 
   sides(planCase: PlanCase, schoolId: SchoolId, onProgress: OnProgress): Promise<Outcome<SidesFacts>> {

@@ -97,20 +97,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
         </div>
       ) : null}
       {state.status === 'failed' ? <Alert type="error" showIcon title={state.message} /> : null}
-      {reading?.status === 'refused' ? (
-        <Alert
-          type="error"
-          showIcon
-          title="This file cannot be used. Nothing was changed."
-          description={
-            <ul>
-              {reading.faults.map((fault, i) => (
-                <li key={i}>{fileFaultLine(fault)}</li>
-              ))}
-            </ul>
-          }
-        />
-      ) : null}
+      {reading?.status === 'refused' ? <RefusedFile faults={reading.faults} /> : null}
       {state.status === 'read' && reading?.status === 'unclear' ? (
         <FileQuestions
           key={reading.questions.map((question) => question.about).join()}
@@ -126,29 +113,66 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
         </div>
       ) : null}
       {reading?.status === 'ok' ? (
-        <div className={styles.found}>
-          {[...reading.readAs, ...reading.remarks].map((line) => (
-            <p key={line}>{line}</p>
-          ))}
-          <label htmlFor="import-name">Its name</label>
-          <Input id="import-name" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
-          <label htmlFor="import-airflow">How the air moves there</label>
-          <Select
-            id="import-airflow"
-            value={airflow}
-            options={airflowClasses.map((value) => ({ value, label: value }))}
-            onChange={setAirflow}
-          />
-          <Button
-            kind="main"
-            isBusy={keeping.isPending}
-            disabled={name.trim() === ''}
-            onClick={() => void keep(reading.place)}
-          >
-            Keep this place
-          </Button>
-        </div>
+        <FoundPlace
+          lines={[...reading.readAs, ...reading.remarks]}
+          name={name}
+          airflow={airflow}
+          isBusy={keeping.isPending}
+          onName={setName}
+          onAirflow={setAirflow}
+          onKeep={() => void keep(reading.place)}
+        />
       ) : null}
+    </div>
+  );
+}
+
+function RefusedFile({ faults }: Pick<Extract<PlaceReading, { status: 'refused' }>, 'faults'>) {
+  return (
+    <Alert
+      type="error"
+      showIcon
+      title="This file cannot be used. Nothing was changed."
+      description={
+        <ul>
+          {faults.map((fault, i) => (
+            <li key={i}>{fileFaultLine(fault)}</li>
+          ))}
+        </ul>
+      }
+    />
+  );
+}
+
+interface FoundPlaceProps {
+  readonly lines: readonly string[];
+  readonly name: string;
+  readonly airflow: AirflowClass;
+  readonly isBusy: boolean;
+  readonly onName: (name: string) => void;
+  readonly onAirflow: (airflow: AirflowClass) => void;
+  readonly onKeep: () => void;
+}
+
+/** What a file was read as, with what only the grower knows of it. */
+function FoundPlace({ lines, name, airflow, isBusy, onName, onAirflow, onKeep }: FoundPlaceProps) {
+  return (
+    <div className={styles.found}>
+      {lines.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+      <label htmlFor="import-name">Its name</label>
+      <Input id="import-name" value={name} maxLength={80} onChange={(event) => onName(event.target.value)} />
+      <label htmlFor="import-airflow">How the air moves there</label>
+      <Select
+        id="import-airflow"
+        value={airflow}
+        options={airflowClasses.map((value) => ({ value, label: value }))}
+        onChange={onAirflow}
+      />
+      <Button kind="main" isBusy={isBusy} disabled={name.trim() === ''} onClick={onKeep}>
+        Keep this place
+      </Button>
     </div>
   );
 }

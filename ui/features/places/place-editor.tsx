@@ -94,10 +94,7 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
   useEffect(() => {
     window.scrollTo({ top: 0 });
   }, []);
-  const columns = columnsFor(place, units);
   const faultAt = (path: string) => faults.find((fault) => fault.path.startsWith(path))?.message ?? null;
-  const setMonth = (index: number, month: MonthAir) =>
-    setPlace({ ...place, months: place.months.map((old, i) => (i === index ? month : old)) });
 
   const keep = async () => {
     const parsed = parseWith(placeSchema, place);
@@ -121,86 +118,8 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
   };
   return (
     <section className={styles.editor} aria-label="Change this place">
-      <div className={styles.editorHead}>
-        <Field id="edit-name" label="Name" fault={faultAt('name')}>
-          <Input
-            id="edit-name"
-            value={place.name}
-            maxLength={80}
-            onChange={(event) => setPlace({ ...place, name: event.target.value })}
-          />
-        </Field>
-        <Field id="edit-setting" label="Under a roof?">
-          <Select
-            id="edit-setting"
-            value={place.setting}
-            options={[
-              { value: 'indoor', label: 'indoors' },
-              { value: 'outdoor', label: 'outdoors, rain falls on it' },
-            ]}
-            onChange={(setting) => setPlace({ ...place, setting })}
-          />
-        </Field>
-        <Field id="edit-airflow" label="How the air moves">
-          <Select
-            id="edit-airflow"
-            value={place.airflow}
-            options={airflowClasses.map((value) => ({ value, label: value }))}
-            onChange={(airflow) => setPlace({ ...place, airflow })}
-          />
-        </Field>
-        <Field id="edit-altitude" label="Altitude" fault={faultAt('altitudeM')}>
-          <InputNumber
-            id="edit-altitude"
-            style={{ width: '100%' }}
-            value={place.altitudeM}
-            suffix="m"
-            onChange={(altitudeM) => setPlace({ ...place, altitudeM: altitudeM ?? 0 })}
-          />
-        </Field>
-        <Field id="edit-latitude" label="Latitude, south negative" fault={faultAt('latitudeDeg')}>
-          <InputNumber
-            id="edit-latitude"
-            style={{ width: '100%' }}
-            value={place.latitudeDeg}
-            suffix="°"
-            onChange={(latitudeDeg) => setPlace({ ...place, latitudeDeg: latitudeDeg ?? 0 })}
-          />
-        </Field>
-      </div>
-      <div className={styles.editorScroll}>
-        <table className={styles.editorMonths}>
-          <thead>
-            <tr>
-              <th scope="col">month</th>
-              {columns.map((column) => (
-                <th key={column.key} scope="col">
-                  {column.label} {column.unit}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {place.months.map((month, i) => (
-              <tr key={monthNames[i]}>
-                <th scope="row">{monthNames[i]!.slice(0, 3)}</th>
-                {columns.map((column) => (
-                  <td key={column.key}>
-                    <InputNumber
-                      aria-label={`${monthNames[i]} ${column.label} ${column.unit}`}
-                      controls={false}
-                      value={column.get(month)}
-                      onChange={(value) => {
-                        if (value !== null) setMonth(i, column.set(month, value));
-                      }}
-                    />
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <PlaceHead place={place} faultAt={faultAt} onChange={(patch) => setPlace({ ...place, ...patch })} />
+      <PlaceMonths place={place} units={units} onChange={(months) => setPlace({ ...place, months })} />
       {faults.length > 0 ? (
         <ul role="alert" className={styles.faults}>
           {faults.map((fault) => (
@@ -222,4 +141,107 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
 function sayFault(fault: SaidFault): string {
   const month = /^months\.(\d+)/.exec(fault.path);
   return month ? `${monthNames[Number(month[1])]}: ${fault.message}` : fault.message;
+}
+
+interface PlaceHeadProps {
+  readonly place: Place;
+  readonly faultAt: (path: string) => string | null;
+  readonly onChange: (patch: Partial<Place>) => void;
+}
+
+function PlaceHead({ place, faultAt, onChange }: PlaceHeadProps) {
+  return (
+    <div className={styles.editorHead}>
+      <Field id="edit-name" label="Name" fault={faultAt('name')}>
+        <Input
+          id="edit-name"
+          value={place.name}
+          maxLength={80}
+          onChange={(event) => onChange({ name: event.target.value })}
+        />
+      </Field>
+      <Field id="edit-setting" label="Under a roof?">
+        <Select
+          id="edit-setting"
+          value={place.setting}
+          options={[
+            { value: 'indoor', label: 'indoors' },
+            { value: 'outdoor', label: 'outdoors, rain falls on it' },
+          ]}
+          onChange={(setting) => onChange({ setting })}
+        />
+      </Field>
+      <Field id="edit-airflow" label="How the air moves">
+        <Select
+          id="edit-airflow"
+          value={place.airflow}
+          options={airflowClasses.map((value) => ({ value, label: value }))}
+          onChange={(airflow) => onChange({ airflow })}
+        />
+      </Field>
+      <Field id="edit-altitude" label="Altitude" fault={faultAt('altitudeM')}>
+        <InputNumber
+          id="edit-altitude"
+          style={{ width: '100%' }}
+          value={place.altitudeM}
+          suffix="m"
+          onChange={(altitudeM) => onChange({ altitudeM: altitudeM ?? 0 })}
+        />
+      </Field>
+      <Field id="edit-latitude" label="Latitude, south negative" fault={faultAt('latitudeDeg')}>
+        <InputNumber
+          id="edit-latitude"
+          style={{ width: '100%' }}
+          value={place.latitudeDeg}
+          suffix="°"
+          onChange={(latitudeDeg) => onChange({ latitudeDeg: latitudeDeg ?? 0 })}
+        />
+      </Field>
+    </div>
+  );
+}
+
+interface PlaceMonthsProps extends Pick<PlaceEditorProps, 'units'> {
+  readonly place: Place;
+  readonly onChange: (months: Place['months']) => void;
+}
+
+function PlaceMonths({ place, units, onChange }: PlaceMonthsProps) {
+  const columns = columnsFor(place, units);
+  return (
+    <div className={styles.editorScroll}>
+      <table className={styles.editorMonths}>
+        <thead>
+          <tr>
+            <th scope="col">month</th>
+            {columns.map((column) => (
+              <th key={column.key} scope="col">
+                {column.label} {column.unit}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {place.months.map((month, i) => (
+            <tr key={monthNames[i]}>
+              <th scope="row">{monthNames[i]!.slice(0, 3)}</th>
+              {columns.map((column) => (
+                <td key={column.key}>
+                  <InputNumber
+                    aria-label={`${monthNames[i]} ${column.label} ${column.unit}`}
+                    controls={false}
+                    value={column.get(month)}
+                    onChange={(value) => {
+                      if (value !== null)
+                        onChange(place.months.map((old, at) => (at === i ? column.set(month, value) : old)));
+                    }}
+                  />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
 }

@@ -101,79 +101,105 @@ export function PlacesPage() {
         />
       ) : chosen ? (
         <section className={styles.chosen} aria-label={chosen.place.name}>
-          <div className={styles.charts}>
-            <YearChart
-              title="Temperature and humidity"
-              lines={[
-                {
-                  label: 'day',
-                  values: chosen.place.months.map((month) => month.day.temperatureC),
-                  axis: 'temperature',
-                },
-                {
-                  label: 'night',
-                  values: chosen.place.months.map((month) => month.night.temperatureC),
-                  axis: 'temperature',
-                  isDashed: true,
-                },
-                {
-                  label: 'humidity',
-                  values: chosen.summary.months.map((month) => month.relativeHumidityPct),
-                  axis: 'humidity',
-                },
-              ]}
-            />
-            <YearChart
-              title="Vapour pressure deficit and drying power"
-              lines={[
-                {
-                  label: 'deficit',
-                  values: chosen.summary.months.map((month) => month.vapourPressureDeficitKPa),
-                  axis: 'deficit',
-                },
-                {
-                  label: 'drying',
-                  values: chosen.summary.months.map((month) => month.dryingPowerMmPerDay),
-                  axis: 'drying',
-                  isDashed: true,
-                },
-              ]}
-            />
-          </div>
+          <PlaceCharts {...chosen} />
           <PlaceView place={chosen.place} isInvented={!isOwn} />
-          <div className={styles.actions}>
-            <Dropdown
-              trigger={['click']}
-              menu={{
-                items: (Object.keys(formats) as Format[]).map((key) => ({ key, label: formats[key].label })),
-                onClick: ({ key }) => download(chosen.place, key as Format),
-              }}
-            >
-              <Button icon={<DownloadOutlined />}>Save as a file…</Button>
-            </Dropdown>
-            <Button icon={<EditOutlined />} onClick={() => setEditing({ start: chosen.place, seen })}>
-              {isOwn ? 'Change it' : 'Copy and change'}
-            </Button>
-            {chosen.place.setting === 'outdoor' ? (
-              <Button
-                icon={<HomeOutlined />}
-                onClick={() =>
-                  setEditing({
-                    start: { ...heatedRoom(chosen.place), ...heatedRoomWords(ORDINARY_HEATING, chosen.place.name) },
-                    seen: null,
-                  })
-                }
-              >
-                A heated room in it
-              </Button>
-            ) : null}
-            {isOwn ? (
-              <Button icon={<DeleteOutlined />} onClick={() => void drop(chosen.place)}>
-                Put away
-              </Button>
-            ) : null}
-          </div>
+          <PlaceActions
+            place={chosen.place}
+            isOwn={isOwn}
+            onEdit={(start, isCopy) => setEditing({ start, seen: isCopy ? null : seen })}
+            onPutAway={() => void drop(chosen.place)}
+          />
         </section>
+      ) : null}
+    </div>
+  );
+}
+
+interface RankedPlace {
+  readonly place: Place;
+  readonly summary: ReturnType<typeof summarizePlace>;
+}
+
+/** Its year, twice: what it is like, and how hard it dries. */
+function PlaceCharts({ place, summary }: RankedPlace) {
+  return (
+    <div className={styles.charts}>
+      <YearChart
+        title="Temperature and humidity"
+        lines={[
+          {
+            label: 'day',
+            values: place.months.map((month) => month.day.temperatureC),
+            axis: 'temperature',
+          },
+          {
+            label: 'night',
+            values: place.months.map((month) => month.night.temperatureC),
+            axis: 'temperature',
+            isDashed: true,
+          },
+          {
+            label: 'humidity',
+            values: summary.months.map((month) => month.relativeHumidityPct),
+            axis: 'humidity',
+          },
+        ]}
+      />
+      <YearChart
+        title="Vapour pressure deficit and drying power"
+        lines={[
+          {
+            label: 'deficit',
+            values: summary.months.map((month) => month.vapourPressureDeficitKPa),
+            axis: 'deficit',
+          },
+          {
+            label: 'drying',
+            values: summary.months.map((month) => month.dryingPowerMmPerDay),
+            axis: 'drying',
+            isDashed: true,
+          },
+        ]}
+      />
+    </div>
+  );
+}
+
+interface PlaceActionsProps {
+  readonly place: Place;
+  readonly isOwn: boolean;
+  /** isCopy: what comes of it is another place. */
+  readonly onEdit: (start: Place, isCopy: boolean) => void;
+  readonly onPutAway: () => void;
+}
+
+function PlaceActions({ place, isOwn, onEdit, onPutAway }: PlaceActionsProps) {
+  return (
+    <div className={styles.actions}>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: (Object.keys(formats) as Format[]).map((key) => ({ key, label: formats[key].label })),
+          onClick: ({ key }) => download(place, key as Format),
+        }}
+      >
+        <Button icon={<DownloadOutlined />}>Save as a file…</Button>
+      </Dropdown>
+      <Button icon={<EditOutlined />} onClick={() => onEdit(place, !isOwn)}>
+        {isOwn ? 'Change it' : 'Copy and change'}
+      </Button>
+      {place.setting === 'outdoor' ? (
+        <Button
+          icon={<HomeOutlined />}
+          onClick={() => onEdit({ ...heatedRoom(place), ...heatedRoomWords(ORDINARY_HEATING, place.name) }, true)}
+        >
+          A heated room in it
+        </Button>
+      ) : null}
+      {isOwn ? (
+        <Button icon={<DeleteOutlined />} onClick={onPutAway}>
+          Put away
+        </Button>
       ) : null}
     </div>
   );

@@ -4,7 +4,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { demoPlaces, genusById, genusIds, mediaCatalogue, type PlanCase } from '@core';
+import { demoPlaces, genusById, genusIds, mediaCatalogue, type PlanCase, type Place } from '@core';
 import type { AddInput } from '@server/records/journal/add-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { KeepDialog } from '../../controls/keep-dialog';
@@ -33,14 +33,32 @@ interface AddDialogProps {
   readonly onClose: () => void;
 }
 
+/** What is said of a new plant, as it is typed. */
+interface SaidOfIt {
+  readonly genus: string;
+  readonly placeId: string;
+  readonly mediumId: string;
+  readonly years: string;
+}
+
+function caseOf({ genus, placeId, mediumId, years }: SaidOfIt, places: readonly Place[]): PlanCase {
+  const isDemo = demoPlaces.some(({ id }) => id === placeId);
+  const inIt = years === '' ? {} : { yearsInMedium: Number(years) };
+  const current = mediumId === '' ? {} : { current: { mediumId, ...inIt } };
+  return { genus, place: isDemo ? placeId : places.find(({ id }) => id === placeId)!, ...current } as PlanCase;
+}
+
 export function AddDialog({ kind, of, onClose }: AddDialogProps) {
   const places = [...demoPlaces, ...useGrowersPlaces().map(({ place }) => place)];
   const [name, setName] = useState(of ? `${of.name}, ${kind === 'division' ? 'division' : 'another'}` : '');
   const [tagNumber, setTagNumber] = useState('');
-  const [genus, setGenus] = useState(genera[0]!.id);
-  const [placeId, setPlaceId] = useState<string>(demoPlaces[0]!.id);
-  const [mediumId, setMediumId] = useState('');
-  const [years, setYears] = useState('');
+  const [said, setSaid] = useState<SaidOfIt>({
+    genus: genera[0]!.id,
+    placeId: demoPlaces[0]!.id,
+    mediumId: '',
+    years: '',
+  });
+  const { years } = said;
   const [day, setDay] = useState(today);
   const [note, setNote] = useState('');
   const [isGivenAway, setGivenAway] = useState(false);
@@ -52,13 +70,6 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
   const router = useRouter();
   const keepIt = useKeep();
 
-  const caseNow = (): PlanCase => {
-    const place = places.find(({ id }) => id === placeId)!;
-    const isDemo = demoPlaces.some(({ id }) => id === placeId);
-    const inIt = years === '' ? {} : { yearsInMedium: Number(years) };
-    const current = mediumId === '' ? {} : { current: { mediumId, ...inIt } };
-    return { genus, place: isDemo ? placeId : place, ...current } as PlanCase;
-  };
   const keep = async () => {
     if (name.trim() === '') return setFault('A plant wants a name.');
     if (years !== '' && !(Number(years) >= 0 && Number(years) <= MOST_YEARS)) {
@@ -75,7 +86,9 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
       spot: of?.spot ?? null,
       flag: null,
     };
-    const about = of ? { like: { plantId: of.id, isDivision: kind === 'division' } } : { planCase: caseNow() };
+    const about = of
+      ? { like: { plantId: of.id, isDivision: kind === 'division' } }
+      : { planCase: caseOf(said, places) };
     const form: AddInput = { facts, ...about, happenedOn: day, isGivenAway, note, idempotencyKey };
     const outcome = await keepIt(() => client.addPlant(form));
     setBusy(false);
@@ -104,50 +117,7 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
         Number on the tag
         <input value={tagNumber} maxLength={40} onChange={(event) => setTagNumber(event.target.value)} />
       </label>
-      {of ? null : (
-        <>
-          <label>
-            Kind
-            <select value={genus} onChange={(event) => setGenus(event.target.value)}>
-              {genera.map(({ id, name: words }) => (
-                <option key={id} value={id}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            Place
-            <select value={placeId} onChange={(event) => setPlaceId(event.target.value)}>
-              {places.map(({ id, name: words }) => (
-                <option key={id} value={id}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            Medium
-            <select value={mediumId} onChange={(event) => setMediumId(event.target.value)}>
-              <option value="">nobody knows</option>
-              {mediaCatalogue.map(({ id, name: words }) => (
-                <option key={id} value={id}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            Years in it
-            <input
-              inputMode="decimal"
-              value={years}
-              disabled={mediumId === ''}
-              onChange={(event) => setYears(event.target.value.replace(',', '.'))}
-            />
-          </label>
-        </>
-      )}
+      {of ? null : <KnownOfIt places={places} said={said} onSaid={(patch) => setSaid({ ...said, ...patch })} />}
       {of ? (
         <label>
           Day
@@ -166,5 +136,59 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
         {kind === 'division' ? <small>Clean the blade before each plant, and cut away from your hand.</small> : null}
       </label>
     </KeepDialog>
+  );
+}
+
+interface KnownOfItProps {
+  readonly places: readonly Place[];
+  readonly said: SaidOfIt;
+  readonly onSaid: (patch: Partial<SaidOfIt>) => void;
+}
+
+/** Of a plant that is like no other on record. */
+function KnownOfIt({ places, said: { genus, placeId, mediumId, years }, onSaid }: KnownOfItProps) {
+  return (
+    <>
+      <label>
+        Kind
+        <select value={genus} onChange={(event) => onSaid({ genus: event.target.value })}>
+          {genera.map(({ id, name: words }) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Place
+        <select value={placeId} onChange={(event) => onSaid({ placeId: event.target.value })}>
+          {places.map(({ id, name: words }) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Medium
+        <select value={mediumId} onChange={(event) => onSaid({ mediumId: event.target.value })}>
+          <option value="">nobody knows</option>
+          {mediaCatalogue.map(({ id, name: words }) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Years in it
+        <input
+          inputMode="decimal"
+          value={years}
+          disabled={mediumId === ''}
+          onChange={(event) => onSaid({ years: event.target.value.replace(',', '.') })}
+        />
+      </label>
+    </>
   );
 }

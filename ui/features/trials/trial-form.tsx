@@ -44,14 +44,9 @@ export function TrialForm({ row, plants, chosenIds, onClose }: TrialFormProps) {
   const [trial, setTrial] = useState<Trial>(() => row?.data ?? startOf(chosenIds));
   const [fault, setFault] = useState<string | null>(null);
   const { isBusy, save } = useTrialWork();
-  const { name, measure, matters, spread, begunOn, sides, note } = trial;
+  const { name, sides, note } = trial;
   const change = (patch: Partial<Trial>) => setTrial((before) => ({ ...before, ...patch }));
   const taking = sides.flatMap(({ plantIds }) => plantIds);
-  const nameOf = new Map(plants.map((plant) => [plant.id, plant.name]));
-  const setMeasure = (wanted: TrialMeasure) => {
-    const { matters: newMatters, spread: newSpread } = measureKinds[wanted];
-    change({ measure: wanted, matters: newMatters, spread: newSpread });
-  };
   const setSide = (id: string, to: number | null) =>
     change({
       sides: sides.map((side, n) => {
@@ -70,47 +65,7 @@ export function TrialForm({ row, plants, chosenIds, onClose }: TrialFormProps) {
   };
   return (
     <section aria-label={row ? 'Change the trial' : 'A new trial'} className={`entry ${styles.form}`}>
-      <div className={styles.fields}>
-        <label className={styles.wide}>
-          What is asked
-          <input
-            value={name}
-            maxLength={80}
-            placeholder="Do moth orchids root better in bark or in pumice?"
-            onChange={(event) => change({ name: event.target.value })}
-          />
-        </label>
-        <label>
-          Measure
-          <select value={measure} onChange={(event) => setMeasure(event.target.value as TrialMeasure)}>
-            {trialMeasures.map((one) => (
-              <option key={one} value={one}>
-                {measureNames[one]}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Since
-          <input type="date" value={begunOn} onChange={(event) => change({ begunOn: event.target.value || begunOn })} />
-        </label>
-        <NumberField
-          label={`A difference that matters${measureKinds[measure].isShare ? ' (share)' : `, ${measureKinds[measure].unit}`}`}
-          value={matters}
-          step={measureKinds[measure].isShare ? 0.05 : 0.5}
-          range={figureRange}
-          onChange={(value) => change({ matters: value })}
-        />
-        {measureKinds[measure].isShare ? null : (
-          <NumberField
-            label={`Plants differ by, ${measureKinds[measure].unit}`}
-            value={spread}
-            step={0.5}
-            range={figureRange}
-            onChange={(value) => change({ spread: value })}
-          />
-        )}
-      </div>
+      <TrialQuestion trial={trial} onChange={change} />
       <div className={styles.fields}>
         {sides.map((side, n) => (
           <label key={n}>
@@ -133,6 +88,94 @@ export function TrialForm({ row, plants, chosenIds, onClose }: TrialFormProps) {
           Deal by lot
         </Button>
       </div>
+      <TrialPlants sides={sides} plants={plants} onSide={setSide} />
+      <label className={styles.wide}>
+        Note
+        <textarea rows={2} value={note} maxLength={2000} onChange={(event) => change({ note: event.target.value })} />
+      </label>
+      {fault ? <p role="alert">{fault}</p> : null}
+      <div className={styles.actions}>
+        <Button kind="main" isLarge isBusy={isBusy} disabled={name.trim() === ''} onClick={() => void keep()}>
+          Keep it
+        </Button>
+        <Button isLarge onClick={onClose}>
+          Not now
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+interface TrialQuestionProps {
+  readonly trial: Trial;
+  readonly onChange: (patch: Partial<Trial>) => void;
+}
+
+/** What is asked, how it is measured, and what counts as a difference. */
+function TrialQuestion({ trial, onChange }: TrialQuestionProps) {
+  const { name, measure, matters, spread, begunOn } = trial;
+  const setMeasure = (wanted: TrialMeasure) => {
+    const { matters: newMatters, spread: newSpread } = measureKinds[wanted];
+    onChange({ measure: wanted, matters: newMatters, spread: newSpread });
+  };
+  return (
+    <div className={styles.fields}>
+      <label className={styles.wide}>
+        What is asked
+        <input
+          value={name}
+          maxLength={80}
+          placeholder="Do moth orchids root better in bark or in pumice?"
+          onChange={(event) => onChange({ name: event.target.value })}
+        />
+      </label>
+      <label>
+        Measure
+        <select value={measure} onChange={(event) => setMeasure(event.target.value as TrialMeasure)}>
+          {trialMeasures.map((one) => (
+            <option key={one} value={one}>
+              {measureNames[one]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Since
+        <input type="date" value={begunOn} onChange={(event) => onChange({ begunOn: event.target.value || begunOn })} />
+      </label>
+      <NumberField
+        label={`A difference that matters${measureKinds[measure].isShare ? ' (share)' : `, ${measureKinds[measure].unit}`}`}
+        value={matters}
+        step={measureKinds[measure].isShare ? 0.05 : 0.5}
+        range={figureRange}
+        onChange={(value) => onChange({ matters: value })}
+      />
+      {measureKinds[measure].isShare ? null : (
+        <NumberField
+          label={`Plants differ by, ${measureKinds[measure].unit}`}
+          value={spread}
+          step={0.5}
+          range={figureRange}
+          onChange={(value) => onChange({ spread: value })}
+        />
+      )}
+    </div>
+  );
+}
+
+interface TrialPlantsProps {
+  readonly sides: Trial['sides'];
+  readonly plants: TrialFormProps['plants'];
+  /** to: which side; null takes the plant out. */
+  readonly onSide: (id: string, to: number | null) => void;
+}
+
+/** Who is in it, on which side, and who may join. */
+function TrialPlants({ sides, plants, onSide }: TrialPlantsProps) {
+  const taking = sides.flatMap(({ plantIds }) => plantIds);
+  const nameOf = new Map(plants.map((plant) => [plant.id, plant.name]));
+  return (
+    <>
       <ul className={styles.taking}>
         {taking.map((id) => (
           <li key={id}>
@@ -140,7 +183,7 @@ export function TrialForm({ row, plants, chosenIds, onClose }: TrialFormProps) {
             <select
               aria-label={`Side of ${nameOf.get(id) ?? 'a plant'}`}
               value={sides.findIndex(({ plantIds }) => plantIds.includes(id))}
-              onChange={(event) => setSide(id, event.target.value === '' ? null : Number(event.target.value))}
+              onChange={(event) => onSide(id, event.target.value === '' ? null : Number(event.target.value))}
             >
               {sides.map((side, n) => (
                 <option key={n} value={n}>
@@ -161,7 +204,7 @@ export function TrialForm({ row, plants, chosenIds, onClose }: TrialFormProps) {
               (least, side, n) => (side.plantIds.length < sides[least]!.plantIds.length ? n : least),
               0,
             );
-            if (event.target.value) setSide(event.target.value, smallest);
+            if (event.target.value) onSide(event.target.value, smallest);
           }}
         >
           <option value="">choose…</option>
@@ -174,19 +217,6 @@ export function TrialForm({ row, plants, chosenIds, onClose }: TrialFormProps) {
             ))}
         </select>
       </label>
-      <label className={styles.wide}>
-        Note
-        <textarea rows={2} value={note} maxLength={2000} onChange={(event) => change({ note: event.target.value })} />
-      </label>
-      {fault ? <p role="alert">{fault}</p> : null}
-      <div className={styles.actions}>
-        <Button kind="main" isLarge isBusy={isBusy} disabled={name.trim() === ''} onClick={() => void keep()}>
-          Keep it
-        </Button>
-        <Button isLarge onClick={onClose}>
-          Not now
-        </Button>
-      </div>
-    </section>
+    </>
   );
 }

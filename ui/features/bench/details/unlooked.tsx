@@ -2,7 +2,7 @@
 
 /** What nobody has looked at, and, asked for, what it could change. */
 import { useState } from 'react';
-import { suppositionsFor, type UnlookedFact } from '@core';
+import { suppositionsFor, type UninspectedFact } from '@core';
 import { inspectedName, wordUninspected } from '@core/words';
 import { Button } from '../../../controls/button';
 import { nb } from '../../../controls/nb';
@@ -18,7 +18,7 @@ export function UnlookedView() {
   const { units } = useUnits();
   const planCase = usePlanned((state) => state.planCase);
   const thinking = usePlanned((state) => state.thinking);
-  const [found, setFound] = useState<{ readonly of: unknown; readonly facts: readonly UnlookedFact[] } | null>(null);
+  const [found, setFound] = useState<{ readonly of: unknown; readonly facts: readonly UninspectedFact[] } | null>(null);
   if (!planCase) return null;
   const open = [...new Set(suppositionsFor(planCase).map(({ supposed }) => supposed.looked))];
   if (open.length === 0) return null;

@@ -6,7 +6,7 @@
  */
 import { ArrowLeftOutlined, ArrowRightOutlined, CloseOutlined } from '@ant-design/icons';
 import { type KeyboardEvent, useEffect, useRef } from 'react';
-import { type Genus, genusById, genusIds, thingsInspected, skippedSteps, stepsFor } from '@core';
+import { type Genus, genusById, genusIds, thingsInspected, skippedSteps, stepsFor, type InspectionStep } from '@core';
 import { Button } from '../../../controls/button';
 import { useCase } from '../state/case-store';
 import { beginAnew, goTo, leaveInspection, useInspect } from '../state/inspect-store';
@@ -76,22 +76,7 @@ export function Inspect() {
         <p className={styles.whose}>
           Looking over <strong>{plantName || genus.name}</strong>
         </p>
-        <ol className={styles.beads} aria-label="Steps">
-          {steps.map((name, n) => (
-            <li key={name}>
-              <button
-                type="button"
-                aria-current={n === index ? 'step' : undefined}
-                data-seen={skipped.includes(name) ? undefined : ''}
-                aria-label={`${stepText[name].short}${skipped.includes(name) ? '' : ', looked at'}`}
-                onClick={() => goTo(n)}
-              >
-                <i aria-hidden="true">{skipped.includes(name) ? n + 1 : '✓'}</i>
-                {stepText[name].short}
-              </button>
-            </li>
-          ))}
-        </ol>
+        <Beads steps={steps} skipped={skipped} at={index} />
         <p className={styles.place}>
           {step ? `${index + 1} of ${steps.length}` : 'All of it'}
           <progress max={steps.length} value={index} aria-hidden="true" />
@@ -131,5 +116,33 @@ export function Inspect() {
         </footer>
       ) : null}
     </dialog>
+  );
+}
+
+interface BeadsProps {
+  readonly steps: readonly InspectionStep[];
+  readonly skipped: readonly InspectionStep[];
+  readonly at: number;
+}
+
+/** All steps, those seen with a tick; a touch goes there. */
+function Beads({ steps, skipped, at }: BeadsProps) {
+  return (
+    <ol className={styles.beads} aria-label="Steps">
+      {steps.map((name, n) => (
+        <li key={name}>
+          <button
+            type="button"
+            aria-current={n === at ? 'step' : undefined}
+            data-seen={skipped.includes(name) ? undefined : ''}
+            aria-label={`${stepText[name].short}${skipped.includes(name) ? '' : ', looked at'}`}
+            onClick={() => goTo(n)}
+          >
+            <i aria-hidden="true">{skipped.includes(name) ? n + 1 : '✓'}</i>
+            {stepText[name].short}
+          </button>
+        </li>
+      ))}
+    </ol>
   );
 }

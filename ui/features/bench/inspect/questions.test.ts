@@ -1,4 +1,5 @@
-import { growthHabits, inspectionSchema, inspectionSteps, thingsInspected, stepsFor } from '@core';
+import { growthHabits, inspectionSchema, thingsInspected, stepsFor } from '@core';
+import { inspectionSteps } from '@core/testing';
 import { metricWords } from '@core/words';
 import { type Question, seenAt, stepText, toggled } from './questions';
 

@@ -61,53 +61,10 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
         onChange={(next) => (next === 'misting' ? onChange(starts[next]) : change(starts[next] as object))}
       />
       {kind === 'weekdays' ? (
-        <div className={styles.days} role="group" aria-label="Days of the week">
-          {weekdayNames.map((name, day) => (
-            <button
-              key={name}
-              type="button"
-              className={styles.day}
-              aria-pressed={weekdays.includes(day)}
-              onClick={() =>
-                change({
-                  kind: 'weekdays',
-                  weekdays: weekdays.includes(day)
-                    ? weekdays.filter((entry) => entry !== day)
-                    : [...weekdays, day].sort((a, b) => a - b),
-                })
-              }
-            >
-              {name}
-            </button>
-          ))}
-        </div>
+        <Weekdays weekdays={weekdays} onChange={(next) => change({ kind: 'weekdays', weekdays: next })} />
       ) : null}
       {kind === 'every' ? (
-        <>
-          <div className={styles.days} role="group" aria-label="Touch the day you water again">
-            {everyDays.map((days) => (
-              <button
-                key={days}
-                type="button"
-                className={styles.day}
-                aria-pressed={routine.days === days}
-                aria-label={days === 1 ? 'every day' : `every ${days} days`}
-                data-wet={typeof routine.days === 'number' && days % routine.days === 0 ? '' : undefined}
-                onClick={() => change({ kind: 'every', days })}
-              >
-                {days}
-              </button>
-            ))}
-          </div>
-          <UnitNumber
-            id="routine-days"
-            value={routine.days}
-            suffix="days"
-            step={1}
-            hasFault={fault !== null}
-            onChange={(days) => change({ kind: 'every', days })}
-          />
-        </>
+        <EveryDays days={routine.days} fault={fault} onChange={(days) => change({ kind: 'every', days })} />
       ) : null}
       {kind === 'misting' ? (
         <UnitNumber
@@ -147,5 +104,62 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
         </>
       )}
     </div>
+  );
+}
+
+interface WeekdaysProps {
+  readonly weekdays: readonly number[];
+  readonly onChange: (weekdays: readonly number[]) => void;
+}
+
+function Weekdays({ weekdays, onChange }: WeekdaysProps) {
+  return (
+    <div className={styles.days} role="group" aria-label="Days of the week">
+      {weekdayNames.map((name, day) => (
+        <button
+          key={name}
+          type="button"
+          className={styles.day}
+          aria-pressed={weekdays.includes(day)}
+          onClick={() =>
+            onChange(
+              weekdays.includes(day)
+                ? weekdays.filter((entry) => entry !== day)
+                : [...weekdays, day].sort((a, b) => a - b),
+            )
+          }
+        >
+          {name}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+interface EveryDaysProps extends Pick<RoutineFieldProps, 'fault'> {
+  readonly days: unknown;
+  readonly onChange: (days: unknown) => void;
+}
+
+function EveryDays({ days: said, fault, onChange }: EveryDaysProps) {
+  return (
+    <>
+      <div className={styles.days} role="group" aria-label="Touch the day you water again">
+        {everyDays.map((days) => (
+          <button
+            key={days}
+            type="button"
+            className={styles.day}
+            aria-pressed={said === days}
+            aria-label={days === 1 ? 'every day' : `every ${days} days`}
+            data-wet={typeof said === 'number' && days % said === 0 ? '' : undefined}
+            onClick={() => onChange(days)}
+          >
+            {days}
+          </button>
+        ))}
+      </div>
+      <UnitNumber id="routine-days" value={said} suffix="days" step={1} hasFault={fault !== null} onChange={onChange} />
+    </>
   );
 }

@@ -1,4 +1,5 @@
-import { plainSigns, shootStates, tipStates } from '@core';
+import { tipStates } from '@core';
+import { plainSigns, shootStates } from '@core/testing';
 import { chosenSigns, inShort, signGroups, withSigns } from './signs';
 
 test('every sign the core knows can be chosen', () => {

@@ -105,103 +105,120 @@ function useIsLaidOut(): boolean {
   return isLaidOut;
 }
 
+interface Drawn extends Required<Pick<DryCurveProps, 'curve' | 'other'>> {
+  readonly isByLayer: boolean;
+  readonly colors: ReturnType<typeof usePalette>;
+}
+
+function dataOf({ curve, other, isByLayer, colors }: Drawn): ChartData<'line', { x: number; y: number }[]> {
+  const rows = curve.hours.filter((row) => row.hour % 2 === 0);
+  if (isByLayer) {
+    return {
+      datasets: curve.layers.map((layer) => ({
+        label: layer.role,
+        data: layer.shareByHour
+          .map((share, at) => ({ x: at / 24, y: Math.max(0, share * 100) }))
+          .filter((_, at) => at % 2 === 0),
+        borderColor: layer.role === 'main' ? colors.water : layer.role === 'crocking' ? colors.ink : colors.moss,
+        borderDash: layerDash[layer.role] ?? [],
+        pointRadius: 0,
+        borderWidth: 2.5,
+      })),
+    };
+  }
+  const changed = other
+    ? [
+        {
+          label: 'water left, changed',
+          data: other.hours
+            .filter((row) => row.hour % 2 === 0)
+            .map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
+          borderColor: colors.clay,
+          borderDash: [7, 4],
+          pointRadius: 0,
+          borderWidth: 2.5,
+        },
+      ]
+    : [];
+  return {
+    datasets: [
+      ...changed,
+      {
+        label: 'water left',
+        data: rows.map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
+        borderColor: colors.water,
+        backgroundColor: `${colors.water}29`,
+        fill: true,
+        pointRadius: 0,
+        borderWidth: 2.5,
+      },
+      {
+        label: 'air in the root zone',
+        data: rows.map((row) => ({ x: row.hour / 24, y: row.airShare * 100 })),
+        borderColor: colors.inkSoft,
+        borderDash: [3, 4],
+        pointRadius: 0,
+        borderWidth: 2,
+      },
+    ],
+  };
+}
+
+function optionsOf({
+  curve,
+  other,
+  hour,
+  isByLayer,
+  colors,
+}: Drawn & Pick<DryCurveProps, 'hour'>): ChartOptions<'line'> {
+  return {
+    animation: false,
+    responsive: true,
+    maintainAspectRatio: false,
+    parsing: false,
+    plugins: {
+      legend: {
+        display: isByLayer,
+        position: 'right',
+        labels: { color: colors.ink, boxWidth: 22, boxHeight: 1, font: { size: 11 } },
+      },
+      tooltip: { enabled: false },
+      nowLine: { day: hour / 24, threshold: curve.thresholdShare, color: colors.ink, dueColor: colors.clay },
+    },
+    scales: {
+      x: {
+        type: 'linear',
+        min: 0,
+        max: (Math.max(curve.hours.length, other?.hours.length ?? 0) - 1) / 24,
+        ticks: {
+          color: colors.inkSoft,
+          maxRotation: 0,
+          precision: 0,
+          includeBounds: false,
+          // Days are alike wide: measuring each costs more than drawing them.
+          sampleSize: 2,
+          callback: (value) => `${value}${value === 0 ? '' : ' d'}`,
+        },
+        grid: { color: colors.line },
+      },
+      y: {
+        min: 0,
+        max: 100,
+        ticks: { color: colors.inkSoft, stepSize: 50, autoSkip: false, callback: (value) => `${value} %` },
+        grid: { color: colors.line },
+      },
+    },
+  };
+}
+
 export function DryCurve({ curve, other = null, hour }: DryCurveProps) {
   const isLaidOut = useIsLaidOut();
   const colors = usePalette();
   const [byLayer, setByLayer] = useState(false);
   const isByLayer = byLayer && other === null && curve.layers.length > 1;
-  const data = useMemo<ChartData<'line', { x: number; y: number }[]>>(() => {
-    const rows = curve.hours.filter((row) => row.hour % 2 === 0);
-    if (isByLayer) {
-      return {
-        datasets: curve.layers.map((layer) => ({
-          label: layer.role,
-          data: layer.shareByHour
-            .map((share, at) => ({ x: at / 24, y: Math.max(0, share * 100) }))
-            .filter((_, at) => at % 2 === 0),
-          borderColor: layer.role === 'main' ? colors.water : layer.role === 'crocking' ? colors.ink : colors.moss,
-          borderDash: layerDash[layer.role] ?? [],
-          pointRadius: 0,
-          borderWidth: 2.5,
-        })),
-      };
-    }
-    const changed = other
-      ? [
-          {
-            label: 'water left, changed',
-            data: other.hours
-              .filter((row) => row.hour % 2 === 0)
-              .map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
-            borderColor: colors.clay,
-            borderDash: [7, 4],
-            pointRadius: 0,
-            borderWidth: 2.5,
-          },
-        ]
-      : [];
-    return {
-      datasets: [
-        ...changed,
-        {
-          label: 'water left',
-          data: rows.map((row) => ({ x: row.hour / 24, y: Math.max(0, row.availableShare * 100) })),
-          borderColor: colors.water,
-          backgroundColor: `${colors.water}29`,
-          fill: true,
-          pointRadius: 0,
-          borderWidth: 2.5,
-        },
-        {
-          label: 'air in the root zone',
-          data: rows.map((row) => ({ x: row.hour / 24, y: row.airShare * 100 })),
-          borderColor: colors.inkSoft,
-          borderDash: [3, 4],
-          pointRadius: 0,
-          borderWidth: 2,
-        },
-      ],
-    };
-  }, [curve, other, isByLayer, colors]);
-  const options = useMemo<ChartOptions<'line'>>(
-    () => ({
-      animation: false,
-      responsive: true,
-      maintainAspectRatio: false,
-      parsing: false,
-      plugins: {
-        legend: {
-          display: isByLayer,
-          position: 'right',
-          labels: { color: colors.ink, boxWidth: 22, boxHeight: 1, font: { size: 11 } },
-        },
-        tooltip: { enabled: false },
-        nowLine: { day: hour / 24, threshold: curve.thresholdShare, color: colors.ink, dueColor: colors.clay },
-      },
-      scales: {
-        x: {
-          type: 'linear',
-          min: 0,
-          max: (Math.max(curve.hours.length, other?.hours.length ?? 0) - 1) / 24,
-          ticks: {
-            color: colors.inkSoft,
-            maxRotation: 0,
-            precision: 0,
-            includeBounds: false,
-            // Days are alike wide: measuring each costs more than drawing them.
-            sampleSize: 2,
-            callback: (value) => `${value}${value === 0 ? '' : ' d'}`,
-          },
-          grid: { color: colors.line },
-        },
-        y: {
-          min: 0,
-          max: 100,
-          ticks: { color: colors.inkSoft, stepSize: 50, autoSkip: false, callback: (value) => `${value} %` },
-          grid: { color: colors.line },
-        },
-      },
-    }),
+  const data = useMemo(() => dataOf({ curve, other, isByLayer, colors }), [curve, other, isByLayer, colors]);
+  const options = useMemo(
+    () => optionsOf({ curve, other, hour, isByLayer, colors }),
     [curve, other, hour, isByLayer, colors],
   );
   return (

@@ -107,19 +107,11 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
   };
 
   const leftMin = minutesLeft(day, state, nowMs);
-  const bigText = !isRunning
-    ? state.isStopped
+  const bigText = isRunning
+    ? textOfNext(inHand !== null, openStep?.name ?? null, next?.name ?? null, open.length === 0)
+    : state.isStopped
       ? 'Go on'
-      : 'Begin'
-    : !inHand
-      ? next
-        ? `Take ${next.name}`
-        : open.length === 0
-          ? ''
-          : 'Working it out…'
-      : openStep
-        ? `Done: ${openStep.name.toLowerCase()}`
-        : 'Potted it';
+      : 'Begin';
 
   return (
     <div className={styles.run} data-whole={answer ? '' : undefined}>
@@ -149,64 +141,26 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
           onTimerOff={(step) => void write('Timer off', 'timer off', { plantId: inHand.id, step })}
         />
       ) : (
-        <div className={styles.between}>
-          {open.length === 0 ? (
-            <h1>The day is done: {potted} potted.</h1>
-          ) : (
-            <>
-              <h1>{isRunning ? 'Next' : `Potting day, ${dayjs(day.on).format('dddd D MMMM')}`}</h1>
-              <ol>
-                {inOrder.slice(0, MOST_NEXT).map(({ id, name, turnText, times }) => (
-                  <li key={id}>
-                    <Button isLarge isWide disabled={!isRunning} onClick={() => take(id)}>
-                      <span>
-                        {clockText((rest ?? day).beginsAtMinute + times.beginMin)} <strong>{name}</strong>
-                      </span>
-                      <small>{turnText}</small>
-                    </Button>
-                  </li>
-                ))}
-              </ol>
-            </>
-          )}
-        </div>
+        <Between
+          day={rest ?? day}
+          isRunning={isRunning}
+          potted={potted}
+          isOver={open.length === 0}
+          coming={inOrder}
+          onTake={take}
+        />
       )}
       <div className={styles.bottom}>
-        <div className={styles.small}>
-          {inHand && runPlant ? (
-            <>
-              <Button isLarge disabled={runPlant.stepsDone.length === 0} onClick={undo}>
-                Back
-              </Button>
-              <Button isLarge aria-haspopup="dialog" onClick={() => setDialog('found')}>
-                Worse, or better…
-              </Button>
-              <Button isLarge aria-haspopup="dialog" onClick={() => setDialog('otherwise')}>
-                It went otherwise…
-              </Button>
-              <Button isLarge aria-haspopup="dialog" onClick={leave}>
-                Leave it…
-              </Button>
-              {next ? (
-                <Button isLarge onClick={() => take(next.id)}>
-                  Next: {next.name}
-                </Button>
-              ) : null}
-            </>
-          ) : isRunning && open.length > 0 ? (
-            <Button isLarge onClick={() => setDialog('leave')}>
-              Stop for today…
-            </Button>
-          ) : null}
-        </div>
+        <SmallControls
+          run={inHand && runPlant}
+          next={next}
+          mayStop={isRunning && open.length > 0}
+          onUndo={undo}
+          onDialog={setDialog}
+          onTake={take}
+        />
         {bigText ? (
-          <button
-            type="button"
-            data-part="big"
-            className={styles.big}
-            onClick={big}
-            disabled={bigText === 'Working it out…'}
-          >
+          <button type="button" data-part="big" className={styles.big} onClick={big} disabled={bigText === WORKING}>
             {bigText}
           </button>
         ) : null}
@@ -241,4 +195,91 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
   );
 }
 
+const WORKING = 'Working it out…';
+
+/** What the one big control does next. stepName, nextName: null for none. */
+function textOfNext(isInHand: boolean, stepName: string | null, nextName: string | null, isOver: boolean): string {
+  if (isInHand) return stepName === null ? 'Potted it' : `Done: ${stepName.toLowerCase()}`;
+  if (nextName !== null) return `Take ${nextName}`;
+  return isOver ? '' : WORKING;
+}
+
 const MOST_NEXT = 6;
+
+interface BetweenProps {
+  readonly day: Pick<DayKept, 'on' | 'beginsAtMinute'>;
+  readonly isRunning: boolean;
+  readonly potted: number;
+  readonly isOver: boolean;
+  readonly coming: readonly WordedDayPlant[];
+  readonly onTake: (plantId: string) => void;
+}
+
+/** Between two plants: which come next. */
+function Between({ day, isRunning, potted, isOver, coming, onTake }: BetweenProps) {
+  return (
+    <div className={styles.between}>
+      {isOver ? (
+        <h1>The day is done: {potted} potted.</h1>
+      ) : (
+        <>
+          <h1>{isRunning ? 'Next' : `Potting day, ${dayjs(day.on).format('dddd D MMMM')}`}</h1>
+          <ol>
+            {coming.slice(0, MOST_NEXT).map(({ id, name, turnText, times }) => (
+              <li key={id}>
+                <Button isLarge isWide disabled={!isRunning} onClick={() => onTake(id)}>
+                  <span>
+                    {clockText(day.beginsAtMinute + times.beginMin)} <strong>{name}</strong>
+                  </span>
+                  <small>{turnText}</small>
+                </Button>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+    </div>
+  );
+}
+
+interface SmallControlsProps {
+  /** The plant in hand; null between two. */
+  readonly run: RunPlant | null;
+  readonly next: Pick<WordedDayPlant, 'id' | 'name'> | null;
+  readonly mayStop: boolean;
+  readonly onUndo: () => void;
+  readonly onDialog: (dialog: Dialog) => void;
+  readonly onTake: (plantId: string) => void;
+}
+
+function SmallControls({ run, next, mayStop, onUndo, onDialog, onTake }: SmallControlsProps) {
+  return (
+    <div className={styles.small}>
+      {run ? (
+        <>
+          <Button isLarge disabled={run.stepsDone.length === 0} onClick={onUndo}>
+            Back
+          </Button>
+          <Button isLarge aria-haspopup="dialog" onClick={() => onDialog('found')}>
+            Worse, or better…
+          </Button>
+          <Button isLarge aria-haspopup="dialog" onClick={() => onDialog('otherwise')}>
+            It went otherwise…
+          </Button>
+          <Button isLarge aria-haspopup="dialog" onClick={() => onDialog('leave')}>
+            Leave it…
+          </Button>
+          {next ? (
+            <Button isLarge onClick={() => onTake(next.id)}>
+              Next: {next.name}
+            </Button>
+          ) : null}
+        </>
+      ) : mayStop ? (
+        <Button isLarge onClick={() => onDialog('leave')}>
+          Stop for today…
+        </Button>
+      ) : null}
+    </div>
+  );
+}
