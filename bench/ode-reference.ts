@@ -114,7 +114,7 @@ export function referenceOf(setup: PottedSetup, drinker: PlantWaterUse, month: M
 
   const light = { lightWM2: air.radiationWM2, lightHours: month.lightHours };
   const opening = leafConductance(drinker.photosynthesis, true, light, air.vapourPressureDeficitKPa);
-  const thirstGH =
+  const demandGH =
     ((opening * air.vapourPressureDeficitKPa) / air.pressureKPa) *
     f.WATER_G_MOL *
     SECONDS *
@@ -127,7 +127,7 @@ export function referenceOf(setup: PottedSetup, drinker: PlantWaterUse, month: M
     const deficit = airDeficits(open, outsideM3H, upM3H, driven);
     return wet.map((share, i) => {
       const available = (waterG[i]! - tightG[i]!) / (f.UPTAKE_FULL_ABOVE * (capacityG[i]! - tightG[i]!));
-      const uptake = ((thirstGH * grossL[i]!) / bedL) * Math.min(1, Math.max(0, available));
+      const uptake = ((demandGH * grossL[i]!) / bedL) * Math.min(1, Math.max(0, available));
       const up = i === 0 ? 0 : (liquidUpGH[i]! * (share ** 2 - wet[i - 1]! ** 2)) / 2;
       const below = i === slices - 1 ? 0 : (liquidUpGH[i + 1]! * (wet[i + 1]! ** 2 - share ** 2)) / 2;
       return below - up - open[i]! * deficit[i]! - uptake;

@@ -19,7 +19,7 @@ function pidIn(file: string): number | null {
 }
 
 export class Application {
-  private keeper: ChildProcess | null = null;
+  private supervisor: ChildProcess | null = null;
   private port = '';
   readonly said: string[] = [];
 
@@ -30,9 +30,12 @@ export class Application {
   }
 
   /** Process ids as they are now; null where it does not run. */
-  pids(): { readonly keeper: number | null; readonly server: number | null; readonly database: number | null } {
+  pids(): { readonly supervisor: number | null; readonly server: number | null; readonly database: number | null } {
     return {
-      keeper: this.keeper?.exitCode === null && this.keeper.signalCode === null ? (this.keeper.pid ?? null) : null,
+      supervisor:
+        this.supervisor?.exitCode === null && this.supervisor.signalCode === null
+          ? (this.supervisor.pid ?? null)
+          : null,
       server: pidIn(join(this.dataFolder, 'server.pid')),
       database: pidIn(join(this.dataFolder, 'postgres', 'postmaster.pid')),
     };
@@ -40,25 +43,26 @@ export class Application {
 
   /**
    * Starts it, on the port it had before, and waits until it says that it answers. That it answers is not enough: where its
-   * keeper was killed, the server of before does so for a moment more.
+   * supervisor was killed, the server of before does so for a moment more.
    */
   async start(): Promise<void> {
     this.port ||= execFileSync('node', ['scripts/free-port.mjs'], { encoding: 'utf8' });
-    const keeper = spawn('./start', {
+    const supervisor = spawn('./start', {
       stdio: ['ignore', 'pipe', 'pipe'],
       env: { ...process.env, CAIRN_DATA: this.dataFolder, PORT: this.port, CAIRN_DAILY_COPY: 'off' },
     });
     let told = '';
-    for (const output of [keeper.stdout, keeper.stderr]) {
+    for (const output of [supervisor.stdout, supervisor.stderr]) {
       output.on('data', (bytes: Buffer) => {
         told += String(bytes);
         this.said.push(String(bytes));
       });
     }
-    this.keeper = keeper;
+    this.supervisor = supervisor;
     const until = Date.now() + START_MS;
     while (!(told.includes(this.address) && (await this.isWell()))) {
-      if (keeper.exitCode !== null) throw new Error(`./start ended with ${keeper.exitCode}: ${this.said.join('')}`);
+      if (supervisor.exitCode !== null)
+        throw new Error(`./start ended with ${supervisor.exitCode}: ${this.said.join('')}`);
       if (Date.now() > until) throw new Error(`./start did not come up: ${this.said.join('')}`);
       await pause(LOOK_EVERY_MS);
     }
@@ -74,10 +78,10 @@ export class Application {
 
   /** Ends it as a grower does, and waits until it is gone. */
   async stop(): Promise<void> {
-    const { keeper } = this;
-    if (!keeper || keeper.exitCode !== null || keeper.signalCode !== null) return;
-    const ended = new Promise((resolve) => keeper.once('exit', resolve));
-    keeper.kill('SIGTERM');
+    const { supervisor } = this;
+    if (!supervisor || supervisor.exitCode !== null || supervisor.signalCode !== null) return;
+    const ended = new Promise((resolve) => supervisor.once('exit', resolve));
+    supervisor.kill('SIGTERM');
     await ended;
   }
 }

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { type Application, pause } from './application';
 
 export type FaultName =
-  'server killed' | 'database killed' | 'keeper killed' | 'server paused' | 'database paused' | 'disk full';
+  'server killed' | 'database killed' | 'supervisor killed' | 'server paused' | 'database paused' | 'disk full';
 
 const PAUSED_MS = 4_000;
 const FULL_MS = 4_000;
@@ -47,8 +47,8 @@ async function diskFull(dataFolder: string): Promise<boolean> {
 export const faults: Readonly<Record<FaultName, (application: Application) => Promise<boolean>>> = {
   'server killed': async (application) => signal(application.pids().server, 'SIGKILL'),
   'database killed': async (application) => signal(application.pids().database, 'SIGKILL'),
-  'keeper killed': async (application) => {
-    const struck = signal(application.pids().keeper, 'SIGKILL');
+  'supervisor killed': async (application) => {
+    const struck = signal(application.pids().supervisor, 'SIGKILL');
     await pause(1_000);
     await application.start();
     return struck;

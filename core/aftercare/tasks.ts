@@ -1,5 +1,5 @@
 /**
- * The steps of a plant's nursing on the calendar. What was done late moves what hangs on it: the final light comes so long after the
+ * The steps of a plant's aftercare on the calendar. What was done late moves what hangs on it: the final light comes so long after the
  * early sun, and no feed before roots have had water.
  */
 import { dayNumber, dayOf } from '../base';

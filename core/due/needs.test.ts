@@ -41,10 +41,10 @@ const plain: PlantState = {
   putOff: [],
 };
 const seen = (change: Partial<Seen>): PlantState => ({ ...plain, seen: { ...lookedNothing, ...change } });
-const first = (standings: PlantState, today: string): NeedKind | undefined => needsOf(standings, today)[0]?.kind;
-const need = (standings: PlantState, kind: NeedKind, today: string) =>
-  needsOf(standings, today).find((one) => one.kind === kind);
-const urgencyAt = (standings: PlantState, today: string): number => urgencyOf(needsOf(standings, today));
+const first = (plant: PlantState, today: string): NeedKind | undefined => needsOf(plant, today)[0]?.kind;
+const need = (plant: PlantState, kind: NeedKind, today: string) =>
+  needsOf(plant, today).find((one) => one.kind === kind);
+const urgencyAt = (plant: PlantState, today: string): number => urgencyOf(needsOf(plant, today));
 
 describe('what is due', () => {
   test('days follow from the potting and the outlook', () => {
@@ -144,7 +144,7 @@ test('every kind of need has a weight that some plant meets', () => {
       seen({ rot: true, liveRootsPct: 10, condition: 'gone sour', hasPests: true, isAtRim: true }),
       seen({ condition: 'breaking down' }),
       { ...plain, waits: { sign: 'end of rest', risk: 'little', lookOn: '2026-04-01' } as const },
-    ].flatMap((standings) => needsOf(standings, '2026-05-01').map(({ kind }) => kind)),
+    ].flatMap((plant) => needsOf(plant, '2026-05-01').map(({ kind }) => kind)),
   );
   expect([...needKinds].filter((kind) => !met.has(kind))).toEqual([]);
 });

@@ -235,17 +235,17 @@ function signFor({ seen, waits }: PlantState, dayNow: number): TimingSign | null
 }
 
 /** All that it needs or will need, the most urgent first. today: YYYY-MM-DD. */
-export function needsOf(standings: PlantState, today: string): readonly Need[] {
+export function needsOf(plant: PlantState, today: string): readonly Need[] {
   const dayNow = dayNumber(today);
   const raw = [
-    ...(standings.seen ? seenNeeds(standings.seen) : []),
-    ...pestNeed(standings),
-    ...foreseenNeeds(standings),
-    ...lookNeed(standings),
-    ...flushNeed(standings),
-    lookOverNeed(standings),
+    ...(plant.seen ? seenNeeds(plant.seen) : []),
+    ...pestNeed(plant),
+    ...foreseenNeeds(plant),
+    ...lookNeed(plant),
+    ...flushNeed(plant),
+    lookOverNeed(plant),
   ];
-  const isPutOff = ({ kind }: Raw) => standings.putOff.some(({ need, until }) => need === kind && until > today);
+  const isPutOff = ({ kind }: Raw) => plant.putOff.some(({ need, until }) => need === kind && until > today);
   return raw
     .filter((need) => !isPutOff(need))
     .map((need): Need => {
@@ -258,8 +258,8 @@ export function needsOf(standings: PlantState, today: string): readonly Need[] {
         spreadDays,
         urgency: urgencyOn(dayNow, need),
         sureness: need.sureness,
-        notBefore: wantsSeason ? afterRest(from, standings.outlook?.restMonths ?? []) : null,
-        waitsFor: wantsSeason ? signFor(standings, dayNow) : null,
+        notBefore: wantsSeason ? afterRest(from, plant.outlook?.restMonths ?? []) : null,
+        waitsFor: wantsSeason ? signFor(plant, dayNow) : null,
       };
     })
     .sort((a, b) => b.urgency - a.urgency);

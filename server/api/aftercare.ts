@@ -24,7 +24,7 @@ export async function getAftercare(request: Request): Promise<Response> {
 export async function getAftercareCalendar(request: Request): Promise<Response> {
   return inScope(async ({ em, scope }) => {
     const { tasks } = await listAftercare(em, scope, dayOfRequest(request));
-    // As whoever asks calls this machine: the door lets in its own names only.
+    // As whoever asks calls this machine: the gateway lets in its own names only.
     const { protocol, host } = new URL(request.url);
     const origin = `${protocol}//${request.headers.get('host') ?? host}`;
     const text = calendarOf(tasks, origin, Math.floor(Date.now() / MS_PER_MINUTE), says);

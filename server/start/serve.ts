@@ -1,4 +1,4 @@
-/** The web server: the built application behind the door, on loopback. PORT=3210 tsx server/start/serve.ts */
+/** The web server: the built application behind the gateway, on loopback. PORT=3210 tsx server/start/serve.ts */
 import next from 'next';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -37,7 +37,7 @@ async function main(): Promise<void> {
     // Those still being answered get a moment.
     setTimeout(() => process.exit(0), 3_000).unref();
   };
-  // Kept by ./start: when its keeper goes, however it goes, this input ends and the server leaves too.
+  // Kept by ./start: when its supervisor goes, however it goes, this input ends and the server leaves too.
   if (process.env.CAIRN_KEPT !== undefined) process.stdin.once('end', stop).once('close', stop).resume();
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);

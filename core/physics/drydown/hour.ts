@@ -81,7 +81,7 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
   const { wetness, totals } = state;
   // Under standing water vapour leaves by the surface of the water only.
   const surface = column.surfaceCell >= 0 && totals[RESERVOIR]! > 0 ? column.surfaceCell : n;
-  const thirstGH = hour.uptakeGH * totals[DEMAND]! + totals[REFILL]!;
+  const demandGH = hour.uptakeGH * totals[DEMAND]! + totals[REFILL]!;
   let above = 0;
   let previousSweep = 0;
   let previousDeficit = 0;
@@ -106,7 +106,7 @@ function refreshLosses(column: Column, hour: HourClass, state: ColumnState): voi
     below = lanes[cell + RESULT]! + lanes[cell + SWEEP]! * below;
     const drinkable = (wetness[i]! - lanes[cell + TIGHT]!) * lanes[cell + PER_FULL]!;
     const uptakeShare = drinkable <= 0 ? 0 : drinkable >= 1 ? 1 : drinkable;
-    const uptake = thirstGH * lanes[cell + ROOTS]! * uptakeShare;
+    const uptake = demandGH * lanes[cell + ROOTS]! * uptakeShare;
     lanes[cell + UPTAKE] = uptake;
     const loss = lanes[cell + LOSS]! + lanes[cell + OPEN]! * below + uptake;
     lanes[cell + LOSS] = loss;

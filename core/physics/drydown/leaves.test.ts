@@ -61,7 +61,7 @@ test('the night follows the day before: a brighter, longer day opens them more, 
   }
 });
 
-test('thirst goes with the leaves', () => {
+test('demand goes with the leaves', () => {
   const plant: PlantWaterUse = { leafAreaCm2: 300, photosynthesis: 'CAM', rootVolumeL: 0.05, rootDiameterMm: 4 };
   expect(dailyDemandG({ ...plant, leafAreaCm2: 600 }, 0.9)).toBeCloseTo(2 * dailyDemandG(plant, 0.9), 12);
   expect(dailyDemandG(plant, 0.9)).toBeGreaterThan(1);

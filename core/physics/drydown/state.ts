@@ -48,7 +48,7 @@ export function rootZoneC({ totals }: ColumnState): number | null {
   return Number.isNaN(warmth) ? null : warmth;
 }
 
-/** What the plant wants from now on: so much of its ordinary thirst, and so many g/h to fill what a drought has drawn. */
+/** What the plant wants from now on: so much of its ordinary demand, and so many g/h to fill what a drought has drawn. */
 export function setDemand(state: ColumnState, share: number, refillGH: number): void {
   state.totals[DEMAND] = share;
   state.totals[REFILL] = refillGH;

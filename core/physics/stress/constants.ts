@@ -16,7 +16,7 @@ export const stressConstants = {
   LEAST_AIR: byChoice(0.005, 'v/v', 'under this there is no air to speak of'),
   WET_IN_STONE: fromMemory(0.9, '', 'unease of lying wet in stone'),
   WET_IN_DECAY: fromMemory(1.25, '', 'unease added in a medium that decays'),
-  CLOSED_LEAVES_SHARE: fromMemory(0.15, 'share', 'of the ordinary thirst through leaves that have closed'),
+  CLOSED_LEAVES_SHARE: fromMemory(0.15, 'share', 'of the ordinary demand through leaves that have closed'),
   REFILL_HOURS: fromMemory(36, 'h', 'in which wet roots would fill two thirds of an empty reserve'),
   DRAWN_DOWN_SHARE: fromMemory(0.55, 'share', 'of the reserve that can go before the plant is harmed'),
   WATER_ROOTS_EASE: fromMemory(0.85, '', 'of that unease is left to roots grown in water'),

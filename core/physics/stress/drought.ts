@@ -7,7 +7,7 @@
 import { k } from './constants';
 import type { RootNeeds } from './needs';
 
-/** Share of the ordinary thirst that leaves still give off. reserve: 1 full, 0 empty. */
+/** Share of the ordinary demand that leaves still give off. reserve: 1 full, 0 empty. */
 export function openShare(reserve: number): number {
   return k.CLOSED_LEAVES_SHARE + (1 - k.CLOSED_LEAVES_SHARE) * reserve * reserve;
 }

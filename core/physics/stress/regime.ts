@@ -20,7 +20,7 @@ export interface RegimeFigures {
   readonly dryMinded: number;
   /** Days over which being dry tells. */
   readonly dryTellsDays: number;
-  /** Days that bulbs, stems and leaves of such plants carry them at ordinary thirst. */
+  /** Days that bulbs, stems and leaves of such plants carry them at ordinary demand. */
   readonly reserveDays: number;
   /** The days between waterings that growers of such plants aim for. */
   readonly usualDays: readonly [number, number];

@@ -25,7 +25,7 @@ const easy: Met = {
   deficitKPa: 0.9,
   lightShare: 1,
   rootWaterDsM: 0.6,
-  thirstG: 1,
+  demandG: 1,
   takenUpG: 1,
 };
 
@@ -84,7 +84,7 @@ describe('drought', () => {
   });
 
   test('drier air draws faster, and a watered plant fills up again', () => {
-    const thirsty = after({ ...parched, thirstG: 2, deficitKPa: 1.8 }, 10);
+    const thirsty = after({ ...parched, demandG: 2, deficitKPa: 1.8 }, 10);
     expect(thirsty.stresses.drought).toBeGreaterThan(after(parched, 10).stresses.drought);
     expect(refillGH(0, 100)).toBeGreaterThan(refillGH(0.5, 100));
     expect(refillGH(1, 100)).toBe(0);
@@ -131,7 +131,7 @@ test('any mishap: every stress between 0 and 1, and the whole not less than the 
         deficitKPa: fc.double({ min: 0, max: 8, noNaN: true }),
         lightShare: share,
         rootWaterDsM: fc.double({ min: 0, max: 30, noNaN: true }),
-        thirstG: fc.double({ min: 0, max: 50, noNaN: true }),
+        demandG: fc.double({ min: 0, max: 50, noNaN: true }),
         takenUpG: fc.double({ min: 0, max: 50, noNaN: true }),
       }),
       fc.integer({ min: 0, max: 40 }),

@@ -28,7 +28,7 @@ export interface Met {
   /** Conductivity of the water about the roots, dS/m. */
   readonly rootWaterDsM: number;
   /** Water the leaves wanted at full opening, and what the roots took up, g. */
-  readonly thirstG: number;
+  readonly demandG: number;
   readonly takenUpG: number;
 }
 
@@ -88,7 +88,7 @@ export function strainOn(strain: Strain, needs: RootNeeds, met: Met, ways: Ways,
   strain.heat += (stressOf(heat(needs.warmth, felt, met.lightShare)) - strain.heat) * ways.warmth;
   strain.cold += (stressOf(cold(needs.warmth, felt)) - strain.cold) * ways.warmth;
   strain.salt += (met.rootWaterDsM - strain.salt) * ways.salt;
-  const change = met.takenUpG - met.thirstG * openShare(strain.reserve);
+  const change = met.takenUpG - met.demandG * openShare(strain.reserve);
   strain.reserve = Math.min(1, Math.max(0, strain.reserve + change / reserveG));
 }
 

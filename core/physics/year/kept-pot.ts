@@ -52,8 +52,8 @@ export interface Pot {
   /** What the roots meet: written over at every look, since there are two thousand in a year. */
   readonly met: { -readonly [Key in keyof Met]: Met[Key] };
   reserveG: number;
-  /** Share of the ordinary thirst and of the usual waterings in this month, and what of a watering has come together. */
-  thirstShare: number;
+  /** Share of the ordinary demand and of the usual waterings in this month, and what of a watering has come together. */
+  demandShare: number;
   waterShare: number;
   wateringsDue: number;
   /** Growing and resting; the same where it has no rest. */
@@ -92,7 +92,7 @@ function rootZoneOf(column: Column): RootZone {
 }
 
 /** What changes with the season. */
-type Season = Pick<Pot, 'needs' | 'ways' | 'reserveG' | 'thirstShare' | 'waterShare'>;
+type Season = Pick<Pot, 'needs' | 'ways' | 'reserveG' | 'demandShare' | 'waterShare'>;
 
 /** From here on it grows, or rests. */
 export function enterMonth(pot: Pot, month: number): void {
@@ -103,16 +103,16 @@ export function potOf(column: Column, care: YearRoutine, needs: RootNeeds, lookH
   const watering = wateringFor(care.routine);
   const zone = rootZoneOf(column);
   const state = createState(column);
-  const seasonOf = (own: RootNeeds, thirstShare: number, waterShare: number): Season => ({
+  const seasonOf = (own: RootNeeds, demandShare: number, waterShare: number): Season => ({
     needs: own,
     ways: waysOf(own, zone, lookHours),
     reserveG: own.regime.reserveDays * dailyDemandG(column.drinker, stressFigures.ORDINARY_DEFICIT_KPA),
-    thirstShare,
+    demandShare,
     waterShare,
   });
   const awake = seasonOf(needs, 1, 1);
   const { rest } = care;
-  const resting = rest ? seasonOf({ ...needs, regime: rest.regime }, rest.thirstShare, rest.waterShare) : awake;
+  const resting = rest ? seasonOf({ ...needs, regime: rest.regime }, rest.demandShare, rest.waterShare) : awake;
   waterFromDry(column, state, needs.regime.waterAtShare, watering);
   return {
     column,
@@ -143,7 +143,7 @@ function nothingMet({ feeding }: YearRoutine): Met {
     deficitKPa: 0,
     lightShare: 0,
     rootWaterDsM: feeding.waterDsM,
-    thirstG: 0,
+    demandG: 0,
     takenUpG: 0,
   };
 }

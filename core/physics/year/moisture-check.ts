@@ -17,7 +17,7 @@ function wettestAir({ column, state, foot, needs }: Pot): number {
 export function checkMoisture(
   pot: Pot,
   kind: HourClass,
-  thirstG: number,
+  demandG: number,
   takenUp: number,
   rootZoneG: number,
   tally: MonthTally | null,
@@ -32,10 +32,10 @@ export function checkMoisture(
   met.airC = kind.temperatureC;
   met.deficitKPa = kind.deficitKPa;
   met.lightShare = kind.lightShare;
-  met.thirstG = thirstG;
+  met.demandG = demandG;
   met.takenUpG = takenUp;
   strainOn(strain, needs, met, pot.ways, pot.reserveG);
-  setDemand(state, openShare(strain.reserve) * pot.thirstShare, refillGH(strain.reserve, pot.reserveG));
+  setDemand(state, openShare(strain.reserve) * pot.demandShare, refillGH(strain.reserve, pot.reserveG));
   if (tally === null) return;
   const { readings } = tally;
   readings.air += meanAir;

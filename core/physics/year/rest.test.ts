@@ -50,7 +50,7 @@ test.each([
 test('a leafless plant without water does not suffer drought; the same plant in leaf would', () => {
   const drought = (kind: RestKind) => Math.max(...WINTER.map((month) => yearOf(kind).months[month]!.stress.drought));
   expect(drought('leafless and dry')).toBeLessThan(0.02);
-  const away = { ...restWateringOf('leafless and dry', needs.regime, WINTER), regime: needs.regime, thirstShare: 1 };
+  const away = { ...restWateringOf('leafless and dry', needs.regime, WINTER), regime: needs.regime, demandShare: 1 };
   const inLeaf = simulateYear(
     buildYearColumn(
       {

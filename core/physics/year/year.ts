@@ -58,7 +58,7 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
   let next = 0;
   let takenBefore = takenUpG(state);
   let reservoirBefore = reservoirG(state);
-  let [drawnG, drunkG, thirstG] = [0, 0, 0];
+  let [drawnG, drunkG, demandG] = [0, 0, 0];
   let hour = 0;
   while (hour < HOURS_PER_DAY) {
     if (round[next] === hour) {
@@ -72,15 +72,15 @@ function liveDay(pot: Pot, hours: readonly HourClass[], day: number, spells: Spe
     const kind = hours[hour]!;
     const count = alikeHours(hours, hour, round[next] ?? HOURS_PER_DAY);
     const rootZoneG = stepHour(column, kind, state, count);
-    thirstG += kind.uptakeGH * count * pot.thirstShare;
+    demandG += kind.uptakeGH * count * pot.demandShare;
     countSpells(spells, (rootZoneG - zone.unavailableG) / zone.availableG, pot, count);
     hour += count;
     if (hour % JUDGE_EVERY_HOURS === 0) {
       const taken = takenUpG(state) - takenBefore;
-      checkMoisture(pot, kind, thirstG, taken, rootZoneG, tally);
+      checkMoisture(pot, kind, demandG, taken, rootZoneG, tally);
       drunkG += taken;
       takenBefore = takenUpG(state);
-      thirstG = 0;
+      demandG = 0;
       // Half way from one round to the next: waterings that drift through the day and ones that keep its hour read alike.
       if (hour === MIDDLE_HOUR) {
         pot.met.rootWaterDsM = rootWaterDsM(column, state, salt);
@@ -195,7 +195,7 @@ export function sampleHealth(
       checkMoisture(
         pot,
         kind,
-        kind.uptakeGH * k.SAMPLE_STEP_HOURS * pot.thirstShare,
+        kind.uptakeGH * k.SAMPLE_STEP_HOURS * pot.demandShare,
         takenUpG(pot.state) - before,
         rootZoneG,
         null,

@@ -187,7 +187,7 @@ describe('settings', () => {
   });
 });
 
-describe('the door as a server', () => {
+describe('the gateway as a server', () => {
   const inside: IncomingMessage[] = [];
   const server = makeGateway(
     (request, response) => {

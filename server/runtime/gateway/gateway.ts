@@ -1,4 +1,4 @@
-/** The door: an HTTP server that lets in what may come in, and hands it to the application. */
+/** The gateway: an HTTP server that lets in what may come in, and hands it to the application. */
 import { randomBytes } from 'node:crypto';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Socket } from 'node:net';

@@ -1,4 +1,4 @@
-/** The database as the keeper sees it: whether it is there, and how it is brought back and stopped. */
+/** The database as the supervisor sees it: whether it is there, and how it is brought back and stopped. */
 import { spawn } from 'node:child_process';
 import { connect } from 'node:net';
 import { join } from 'node:path';
@@ -32,7 +32,7 @@ function listens(port: number): Promise<boolean> {
 
 /** Runs a function of scripts/lib.sh; true when it did what it should. */
 function shell(call: readonly string[]): Promise<boolean> {
-  const child = spawn('bash', ['-c', '. scripts/lib.sh; "$@"', 'keeper', ...call], {
+  const child = spawn('bash', ['-c', '. scripts/lib.sh; "$@"', 'supervisor', ...call], {
     stdio: lockStaysHere(['ignore', 'ignore', 'ignore']),
   });
   return new Promise((resolve) => {

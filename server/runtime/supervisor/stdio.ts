@@ -1,4 +1,4 @@
-/** What a child gets of ours: the lock on the data folder (file 8 of ./start) must not outlive the keeper. */
+/** What a child gets of ours: the lock on the data folder (file 8 of ./start) must not outlive the supervisor. */
 import type { StdioOptions } from 'node:child_process';
 
 const LOCK_FILE_NUMBER = 8;

@@ -1,4 +1,4 @@
-/** The web server as a child of the keeper: it leaves when its keeper does, by the end of its input. */
+/** The web server as a child of the supervisor: it leaves when its supervisor does, by the end of its input. */
 import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -30,12 +30,12 @@ function startOf(pid: number): string {
   return afterName[19] ?? '';
 }
 
-/** For the next start, should this keeper be killed. Without it that start finds the port taken, and says so. */
+/** For the next start, should this supervisor be killed. Without it that start finds the port taken, and says so. */
 function noteDown(file: string, pid: number | undefined): void {
   try {
     if (pid !== undefined) writeFileSync(file, `${pid} ${startOf(pid)}`);
   } catch {
-    // The disk is full, or the server has ended already: neither may stop the keeper.
+    // The disk is full, or the server has ended already: neither may stop the supervisor.
     rmSync(file, { force: true });
   }
 }

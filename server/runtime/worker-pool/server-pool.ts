@@ -4,7 +4,7 @@ import { wentWrong } from '../http/went-wrong';
 import { type Computed, openPool, type Pool, type Question, usualPool } from './pool';
 
 declare global {
-  // Survives reloads of modules in development; the door opens it, the bundled handlers find it.
+  // Survives reloads of modules in development; the gateway opens it, the bundled handlers find it.
   var tenderCairnPool: Pool | undefined;
 }
 
