@@ -3,9 +3,9 @@ import { databaseUrls } from './e2e/databases';
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 120_000,
   // Generous: a busy machine is no fault of the application.
-  expect: { timeout: 30_000 },
+  timeout: 300_000,
+  expect: { timeout: 90_000 },
   // Each worker has a server and a database of its own; the tests of a file run in order.
   workers: Math.max(1, databaseUrls.length),
   retries: 0,

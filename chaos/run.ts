@@ -17,7 +17,8 @@ import { newTally, type Run, write } from './writers';
 const WRITERS = 3;
 const SMALL_DISK_MB = 400;
 const BETWEEN_FAULTS_MS = { least: 1_000, most: 5_000 };
-const RECOVERY_MS = 60_000;
+/** Generous: it runs beside other tests. What is promised is that it recovers. */
+const RECOVERY_MS = 3 * MS_PER_MINUTE;
 
 /** The same faults for the same seed. */
 function dice(seed: number): () => number {
@@ -71,12 +72,12 @@ async function main(): Promise<void> {
       const name = coming.pop()!;
       if (await faults[name](application)) counts[name] = (counts[name] ?? 0) + 1;
       // Every second time the next fault falls before it has recovered.
-      if (random() < 0.5 && !(await recovers(application))) found.push(`not well a minute after: ${name}`);
+      if (random() < 0.5 && !(await recovers(application))) found.push(`not well three minutes after: ${name}`);
     }
     run.isLost = !(await recovers(application));
     run.isOver = true;
     await Promise.all(writing);
-    if (run.isLost) found.push('not well a minute after the last fault: what is kept could not be looked at');
+    if (run.isLost) found.push('not well three minutes after the last fault: what is kept could not be looked at');
     else found.push(...faultsIn(tally, await whatIsKept(application.address)));
   } finally {
     // Where something was thrown, nobody is left who writes.
