@@ -4,7 +4,7 @@ import { databaseUrls } from './e2e/databases';
 export default defineConfig({
   testDir: 'e2e',
   // Generous: a busy machine is no fault of the application.
-  timeout: 300_000,
+  timeout: 600_000,
   expect: { timeout: 90_000 },
   // Each worker has a server and a database of its own; the tests of a file run in order.
   workers: Math.max(1, databaseUrls.length),

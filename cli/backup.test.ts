@@ -41,4 +41,4 @@ test('nothing is kept in an empty folder; a backup restored there is all there, 
   const refused = cairn('restore', join(root, 'package.json'));
   expect(refused).toMatchObject({ code: 2, err: expect.stringMatching(/Nothing was touched\.\n$/) as string });
   expect(cairn('restore').code).toBe(2);
-}, 120_000);
+});

@@ -20,7 +20,6 @@ async function potted(page: Page, address: string, plantName: string): Promise<v
 }
 
 test('three months after a potting, by touches alone', async ({ visitor, app }) => {
-  test.setTimeout(240_000);
   const name = 'FollowedPotting Lantern';
   await potted(visitor, app.address, name);
   const at = async (days: number) => {

@@ -20,7 +20,7 @@ async function prepared(page: Page, address: string, plants: number): Promise<st
   const ids = [...new Set([...due.plants.map(({ plantId }) => plantId), ...listed.plants.map(({ id }) => id)])];
   await page.goto(`${address}/days?ids=${ids.slice(0, plants).join(',')}`);
   await page.getByRole('button', { name: `Prepare ${plants} plants` }).click();
-  await page.waitForURL(/days\/[0-9a-f-]{36}$/, { timeout: 60_000 });
+  await page.waitForURL(/days\/[0-9a-f-]{36}$/, { timeout: 240_000 });
   await page.locator('[data-whole]').waitFor({ timeout: 120_000 });
   return page.url();
 }
@@ -50,7 +50,6 @@ test.describe('by touch, on a tablet', () => {
     visitor,
     app,
   }) => {
-    test.setTimeout(300_000);
     const address = await prepared(visitor, app.address, 12);
     await expect(visitor.getByRole('region', { name: 'Order of work' }).getByRole('listitem').first()).toBeVisible();
     await expect(visitor.getByRole('region', { name: 'Mixes' })).toContainText(/Take .* L /);
@@ -146,7 +145,6 @@ test('by keyboard: a day of twelve, one of them left with its reason, stopped be
   visitor,
   app,
 }) => {
-  test.setTimeout(300_000);
   await prepared(visitor, app.address, 12);
   await visitor.getByRole('button', { name: 'To the bench' }).press('Enter');
   await expect(big(visitor)).toHaveText('Begin');
@@ -192,7 +190,6 @@ test('by keyboard: a day of twelve, one of them left with its reason, stopped be
 });
 
 test('two devices in one day: what one does the other goes on with', async ({ visitor, app, browser }) => {
-  test.setTimeout(180_000);
   const address = await prepared(visitor, app.address, 3);
   await visitor.goto(`${address}/run`);
   await big(visitor).click();
@@ -215,7 +212,6 @@ const boxesOf = (pdf: Buffer): readonly string[] =>
   );
 
 test('printed on A4 and Letter: sheets of that size, tags of theirs, nothing cut off', async ({ visitor, app }) => {
-  test.setTimeout(120_000);
   const address = await prepared(visitor, app.address, 8);
   await visitor.goto(`${address}/print`);
   await visitor.locator('[data-whole]').waitFor();

@@ -184,7 +184,7 @@ async function open(page: Page, address: string, path: (typeof paths)[number]): 
     await page.waitForURL(/\/plants\/./);
   } else if (dayPaths.has(path)) {
     await page.goto(`${address}/days/${await aDay(page, address)}${dayPaths.get(path)}`);
-    await page.locator('[data-whole]').waitFor({ timeout: 60_000 });
+    await page.locator('[data-whole]').waitFor({ timeout: 240_000 });
     if (path === 'a running day') {
       await page.locator('[data-part="big"]').click();
       await page.locator('[data-part="big"]', { hasText: 'Take' }).click();

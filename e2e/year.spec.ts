@@ -4,7 +4,6 @@ import dayjs, { type Dayjs } from 'dayjs';
 import type { Page } from '@playwright/test';
 import { expect, test, waitForPlan } from './server';
 
-test.setTimeout(300_000);
 test.use({ actionTimeout: 30_000 });
 
 const start = dayjs();

@@ -88,7 +88,6 @@ async function faultOf(address: string, request: FuzzRequest, statuses: Set<numb
 }
 
 test('2,000 requests from the routes’ own schemas: no 5xx, problem+json throughout, memory flat', async () => {
-  test.setTimeout(300_000);
   const url = new URL(databaseUrls[0]!);
   url.pathname = `/${database}`;
   await asOwner((orm) => orm.em.execute(`create database "${database}"`));
