@@ -1,3 +1,9 @@
+/**
+ * How will it dry? `setup.ts` what is computed · `mesh.ts` where to cut · `pot-column.ts`, `mount-column.ts` cells · `hour-class.ts` one kind
+ * of hour as conductances · `leaves.ts` the plant's demand · `hour.ts` the hot loop over `state.ts` · `lanes.ts` a cell's figures side by side ·
+ * `watering.ts` what goes in · `wick.ts` what a reservoir gives · `dry-down.ts` one watering to the next · `routine.ts` when and how ·
+ * `root-zone.ts` readings · `doubt.ts` the same with the model off.
+ */
 export { columnForDays } from './column-for-days';
 export { buildCoarseColumn, buildColumn, buildShownColumn, buildYearColumn } from './build';
 export { type Column, rootZoneWater, type WetFoot, wetFootOf } from './column';

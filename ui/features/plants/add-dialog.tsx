@@ -145,41 +145,49 @@ interface KnownOfItProps {
   readonly onSaid: (patch: Partial<SaidOfIt>) => void;
 }
 
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+interface OneOfProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Named[];
+  /** What stands for none of them; left out where one is always chosen. */
+  readonly none?: string;
+  readonly onChange: (id: string) => void;
+}
+
+function OneOf({ label, value, options, none, onChange }: OneOfProps) {
+  return (
+    <label>
+      {label}
+      <select value={value} onChange={(event) => onChange(event.target.value)}>
+        {none === undefined ? null : <option value="">{none}</option>}
+        {options.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
 /** Of a plant that is like no other on record. */
 function KnownOfIt({ places, said: { genus, placeId, mediumId, years }, onSaid }: KnownOfItProps) {
   return (
     <>
-      <label>
-        Kind
-        <select value={genus} onChange={(event) => onSaid({ genus: event.target.value })}>
-          {genera.map(({ id, name: words }) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        Place
-        <select value={placeId} onChange={(event) => onSaid({ placeId: event.target.value })}>
-          {places.map(({ id, name: words }) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        Medium
-        <select value={mediumId} onChange={(event) => onSaid({ mediumId: event.target.value })}>
-          <option value="">nobody knows</option>
-          {mediaCatalogue.map(({ id, name: words }) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <OneOf label="Kind" value={genus} options={genera} onChange={(id) => onSaid({ genus: id })} />
+      <OneOf label="Place" value={placeId} options={places} onChange={(id) => onSaid({ placeId: id })} />
+      <OneOf
+        label="Medium"
+        value={mediumId}
+        options={mediaCatalogue}
+        none="nobody knows"
+        onChange={(id) => onSaid({ mediumId: id })}
+      />
       <label>
         Years in it
         <input
