@@ -17,8 +17,17 @@ test('a day to come is said with how sure it is, one that is past as past', () =
   expect(wordNeed(need(), TODAY).when).toBe('About 14 March 2027, give or take 6 months.');
   expect(wordNeed(need({ dueOn: '2026-03-14' }), TODAY).when).toBe('Since about 14 March 2026, give or take 6 months.');
   expect(wordNeed(need({ sureness: 'seen', dueOn: '2026-11-01' }), TODAY).when).toBe('Seen on 1 November 2026.');
-  expect(wordNeed(need({ sureness: 'by habit', dueOn: TODAY }), TODAY).when).toBe('Since 27 November 2026.');
+  expect(wordNeed(need({ sureness: 'by habit', dueOn: TODAY }), TODAY).when).toBe('Due since 27 November 2026.');
 });
+
+test.each(['medium spent', 'flush', 'look it over'] as const)(
+  '%s: what is not yet so is not said as if it were',
+  (kind) => {
+    const [coming, come] = ['2027-03-14', TODAY].map((dueOn) => wordNeed(need({ kind, dueOn }), TODAY).reason);
+    expect(coming).not.toBe(come);
+    expect(coming).not.toMatch(/\bha(s|ve)\b/);
+  },
+);
 
 test('how sure is said in the measure one would say it in', () => {
   const spread = (spreadDays: number) => wordNeed(need({ spreadDays }), TODAY).when.split('take ')[1];

@@ -15,7 +15,14 @@ const reasons: Readonly<Record<NeedKind, string>> = {
   'near the rim': 'By its pace a shoot comes to the rim.',
   'look for the sign': 'It waits for a sign: look whether it is there.',
   flush: 'Salts have gathered: flush it until the water runs clear.',
-  'look it over': 'Nobody has looked it over for a year.',
+  'look it over': 'No look-over is on record for a year.',
+};
+
+/** What is not yet so is said as it will be. */
+const comingReasons: Partial<Readonly<Record<NeedKind, string>>> = {
+  'medium spent': 'Its medium nears the end of its time here.',
+  flush: 'Salts gather: flush it until the water runs clear.',
+  'look it over': 'A year without a look-over comes to its end.',
 };
 
 const names: Readonly<Record<NeedKind, string>> = {
@@ -66,10 +73,11 @@ export function wordNeed({ kind, dueOn, spreadDays, sureness, notBefore, waitsFo
       ? `Seen on ${day}`
       : sureness === 'reckoned'
         ? `${isPast ? 'Since about' : 'About'} ${day}, give or take ${span(spreadDays)}`
-        : `${isPast ? 'Since' : 'On'} ${day}`;
+        : `${isPast ? 'Due since' : 'Due on'} ${day}`;
   const waits = [
     notBefore === null ? null : `It rests: not before ${dayWords(notBefore)}`,
     waitsFor === null ? null : `${notBefore === null ? 'Wait' : 'and wait'} until ${wordSign(waitsFor)}`,
   ].filter((part) => part !== null);
-  return { reason: reasons[kind], when: `${when}.`, waits: waits.length > 0 ? `${waits.join(', ')}.` : '' };
+  const reason = (isPast ? null : comingReasons[kind]) ?? reasons[kind];
+  return { reason, when: `${when}.`, waits: waits.length > 0 ? `${waits.join(', ')}.` : '' };
 }
