@@ -207,6 +207,7 @@ test.describe('a plant', () => {
     await visitor.goto(`${app.address}/plants`);
     await visitor.getByRole('button', { name: 'A plant you have…' }).click();
     const dialog = visitor.getByRole('dialog');
+    await expect(dialog.getByRole('button', { name: 'Keep it' })).toBeInViewport({ ratio: 1 });
     await dialog.getByLabel('Name').fill('Inherited moth');
     await dialog.getByLabel('Kind').selectOption('phalaenopsis');
     await dialog.getByLabel('Medium').selectOption('bark-6-12');

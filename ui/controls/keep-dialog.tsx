@@ -5,6 +5,8 @@ import { Modal } from 'antd';
 import type { ReactNode } from 'react';
 import styles from './keep-dialog.module.css';
 
+const TOP_PX = 16;
+
 interface KeepDialogProps {
   readonly title: string;
   /** What keeps it, where "Keep it" would not say enough. */
@@ -25,6 +27,8 @@ export function KeepDialog(props: KeepDialogProps) {
     <Modal
       open
       title={title}
+      // Near the top: the longest of them has its buttons on a screen of 800 px.
+      style={{ top: TOP_PX }}
       okText={okText}
       cancelText="Not now"
       okButtonProps={{ size: 'large', disabled: !isComplete }}
