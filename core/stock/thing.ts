@@ -26,7 +26,6 @@ export const sundryKinds = [
   'drainage mesh',
   'other',
 ] as const;
-type SundryKind = (typeof sundryKinds)[number];
 
 /** What each rule of the catalogue leaves of it. */
 const usesLeft: Readonly<Record<ReuseRule, readonly UsedMediumState[]>> = {
@@ -106,8 +105,6 @@ export const priceSchema = z.strictObject({
     .string({ error: faultCode({ code: 'currency' }) })
     .regex(/^[A-Z]{3}$/, { error: faultCode({ code: 'currency' }) }),
 });
-type Price = z.infer<typeof priceSchema>;
-
 export const stockItemSchema = z
   .strictObject({
     thing: stockThingSchema,

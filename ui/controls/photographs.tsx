@@ -1,5 +1,6 @@
 'use client';
 
+import { mostPhotographs, noPhotograph } from '@core/words';
 /** Photographs of a plant: from the camera or a file, safe in this browser at once, sent when the server is there. */
 import { CameraOutlined, CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
@@ -25,10 +26,10 @@ export function PhotoButton({ ids, onChange }: PhotographsProps) {
     let count = ids.length;
     for (const file of files) {
       if (!isPhoto(file)) {
-        setFault(`${file.name} is no JPEG, PNG or WebP picture. Save it as one of these first.`);
+        setFault(noPhotograph(file.name));
         continue;
       }
-      if (count >= MOST) return setFault(`${MOST} photographs at most.`);
+      if (count >= MOST) return setFault(mostPhotographs(MOST));
       const id = await photoPost.add(file);
       count += 1;
       onChange((before) => [...before, id]);

@@ -1,5 +1,6 @@
 'use client';
 
+import { unreadableSaved } from '@core/words';
 /** One thing of the grower's own: what it is, what it was before, and buttons to change it or put it away. */
 import { DeleteOutlined, EditOutlined, HistoryOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
@@ -53,7 +54,7 @@ function Before<K extends LibraryKind>({
       {data.before.map((one) => (
         <li key={one.version}>
           Until {dayjs(one.replacedAt).format('D MMM YYYY, HH:mm')}:{' '}
-          {one.data ? tell(one.data) : `${one.name}, as this program cannot read`}
+          {one.data ? tell(one.data) : unreadableSaved(one.name)}
         </li>
       ))}
     </ol>

@@ -1,3 +1,13 @@
+import {
+  broughtBackTitle,
+  putAwayTitle,
+  placeChangedTitle,
+  inspectionTitle,
+  pottingCorrectedTitle,
+  planTitle,
+  plantFactsTitle,
+  plantAddedTitle,
+} from '@core/words';
 /**
  * What can be asked of the server. Paths, bodies and answers share the routes' own schemas. What is read is asked for
  * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
@@ -75,7 +85,7 @@ export const calls = {
   /** A plant put on record without the bench. */
   addPlant: async (form: AddInput): Promise<PlantLog> => {
     const letter = {
-      title: `${form.facts.name} put on record`,
+      title: plantAddedTitle(form.facts.name),
       method: 'POST',
       path: '/api/plants',
       body: form,
@@ -84,7 +94,7 @@ export const calls = {
   },
   /** A plant changed since it was seen is not overwritten. */
   changeFacts: async (id: string, facts: PlantFacts, version: number): Promise<PlantLog> => {
-    const letter = { title: `${facts.name}: tag and papers`, method: 'PUT', path: `/api/plants/${id}` } as const;
+    const letter = { title: plantFactsTitle(facts.name), method: 'PUT', path: `/api/plants/${id}` } as const;
     return understood(plantLogSchema, await outbox.deliver({ ...letter, body: facts, seenVersion: version }));
   },
   eventBefore: (id: string): Promise<EventHistory> => ask(eventHistorySchema, `/api/events/${id}/history`),
@@ -98,18 +108,18 @@ export const calls = {
     return understood(plantLogSchema, await outbox.deliver(letter));
   },
   savePlan: async (form: PlanForm): Promise<PlantLog> => {
-    const letter = { title: `Plan for ${form.plantName}`, method: 'POST', path: '/api/plans', body: form } as const;
+    const letter = { title: planTitle(form.plantName), method: 'POST', path: '/api/plans', body: form } as const;
     return understood(plantLogSchema, await outbox.deliver(letter));
   },
   /** What it was potted in, put right; version: of the entry, as last seen. */
   correctPotting: async (name: string, id: string, form: PottingRightForm, version: number): Promise<PlantLog> => {
-    const letter = { title: `${name}: potting put right`, method: 'PUT', path: `/api/pottings/${id}` } as const;
+    const letter = { title: pottingCorrectedTitle(name), method: 'PUT', path: `/api/pottings/${id}` } as const;
     return understood(plantLogSchema, await outbox.deliver({ ...letter, body: form, seenVersion: version }));
   },
 
   /** What was seen of a plant joins its life; a plant not on file is made with it. */
   saveInspection: async (form: InspectionInput): Promise<PlantLog> => {
-    const title = `${form.plantName} looked over`;
+    const title = inspectionTitle(form.plantName);
     return understood(
       plantLogSchema,
       await outbox.deliver({ title, method: 'POST', path: '/api/inspections', body: form }),
@@ -131,7 +141,7 @@ export const calls = {
   },
   /** version: as last seen; a place changed since then is not overwritten. */
   changePlace: async (place: Place, version: number): Promise<Place> => {
-    const letter = { title: `Place ${place.name} changed`, method: 'PUT', path: `/api/places/${place.id}` } as const;
+    const letter = { title: placeChangedTitle(place.name), method: 'PUT', path: `/api/places/${place.id}` } as const;
     return understood(wholePlaceSchema, await outbox.deliver({ ...letter, body: place, seenVersion: version }));
   },
 
@@ -161,10 +171,10 @@ export const calls = {
     ask(libraryHistorySchema(kind) as unknown as z.ZodType<LibraryHistory<K>>, `/api/library/${kind}/${id}/history`),
 
   remove: async (kind: Kept, id: string): Promise<void> => {
-    await outbox.deliver({ title: `${nouns[kind]} put away`, method: 'DELETE', path: `/api/${kind}/${id}` });
+    await outbox.deliver({ title: putAwayTitle(nouns[kind]), method: 'DELETE', path: `/api/${kind}/${id}` });
   },
   restore: async (kind: Kept, id: string): Promise<void> => {
-    await outbox.deliver({ title: `${nouns[kind]} brought back`, method: 'POST', path: `/api/${kind}/${id}/restore` });
+    await outbox.deliver({ title: broughtBackTitle(nouns[kind]), method: 'POST', path: `/api/${kind}/${id}/restore` });
   },
 };
 

@@ -1,3 +1,4 @@
+import { intoStockTitle } from '@core/words';
 /** What lies in stock, asked for and written down. Apart from the one client, since the first screen does without it. */
 import { stockName } from '@core';
 import {
@@ -18,7 +19,7 @@ export const stockCalls = {
   stockEntries: (itemId: string): Promise<StockEntries> => ask(stockEntriesSchema, `/api/stock/${itemId}/entries`),
   /** A new thing in stock, with its first count. */
   addToStock: async (form: StockAdd): Promise<StockKept> => {
-    const title = `${stockName(form.item.thing)} into stock`;
+    const title = intoStockTitle(stockName(form.item.thing));
     return understood(stockKeptSchema, await outbox.deliver({ title, method: 'POST', path: '/api/stock', body: form }));
   },
   /** Counted, bought, taken, come back or washed. title: what it is, for the grower. */

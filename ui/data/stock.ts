@@ -1,5 +1,6 @@
 'use client';
 
+import { outOfStock } from '@core/words';
 /** What lies in stock, and writing down what came and went. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
@@ -91,7 +92,7 @@ export function useStockWork() {
     async (row: StockRow) => {
       const fault = await keep(() => client.remove('own/stock', row.id));
       if (fault !== null) return messages.error(fault);
-      return messages.success(`${stockName(row.data.thing)} is no longer in stock.`, {
+      return messages.success(outOfStock(stockName(row.data.thing)), {
         key: row.id,
         seconds: UNDO_SECONDS,
         action: {

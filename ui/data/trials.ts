@@ -1,5 +1,6 @@
 'use client';
 
+import { trialPutAway } from '@core/words';
 /** Trials with what their plants' lives say so far. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
@@ -44,7 +45,7 @@ export function useTrialWork() {
     putAway: async (row: TrialRow) => {
       const fault = await keep(() => client.remove('own/trial', row.id));
       if (fault !== null) return messages.error(fault);
-      return messages.success(`${row.data.name} put away.`, {
+      return messages.success(trialPutAway(row.data.name), {
         key: row.id,
         seconds: UNDO_SECONDS,
         action: {

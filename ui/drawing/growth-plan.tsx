@@ -3,7 +3,7 @@
 /** The pot from above, large: the plants in it, where their tips may be year by year, and a hand that moves a plant. */
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { GrowthView, PlantInHand, PlantPlacement, PotShape } from '@core';
-import { cm, type WordUnits } from '@core/words';
+import { cm, type WordUnits, growthMover, growthFromAbove } from '@core/words';
 import { colors } from '../theme/tokens';
 import { PotAbove } from './pot-above';
 import { ShootsAbove } from './shoots-above';
@@ -80,7 +80,7 @@ export function GrowthPlan({ view, stands, plant, units, onMove }: GrowthPlanPro
       viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}
       width="100%"
       role="group"
-      aria-label={`From above, a ${cm(widthCm, units)} pot: where growth may be year by year`}
+      aria-label={growthFromAbove(cm(widthCm, units))}
       data-part="growth-plan"
       style={{ display: 'block' }}
     >
@@ -105,7 +105,7 @@ export function GrowthPlan({ view, stands, plant, units, onMove }: GrowthPlanPro
           key={k}
           role="button"
           tabIndex={0}
-          aria-label={`Move ${stands.length > 1 ? `plant ${k + 1}` : 'the plant'}: ${cm(Math.hypot(stand.xCm, stand.yCm), units)} from the middle. Arrow keys move it, comma and full stop turn it`}
+          aria-label={growthMover(stands.length > 1 ? k + 1 : null, cm(Math.hypot(stand.xCm, stand.yCm), units))}
           data-part="mover"
           style={{ cursor: 'grab', touchAction: 'none' }}
           onKeyDown={(event) => onKeyDown(event, k)}

@@ -1,3 +1,4 @@
+import { shootsFromAbove } from '@core/words';
 /** A growth map as it was drawn on a day: shoots where they stood, those that are new since the map before ringed. */
 import { type GrowthMapSaid, shootsSince } from '@core';
 import { colors } from '../theme/tokens';
@@ -26,7 +27,7 @@ export function KeptMap({ map, before, sizePx }: KeptMapProps) {
   const widest = Math.max(...shoots.map(({ xCm, yCm }) => Math.hypot(xCm, yCm)));
   const half = BEYOND_SHARE * Math.max(LEAST_HALF_CM, (map.rim?.widthCm ?? 0) / 2, widest + 1);
   const radius = half * 0.07;
-  const told = `${shoots.length} ${shoots.length === 1 ? 'shoot' : 'shoots'} from above${before ? `, ${grown.length} of them new since the map before` : ''}`;
+  const told = shootsFromAbove(shoots.length, before ? grown.length : null);
   return (
     <svg
       width={sizePx}

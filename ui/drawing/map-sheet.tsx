@@ -1,5 +1,6 @@
 'use client';
 
+import { shootName } from '@core/words';
 /** The sheet on which a growth map is drawn: the old pot’s rim to scale, and every shoot a thing to touch, move and turn. */
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { GrowthMapSaid } from '@core';
@@ -75,7 +76,7 @@ export function MapSheet(props: MapSheetProps) {
     ...plant.leads.map((lead, index) => ({ plant: k, list: 'leads' as const, index, ...lead, isSpent: false })),
   ]);
   const nameOf = ({ list, isSpent, plant, index }: (typeof shoots)[number]) =>
-    `${list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb'} ${index + 1}${map.plants.length > 1 ? ` of plant ${plant + 1}` : ''}`;
+    `${list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb'} ${index + 1}${map.plants.length > 1 ? shootName(list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb', index + 1, map.plants.length > 1 ? plant + 1 : null) : ''}`;
 
   return (
     <svg

@@ -3,7 +3,7 @@
 /** Pieces of a medium at one scale beside a root of 1, 3 and 6 mm, and water and air against depth. */
 import { useMemo } from 'react';
 import { airFilledPorosity, containerCapacity, hydraulicsOf, mediumById, mmToInch, sievesOf } from '@core';
-import { cm, number, percent } from '@core/words';
+import { cm, number, percent, piecesBesideRoots } from '@core/words';
 import { packPieces } from './pieces';
 import { PieceShapes } from './piece-shapes';
 import { colors, mediumColors } from '../theme/tokens';
@@ -34,7 +34,7 @@ export function MediumPicture({ mediumId }: { readonly mediumId: string }) {
         viewBox={`${-BOX_CM / 2 - 0.2} ${-BOX_CM - 0.2} ${BOX_CM + 3.6} ${BOX_CM + 0.4}`}
         width="100%"
         role="img"
-        aria-label={`Pieces of ${medium.name} beside roots, to one scale`}
+        aria-label={piecesBesideRoots(medium.name)}
       >
         <rect
           x={-BOX_CM / 2}

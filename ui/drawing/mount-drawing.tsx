@@ -3,7 +3,7 @@
 /** A plant on a mount, from the side, to scale: backing, pad with its water, roots, plant. Hung, or laid flat. */
 import { useMemo } from 'react';
 import { type MountedSetup, type PlantInHand, realise, type SetupCurve, type SetupSpec } from '@core';
-import { cm, type WordUnits } from '@core/words';
+import { cm, type WordUnits, waterOnMount, mountText } from '@core/words';
 import { colors, mediumColors, MOUNT_WOOD } from '../theme/tokens';
 import { ROOT, ROOT_LINE } from './plant/colors';
 import { fitFrame } from './frame';
@@ -13,7 +13,6 @@ import { PieceShapes } from './piece-shapes';
 import { PlantSketch } from './plant/plant-sketch';
 import { Ruler } from './ruler';
 import { spreadBlocks } from './side-by-side';
-import { mountText } from './spoken';
 
 interface MountDrawingProps {
   readonly spec: SetupSpec;
@@ -240,7 +239,7 @@ export function MountDrawing(props: MountDrawingProps) {
       )}
       {row && !isBare ? (
         <text x={widthPx - 200} y={heightPx - 24} fontSize={13} fill={colors.ink}>
-          {`${row.waterG.toFixed(0)} g of water on the mount`}
+          {waterOnMount(row.waterG.toFixed(0))}
         </text>
       ) : null}
     </svg>

@@ -1,6 +1,6 @@
 /** Marks how high the main layer’s passages stay full after draining: its foot, wherever that lies. */
 import { comparePerchedWater, layerBounds, type PottedSetup, widthAtCm } from '@core';
-import { cm, type WordUnits } from '@core/words';
+import { cm, type WordUnits, wetFoot } from '@core/words';
 import { colors } from '../theme/tokens';
 import type { Frame } from './frame';
 
@@ -23,7 +23,7 @@ export function PerchedWaterMark({ setup, frame, units }: WetFootMarkProps) {
   const y = (heightCm: number) => frame.basePx - heightCm * frame.scale;
   return (
     <g data-part="wet-foot" pointerEvents="none">
-      <title>{`Wet foot: ${cm(withCrocking.heightCm, units)} with its passages full after draining`}</title>
+      <title>{wetFoot(cm(withCrocking.heightCm, units))}</title>
       <path d={`M${x + 5} ${y(top)} H${x} V${y(base)} H${x + 5}`} fill="none" stroke={colors.water} strokeWidth={2} />
     </g>
   );

@@ -18,7 +18,7 @@ import {
   isFailing,
   showsTips,
 } from '@core';
-import { cm, layerText, litres, type WordUnits } from '@core/words';
+import { cm, layerText, litres, type WordUnits, shortenedPlant, potText } from '@core/words';
 import { colors, mediumColors } from '../theme/tokens';
 import { BESIDE_GRIP_PX, EdgeHandle, LANE_PX } from './edge-handle';
 import { fitFrame, type Frame, roomAbove } from './frame';
@@ -33,7 +33,6 @@ import { PotWall } from './pot-wall';
 import { FloatGauge, InnerWater, OuterPot, outerDepthCm } from './reservoir';
 import { growRoots, rootPath } from './roots';
 import { Ruler } from './ruler';
-import { potText } from './spoken';
 import { handleLanes, spreadBlocks } from './side-by-side';
 import { WaterGauge } from './water-gauge';
 import { WaterOverlay } from './water-overlay';
@@ -181,7 +180,7 @@ export function PotDrawing(props: PotDrawingProps) {
       </g>
       {isCut && !isBare ? (
         <text x={frame.widthPx - 8} y={18} fontSize={12} fill={colors.inkSoft} textAnchor="end">
-          {`plant ${cm(plant.heightCm, units)} tall, shortened here`}
+          {shortenedPlant(cm(plant.heightCm, units))}
         </text>
       ) : null}
       {curve && hasGauge ? (

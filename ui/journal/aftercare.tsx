@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import { PageLink } from '../controls/page-link';
 import { useState } from 'react';
-import { aftercareNames, aftercareSentence } from '@core/words';
+import { aftercareNames, aftercareSentence, nowUntil, lateSince } from '@core/words';
 import type { PlantAftercare } from '@server/projections/aftercare/schemas';
 import { Button } from '../controls/button';
 import { today as todayNow } from '../data/dates';
@@ -26,8 +26,8 @@ const AHEAD_DAYS = 60;
 
 function whenText({ dueOn, untilOn }: PlantAftercare, today: string): string {
   if (dueOn > today) return `on ${dayjs(dueOn).format('dddd, D MMMM')}`;
-  if (untilOn < today) return `late: it was for ${dayjs(dueOn).format('D MMMM')}`;
-  return dueOn === untilOn || untilOn === today ? 'today' : `now, until ${dayjs(untilOn).format('D MMMM')}`;
+  if (untilOn < today) return lateSince(dayjs(dueOn).format('D MMMM'));
+  return dueOn === untilOn || untilOn === today ? 'today' : nowUntil(dayjs(untilOn).format('D MMMM'));
 }
 
 /** What is written down anyway is written down as such. */

@@ -1,5 +1,18 @@
 /** What was done to a plant, in a grower's words. */
-import { dayWords, holdWords, needName, aftercareNames, pestWords } from '@core/words';
+import {
+  dividedFrom,
+  feltNotWatered,
+  movedFromTo,
+  notNow,
+  partTakenOff,
+  treatedAgainst,
+  wateredFelt,
+  dayWords,
+  holdWords,
+  needName,
+  aftercareNames,
+  pestWords,
+} from '@core/words';
 import type { BloomState, QuickEntry, QuickKind, WayToLeave } from '@server/records/journal/quick-entry-schemas';
 
 export const journalWords: Readonly<Record<QuickKind, string>> = {
@@ -34,23 +47,21 @@ export const leftWords: Readonly<Record<WayToLeave, string>> = {
 export function journalLine(entry: QuickEntry): string {
   switch (entry.kind) {
     case 'watered':
-      return entry.felt === undefined ? 'Watered' : `Watered, it was ${entry.felt}`;
+      return entry.felt === undefined ? 'Watered' : wateredFelt(entry.felt);
     case 'felt':
-      return `Felt it, ${entry.felt ?? ''}: not watered`;
+      return feltNotWatered(entry.felt ?? '');
     case 'bloomed':
       return bloomWords[entry.state ?? 'open'];
     case 'treated':
-      return entry.against === undefined ? 'Treated' : `Treated against ${pestWords[entry.against]}`;
+      return entry.against === undefined ? 'Treated' : treatedAgainst(pestWords[entry.against]);
     case 'moved':
-      return `Moved from ${entry.fromName ?? 'elsewhere'} to ${entry.placeName ?? 'elsewhere'}${entry.spot ? `, ${entry.spot}` : ''}`;
+      return movedFromTo(entry.fromName, entry.placeName, entry.spot);
     case 'weighed':
       return `Weighed ${entry.weightG ?? 0} g`;
     case 'put off':
-      return `Not now: ${entry.need === undefined ? '' : needName(entry.need)} put off until ${dayWords(entry.until ?? '')}`;
+      return notNow(entry.need === undefined ? '' : needName(entry.need), dayWords(entry.until ?? ''));
     case 'divided':
-      return entry.isPart
-        ? `Divided off from ${entry.otherName ?? 'another'}`
-        : `Divided: ${entry.otherName ?? 'a part'} taken off`;
+      return entry.isPart ? dividedFrom(entry.otherName ?? 'another') : partTakenOff(entry.otherName ?? 'a part');
     case 'nursed':
       return `${entry.task ? aftercareNames[entry.task] : 'After potting'}${entry.holds ? `: ${holdWords[entry.holds].toLowerCase()}` : entry.outcome === 'skipped' ? ': skipped' : ''}`;
     case 'left':

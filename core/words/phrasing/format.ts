@@ -127,3 +127,6 @@ export function joinAnd(items: readonly string[]): string {
 export function priceText(price: number): string {
   return price <= 0 ? 'none' : number(price, price < 10 ? 1 : 0);
 }
+
+/** "1 plant", "3 plants". */
+export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;

@@ -1,3 +1,4 @@
+import { serverAnswered } from '@core/words';
 /** Requests and what comes back: a problem+json becomes an error with a sentence. */
 import * as z from 'zod';
 
@@ -41,7 +42,7 @@ function jsonOf({ text }: Answer): unknown {
 
 function refusal(answer: Answer): Error {
   const parsed = problemSchema.safeParse(jsonOf(answer));
-  if (!parsed.success) return new Error(`The server answered ${answer.status}. Nothing was changed; try again.`);
+  if (!parsed.success) return new Error(serverAnswered(answer.status));
   const faults = parsed.data.faults.map((fault) => fault.message);
   const said = faults.length > 0 ? faults.join('; ') : parsed.data.title;
   if (answer.status === SERVICE_AWAY) return new UnreachableError(said);

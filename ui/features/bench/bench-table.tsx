@@ -1,5 +1,6 @@
 'use client';
 
+import { keptInLogOf } from '@core/words';
 /** What is on the bench: questions, the setup on the stage, what is said of it, and the shelf of choices. */
 import dynamic from 'next/dynamic';
 import { startTransition, useCallback, useDeferredValue, useEffect, useState } from 'react';
@@ -203,7 +204,7 @@ function Keeping({ way, onClose }: { readonly way: WayToKeep; readonly onClose: 
       onSaved={(log) => {
         onClose();
         setPlant(log.id, log.name, log.version);
-        messages.success(`Kept in the log of ${log.name}`);
+        messages.success(keptInLogOf(log.name));
       }}
     />
   );

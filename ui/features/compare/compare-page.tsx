@@ -18,6 +18,7 @@ import {
   temperature,
   wordReview,
   type WordUnits,
+  workOfTheYear,
 } from '@core/words';
 import { loadDraft, readCase, storeDraft, type BenchDraft } from '../../data/bench-draft';
 import { nb } from '../../controls/nb';
@@ -222,8 +223,7 @@ function rowsOf(units: WordUnits): readonly Row[] {
     { label: 'media', text: (r) => `${litres(r.costs.litres)}, price ${priceText(r.costs.mediaPrice)}` },
     {
       label: 'work',
-      text: (r) =>
-        `${number(r.costs.minutesPerWeek, 1)} min a week, ${number(r.costs.wateringsPerYear, 0)} waterings a year`,
+      text: (r) => workOfTheYear(number(r.costs.minutesPerWeek, 1), number(r.costs.wateringsPerYear, 0)),
     },
     { label: 'points', text: (r) => number(r.score, 0) },
   ];

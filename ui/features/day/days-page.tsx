@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { wordNeed } from '@core/words';
+import { wordNeed, readingPlants, someArePotted, allPotted } from '@core/words';
 import type { DayList } from '@server/records/days/schemas';
 import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
@@ -22,8 +22,8 @@ interface DaysPageProps {
 
 const stateText = ({ plants, potted, isBegun, isStopped }: DayList['days'][number]): string => {
   if (!isBegun) return `${plants} ${plants === 1 ? 'plant' : 'plants'}, prepared`;
-  if (potted === plants) return `all ${plants} potted`;
-  return `${potted} of ${plants} potted${isStopped ? ', stopped' : ''}`;
+  if (potted === plants) return allPotted(plants);
+  return someArePotted(potted, plants, isStopped);
 };
 
 export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
@@ -87,7 +87,7 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
           <Button kind="main" isLarge isBusy={isBusy} disabled={chosen.size === 0} onClick={() => void begin()}>
             Prepare {chosen.size === 0 ? 'a day' : chosen.size === 1 ? 'one plant' : `${chosen.size} plants`}
           </Button>
-          <span aria-live="polite">{isBusy ? `Reading ${done} of ${chosen.size}…` : ''}</span>
+          <span aria-live="polite">{isBusy ? readingPlants(done, chosen.size) : ''}</span>
         </div>
       </section>
     </div>

@@ -5,7 +5,7 @@ import { Input, Select } from 'antd';
 import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, growersGenusSchema } from '@core';
-import { type Fault, metricWords, mmRange, parseWith } from '@core/words';
+import { type Fault, metricWords, mmRange, parseWith, keptForTheBench } from '@core/words';
 import { SavedRow } from '../../controls/saved-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import {
@@ -78,7 +78,7 @@ export function GrowersGenusPage() {
       messages.error(kept.message);
       return;
     }
-    if (kept.status === 'kept') messages.success(`${name} is kept; choose it on the bench.`);
+    if (kept.status === 'kept') messages.success(keptForTheBench(name));
     begin(null);
   };
   return (

@@ -1,3 +1,4 @@
+import { habitToScale } from '@core/words';
 /** The plant as it stands, beside a ruler. */
 import { type Genus, signsOf, typicalRootBallCm } from '@core';
 import { PlantSketch } from '../../drawing/plant/plant-sketch';
@@ -14,7 +15,7 @@ export function HabitSketch({ genus }: { readonly genus: Genus }) {
   const shootCount = genus.habit === 'single stem' ? 1 : SHOOTS;
   const every = room > 40 ? 10 : room > 16 ? 5 : 2;
   return (
-    <svg viewBox="0 0 260 300" width={260} height={300} role="img" aria-label={`How ${genus.name} stands, to scale`}>
+    <svg viewBox="0 0 260 300" width={260} height={300} role="img" aria-label={habitToScale(genus.name)}>
       <path d="M10 270 H250" stroke={colors.inkSoft} strokeWidth={2} />
       {Array.from({ length: Math.floor(room / every) + 1 }, (_, k) => (
         <g key={k}>

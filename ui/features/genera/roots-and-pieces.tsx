@@ -3,7 +3,7 @@
 /** Roots of a genus, thinnest to thickest, beside pieces of the media that suit them, all to one scale. */
 import { useMemo } from 'react';
 import { byFit, type Genus, mediaCatalogue, mediumById, type MediumFigures, typicalRootMm } from '@core';
-import { mm, mmRange, type WordUnits } from '@core/words';
+import { mm, mmRange, type WordUnits, rootsBesidePieces } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
 import { PieceShapes } from '../../drawing/piece-shapes';
 import { ROOT, ROOT_LINE } from '../../drawing/plant/colors';
@@ -51,7 +51,7 @@ export function RootsAndPieces({ genus, units }: RootsAndPiecesProps) {
       viewBox={`-0.2 -0.4 ${width + 0.4} ${BOX_CM + 2}`}
       width="100%"
       role="img"
-      aria-label={`Roots of ${mmRange(genus.rootThinnestMm, genus.rootThickestMm, units)} beside pieces of media, to one scale`}
+      aria-label={rootsBesidePieces(mmRange(genus.rootThinnestMm, genus.rootThickestMm, units))}
     >
       {roots.map((rootMm, i) => {
         const x = 0.5 + i * 1.05;

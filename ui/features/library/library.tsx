@@ -5,7 +5,7 @@ import { Input } from 'antd';
 import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { generaCatalogue, genusById, mediaCatalogue, vesselCatalogue } from '@core';
-import { trapSentences } from '@core/words';
+import { trapSentences, alsoHere } from '@core/words';
 import { Choice } from '../../controls/choice';
 import { EntryView } from '../../controls/entry-view';
 import { genusFields, mediumFields, potFields } from '../../controls/fields';
@@ -90,7 +90,7 @@ function Chosen({ section, id }: { readonly section: Section; readonly id: strin
     case 'Genera': {
       const genus = generaCatalogue.find((entry) => entry.id === id);
       if (!genus) return null;
-      const also = genus.alsoCalled.length > 0 ? ` Also here: ${genus.alsoCalled.join(', ')}.` : '';
+      const also = genus.alsoCalled.length > 0 ? alsoHere(genus.alsoCalled.join(', ')) : '';
       return (
         <div>
           <div className={styles.links}>

@@ -3,7 +3,7 @@
 /** The mixing tub: what a mix holds, what to take out of the bags; and the grower's own media. */
 import { useState } from 'react';
 import { mediumById, type GrowersMedium, realiseMix, reportMix } from '@core';
-import { cm, litres, percent } from '@core/words';
+import { cm, litres, percent, measuredMedium } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
 import { SavedRow } from '../../controls/saved-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
@@ -30,7 +30,7 @@ function tellMedium(medium: GrowersMedium) {
   const measured =
     airShare === undefined || capacityShare === undefined
       ? ''
-      : `: air ${percent(airShare)}, water ${percent(capacityShare)}${spread}`;
+      : measuredMedium(percent(airShare), percent(capacityShare), spread);
   return (
     <>
       <strong>{medium.name}</strong>, like {mediumById(medium.likeId).name.toLowerCase()}

@@ -2,7 +2,7 @@
 
 /** What the mix holds and weighs, and what to take out of each bag. */
 import { type MixReport, mmToInch, nearestSieve } from '@core';
-import { cm, litres, number, percent, type WordUnits } from '@core/words';
+import { cm, litres, number, percent, type WordUnits, gradeOfBag } from '@core/words';
 import styles from './media.module.css';
 
 interface MixResultsProps {
@@ -36,7 +36,13 @@ export function MixResults({ report, units }: MixResultsProps) {
             <span>
               {bag.pieceShape === 'strand'
                 ? 'strands: no sieve measures them'
-                : `${number(bag.smallMm, 1)}–${number(bag.largeMm, 1)} mm · ${inches(bag.smallMm, bag.largeMm)} · sieve ${nearestSieve(bag.smallMm).designation} to ${nearestSieve(bag.largeMm).designation}`}
+                : gradeOfBag(
+                    number(bag.smallMm, 1),
+                    number(bag.largeMm, 1),
+                    inches(bag.smallMm, bag.largeMm),
+                    nearestSieve(bag.smallMm).designation,
+                    nearestSieve(bag.largeMm).designation,
+                  )}
             </span>
           </li>
         ))}

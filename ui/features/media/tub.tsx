@@ -11,7 +11,7 @@ import {
   realiseMix,
   settledHeightShare,
 } from '@core';
-import { cm, percent, type WordUnits } from '@core/words';
+import { cm, percent, type WordUnits, tubToScale } from '@core/words';
 import { packPieces } from '../../drawing/pieces';
 import { PieceShapes } from '../../drawing/piece-shapes';
 import { colors, mediumColors, MOUNT_WOOD } from '../../theme/tokens';
@@ -57,7 +57,7 @@ export function Tub({ parts, depthCm, monthsOld, units }: TubProps) {
       className={styles.tub}
       viewBox={`${-TUB_CM / 2 - 0.6} ${-depthCm - 1.6} ${TUB_CM + CHART_CM + GAP_CM + 3} ${depthCm + 3}`}
       role="img"
-      aria-label={`The mix ${cm(heightCm, units)} deep, to scale; water by height beside it`}
+      aria-label={tubToScale(cm(heightCm, units))}
     >
       <rect
         x={-TUB_CM / 2}

@@ -5,7 +5,7 @@ import { Alert, Input, InputNumber, Progress, Select, Upload } from 'antd';
 import { InboxOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { type AirflowClass, airflowClasses, type Place } from '@core';
-import { fileFaultLine, type PlaceReading } from '@core/words';
+import { fileFaultLine, type PlaceReading, keptForTheBench } from '@core/words';
 import { useKeepPlace } from '../../data/places';
 import { useKeep } from '../../data/use-keep';
 import { FileQuestions } from './file-questions';
@@ -60,7 +60,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
     }
     file.stop();
     if (kept.status === 'waits') return;
-    messages.success(`${kept.value.name} is kept; choose it on the bench.`);
+    messages.success(keptForTheBench(kept.value.name));
     onKept(kept.value);
   };
 

@@ -13,7 +13,7 @@ import {
   placeSchema,
   round1,
 } from '@core';
-import { type Fault, monthNames, parseWith, type WordUnits } from '@core/words';
+import { type Fault, monthNames, parseWith, type WordUnits, placeChangedMeanwhile } from '@core/words';
 import { ConflictError } from '../../data/client';
 import { type GrowersPlace, useKeepPlace } from '../../data/places';
 import { Field } from '../../controls/field';
@@ -112,7 +112,7 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
     if (kept?.success && latest) {
       // Seen now: keeping once more overwrites it knowingly.
       setLatest({ ...latest, version: kept.data.version });
-      const message = `${outcome.message} Another tablet keeps it as “${kept.data.place.name}”. Keep once more to put yours in its place.`;
+      const message = placeChangedMeanwhile(outcome.message, kept.data.place.name);
       setFaults([{ path: '(whole)', message }]);
     } else setFaults([{ path: '(whole)', message: outcome.message }]);
   };

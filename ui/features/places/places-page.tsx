@@ -14,7 +14,7 @@ import {
   type Place,
   summarizePlace,
 } from '@core';
-import { heatedRoomWords, number } from '@core/words';
+import { heatedRoomWords, number, putAwayTitle } from '@core/words';
 import { type GrowersPlace, useGrowersPlaces, useUnreadablePlaces } from '../../data/places';
 import { saveFile } from '../../data/save-file';
 import { useUndoable } from '../../data/use-undoable';
@@ -59,7 +59,7 @@ export function PlacesPage() {
   const isOwn = seen !== null;
 
   const drop = async (place: Place) => {
-    if (await putAway('places', place.id, `${place.name} put away`)) setPicked(null);
+    if (await putAway('places', place.id, putAwayTitle(place.name))) setPicked(null);
   };
 
   return (

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import * as Comlink from 'comlink';
 import type { FileAbout, ReadingChoices, ReadingFacts } from '@core';
-import { type PlaceReading, wordReading } from '@core/words';
+import { type PlaceReading, wordReading, fileTooLarge } from '@core/words';
 import { choicesFor, keepChoices } from '../../data/file-readings';
 import { LongWork } from '../../data/worker/long-work';
 import type { FileApi } from '../../data/worker/file-worker';
@@ -57,7 +57,7 @@ export function usePlaceFile(): PlaceFile {
     state,
     read: async (file, about) => {
       if (file.size > MOST_BYTES) {
-        setState({ status: 'failed', message: `The file is larger than ${MOST_BYTES / 1_000_000} MB.` });
+        setState({ status: 'failed', message: fileTooLarge(MOST_BYTES / 1_000_000) });
         return null;
       }
       setState({ status: 'reading', share: 0 });

@@ -1,5 +1,6 @@
 'use client';
 
+import { plantIsOnRecord, yearsInMediumRange } from '@core/words';
 /** A plant put on record without the bench: a new one, another like one there is, or a division. */
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
@@ -73,7 +74,7 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
   const keep = async () => {
     if (name.trim() === '') return setFault('A plant wants a name.');
     if (years !== '' && !(Number(years) >= 0 && Number(years) <= MOST_YEARS)) {
-      return setFault(`Years in the medium must be between 0 and ${MOST_YEARS}.`);
+      return setFault(yearsInMediumRange(MOST_YEARS));
     }
     setBusy(true);
     setFault(null);
@@ -96,7 +97,7 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
     await queries.invalidateQueries({ queryKey: ['plants'] });
     onClose();
     if (outcome.status === 'kept') {
-      messages.success(`${name} is on record.`);
+      messages.success(plantIsOnRecord(name));
       router.push(`/plants/${outcome.value.id}`);
     }
     return undefined;

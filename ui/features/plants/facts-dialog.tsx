@@ -1,5 +1,6 @@
 'use client';
 
+import { factsSaved, factIsNow, factsChangedMeanwhile } from '@core/words';
 /** What stands on a plant's tag and in its papers, to be written anew. */
 import { useQueryClient } from '@tanstack/react-query';
 import dayjs from 'dayjs';
@@ -60,7 +61,7 @@ const keys = Object.keys(labels) as (keyof PlantFacts)[];
 const changedByOthers = (seen: PlantFacts, kept: PlantFacts): string =>
   keys
     .filter((key) => kept[key] !== seen[key])
-    .map((key) => `${labels[key]} is now ${shown(key, kept[key])}`)
+    .map((key) => factIsNow(labels[key], shown(key, kept[key])))
     .join('; ');
 
 /** Theirs where nothing else was written here, mine where it was. */
@@ -92,15 +93,12 @@ export function FactsDialog({ log, onClose }: FactsDialogProps) {
       const { version, ...theirs } = kept.data;
       const clashes = keys.filter((key) => facts[key] !== seen.facts[key] && theirs[key] !== seen.facts[key]);
       const said = changedByOthers(seen.facts, theirs);
-      const mine = clashes.length > 0 ? ' Where both wrote, yours stands here.' : '';
       // Seen now: the next touch keeps what stands in the dialog.
       setFacts(together(seen.facts, theirs, facts));
       setSeen({ facts: theirs, version });
-      return setFault(
-        `Somebody changed this plant meanwhile${said ? `: ${said}` : ''}.${mine} Keep it once more, or leave it as it is.`,
-      );
+      return setFault(factsChangedMeanwhile(said, clashes.length > 0));
     }
-    if (outcome.status === 'kept') messages.success(`${facts.name}: kept. What it said before is kept too.`);
+    if (outcome.status === 'kept') messages.success(factsSaved(facts.name));
     await queries.invalidateQueries({ queryKey: ['plants'] });
     return onClose();
   };

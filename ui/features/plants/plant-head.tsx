@@ -1,5 +1,6 @@
 'use client';
 
+import { putAwayTitle } from '@core/words';
 /** Who a plant is: tag, kind, papers, where it stands, and what they said before. */
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
@@ -37,7 +38,7 @@ export function PlantHead({ log }: { readonly log: PlantLog }) {
   ].filter(({ value }) => value !== null);
   const putAway = async () => {
     // Written down by mistake: a plant that died or went away has left, and stays to be found.
-    if (await putAwayUndoable('plants', log.id, `${name} put away`)) router.push('/plants');
+    if (await putAwayUndoable('plants', log.id, putAwayTitle(name))) router.push('/plants');
   };
   const openHistory = () => {
     client.factsBefore(log.id).then(

@@ -1,5 +1,6 @@
 'use client';
 
+import { bestShown } from '@core/words';
 /** All plants: found as one types, filtered, ordered, and written down about many at once. */
 import { PlusOutlined } from '@ant-design/icons';
 import { PageLink } from '../../controls/page-link';
@@ -53,7 +54,7 @@ function useAsked(): { readonly asked: Asked; readonly ask: (change: Asked) => v
 /** How many there are; of those that were searched for the best are shown. */
 function countText(total: number, shown: number, isSearched: boolean): string {
   if (!isSearched) return `${total} ${total === 1 ? 'plant' : 'plants'}`;
-  return `${total} found${total > shown ? `, the best ${shown} shown` : ''}`;
+  return `${total} found${total > shown ? bestShown(shown) : ''}`;
 }
 
 export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantListProps) {

@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useState } from 'react';
 import type { PlanCase } from '@core';
-import { wordMeasuredPace } from '@core/words';
+import { wordMeasuredPace, asPartOf } from '@core/words';
 import type { QuickEntry } from '@server/records/journal/quick-entry-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { loadDraft, type PottedEntry, storeDraft } from '../../data/bench-draft';
@@ -183,7 +183,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
       {parts.length === 0 ? <p className={styles.none}>Nothing in its log.</p> : null}
       <LifeList parts={parts} />
       {before ? (
-        <section aria-label={`As part of ${before.name}`}>
+        <section aria-label={asPartOf(before.name)}>
           <h2 className={styles.partOf}>
             Until {longDay(before.until)} it was part of <a href={`/plants/${before.plantId}`}>{before.name}</a>
           </h2>

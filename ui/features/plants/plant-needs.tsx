@@ -1,6 +1,6 @@
 /** What one plant needs now and next, and when it wants water. */
 import dayjs from 'dayjs';
-import { needName, wordNeed } from '@core/words';
+import { needName, wordNeed, byYourFinger } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../data/dates';
 import styles from './plants.module.css';
@@ -45,10 +45,7 @@ export function PlantNeeds({ log }: { readonly log: PlantLog }) {
             Watered on {dayjs(wateredOn).format('D MMMM')}; wants water about{' '}
             <strong>{dayjs(nextWatering.on).format('dddd D MMMM')}</strong>,{' '}
             {Math.max(1, Math.round(nextWatering.days))} days after
-            {Math.abs(nextWatering.factor - 1) > 0.03
-              ? `. By your finger it dries ${nextWatering.factor > 1 ? 'slower' : 'faster'} than reckoned`
-              : ''}
-            .
+            {Math.abs(nextWatering.factor - 1) > 0.03 ? byYourFinger(nextWatering.factor > 1) : ''}.
           </li>
         ) : null}
       </ul>

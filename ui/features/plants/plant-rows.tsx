@@ -6,7 +6,7 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { genusById, genusIds } from '@core';
-import { kindName } from '@core/words';
+import { kindName, sinceInIt } from '@core/words';
 import type { PlantSummary } from '@server/projections/plants/schemas';
 import type { QuickEntryOf } from '../../data/use-journal';
 import { HabitGlyph } from '../../drawing/habit-glyph';
@@ -113,7 +113,7 @@ function Row({ plant, isChosen, onToggle }: RowProps) {
         <span className={styles.where}>
           <span>{mediumName === null ? (lastPotting?.title ?? 'not potted yet') : kindName(mediumName)}</span>
           <span>
-            {inMediumSince ? `${since(inMediumSince)} in it` : ''}
+            {inMediumSince ? sinceInIt(since(inMediumSince)) : ''}
             {wateredOn ? ` · watered ${dayjs(wateredOn).format('D MMM')}` : ''}
           </span>
         </span>

@@ -2,7 +2,7 @@
 
 /** Feed from its label, calcium and magnesium, and several bottles together. */
 import { calMagDose, feedDose, ofBottles, ppmOf } from '@core';
-import { number } from '@core/words';
+import { number, hardnessDose, feedInWords } from '@core/words';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { NumberField } from '../../controls/number-field';
@@ -39,7 +39,7 @@ export function FeedCard() {
     f.isLiquid === 1 ? ({ kind: 'liquid', densityGPerMl: f.densityGPerMl } as const) : ({ kind: 'powder' } as const);
   const dose = f.nitrogenPct > 0 ? feedDose({ ...f, form }) : null;
   const text = dose
-    ? `${number(f.wantedPpm, 0)} ppm nitrogen: ${number(dose.perLitre, 2)} ${dose.unit} a litre of a ${number(f.nitrogenPct, 1)} % feed`
+    ? feedInWords(number(f.wantedPpm, 0), number(dose.perLitre, 2), dose.unit, number(f.nitrogenPct, 1))
     : '';
   return (
     <Card
@@ -123,7 +123,7 @@ export function CalMagCard() {
       foot={
         dose ? (
           <KeepAsFeed
-            text={`${number(dose.gramsPerLitre, 2)} g a litre: ${number(dose.calciumPpm, 0)} ppm calcium, ${number(dose.magnesiumPpm, 0)} ppm magnesium`}
+            text={hardnessDose(number(dose.gramsPerLitre, 2), number(dose.calciumPpm, 0), number(dose.magnesiumPpm, 0))}
           />
         ) : null
       }

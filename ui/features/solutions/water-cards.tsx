@@ -2,7 +2,7 @@
 
 /** Two waters blended, what pens of either scale show, and peroxide thinned to what roots bear. */
 import { blendWaters, caCo3Of, degreesOf, dsMOf, ppmOf, thinPeroxide } from '@core';
-import { number } from '@core/words';
+import { number, blendRange } from '@core/words';
 import { NumberField } from '../../controls/number-field';
 import { Card } from './card';
 import { useFigures } from './use-figures';
@@ -22,7 +22,7 @@ export function BlendCard() {
             <strong>{number(blend.hardL, 1)} L tap</strong> and <strong>{number(blend.softL, 1)} L soft</strong> water.
           </>
         ) : (
-          `These two give from ${number(blend.leastDsM, 2)} to ${number(blend.mostDsM, 2)} mS/cm.`
+          blendRange(number(blend.leastDsM, 2), number(blend.mostDsM, 2))
         )
       }
       caution="No acid is needed for this, and none is reckoned."

@@ -7,7 +7,7 @@ import { costOf } from '@core';
 import type { StockList, StockRow } from '@server/records/stock/schemas';
 import { Button } from '../../controls/button';
 import { UnreadableNote } from '../../controls/unreadable-note';
-import { thingText } from '@core/words';
+import { thingText, withoutUnpriced, littleLeft } from '@core/words';
 import { useStock } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
 import { useIsBrowser } from '../../data/browser/stored';
@@ -51,7 +51,7 @@ export function StockPage({ first }: { readonly first: StockList }) {
         <p className={styles.told}>
           {low.length === 0
             ? 'Nothing runs low.'
-            : `Little left: ${low.map(({ data }) => thingText(data.thing, units)).join('; ')}.`}{' '}
+            : littleLeft(low.map(({ data }) => thingText(data.thing, units)).join('; '))}{' '}
           <Worth items={items} />
         </p>
       )}
@@ -83,7 +83,7 @@ function Worth({ items }: { readonly items: readonly StockRow[] }) {
   return (
     <>
       Worth {sums.map(moneyText).join(' and ')}
-      {unpriced > 0 ? `, without ${unpriced} that have no price` : ''}.
+      {unpriced > 0 ? withoutUnpriced(unpriced) : ''}.
     </>
   );
 }

@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { type StockEntryKind, stockUnitOf } from '@core';
-import { stockAmountText, thingText } from '@core/words';
+import { stockAmountText, thingText, ofBagBought } from '@core/words';
 import type { StockRow } from '@server/records/stock/schemas';
 import { Button } from '../../controls/button';
 import { messages } from '../../data/messages';
@@ -91,7 +91,7 @@ const isUsed = ({ data: { thing } }: StockRow): boolean => thing.kind !== 'sundr
 
 function moreSaid(row: StockRow): string {
   if (isUsed(row)) return isByLitre(row) ? '1 L came back' : '1 came back';
-  if (row.data.bagL !== undefined) return `a bag of ${row.data.bagL} L bought`;
+  if (row.data.bagL !== undefined) return ofBagBought(row.data.bagL);
   return isByLitre(row) ? '1 L bought' : '1 bought';
 }
 

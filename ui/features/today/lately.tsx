@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { demoPlaces, dryingPowerMmPerDay, mediumById, type Place, yearDrying } from '@core';
-import { monthNames, number, percent, years } from '@core/words';
+import { monthNames, number, percent, years, usuallyLasts, soundSoFar, hardAsIn, inTwoWeeks } from '@core/words';
 import type { Insights } from '@server/projections/insights/schemas';
 import type { EventKind } from '@server/records/journal/schemas';
 import { useGrowersPlaces } from '../../data/places';
@@ -53,7 +53,7 @@ function Changed({ learned: { lately } }: { readonly learned: Insights }) {
       <p>
         {lately.counts.length === 0
           ? 'Nothing in the last two weeks. Before that:'
-          : `In two weeks ${lately.counts.map(({ kind, plants }) => `${plants} ${doneWords[kind]}`).join(', ')}.`}
+          : inTwoWeeks(lately.counts.map(({ kind, plants }) => `${plants} ${doneWords[kind]}`).join(', '))}
       </p>
       <ul className={styles.changed}>
         {lately.newest.map(({ plantId, plantName, kind, on }, n) => (
@@ -129,10 +129,7 @@ function seasonText(powers: readonly number[], month: number): string {
         ? 'pots dry sooner next month'
         : 'pots dry slower next month';
   const share = now / powers[hardest]!;
-  const asHard =
-    share > 1 - SAME / 2
-      ? `as hard as in ${monthNames[hardest]}`
-      : `${percent(share)} as hard as in ${monthNames[hardest]}`;
+  const asHard = hardAsIn(share > 1 - SAME / 2 ? null : share, monthNames[hardest]!);
   const beside = hardest === month ? 'the hardest month' : `dries ${asHard}`;
   return `${beside}, ${turn}`;
 }
@@ -171,8 +168,8 @@ function Media({ media }: { readonly media: Insights['media'] }) {
                   style={{ width: `${(100 * reach) / most}%` }}
                 />
                 {usualYears === null
-                  ? `sound for ${years(longestSoundYears)} so far; ${wentBad} of ${beds} went bad`
-                  : `about ${years(usualYears)}; ${wentBad} of ${beds} went bad`}
+                  ? soundSoFar(years(longestSoundYears), wentBad, beds)
+                  : usuallyLasts(years(usualYears), wentBad, beds)}
               </td>
             </tr>
           );

@@ -1,3 +1,4 @@
+import { wasFor } from '@core/words';
 /** What is meant and not yet done, the soonest first. */
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
@@ -8,7 +9,7 @@ function whenText(forOn: string | null, today: string): string {
   if (forOn === null) return 'for no day yet';
   const day = dayjs(forOn).format('dddd, D MMMM');
   if (forOn === today) return 'for today';
-  return forOn < today ? `was for ${day}` : `for ${day}`;
+  return forOn < today ? wasFor(day) : `for ${day}`;
 }
 
 export function Planned({ plants, today }: { readonly plants: DueList['planned']; readonly today: string }) {

@@ -3,7 +3,7 @@
 /** Not now: until when a need stays untold, and why. */
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { needName } from '@core/words';
+import { needName, putOffUntil } from '@core/words';
 import type { DuePlant } from '@server/projections/due/schemas';
 import { Choice } from '../../controls/choice';
 import { KeepDialog } from '../../controls/keep-dialog';
@@ -31,7 +31,7 @@ export function PutOffDialog({ plant, onClose }: PutOffDialogProps) {
   const until = dayjs(today()).add(MONTHS[span], 'month');
   const putOff = async () => {
     const details = { need: need.kind, until: until.format('YYYY-MM-DD'), ...(note.trim() ? { note } : {}) };
-    const said = `${needName(need.kind)} put off until ${until.format('D MMM YYYY')}`;
+    const said = putOffUntil(needName(need.kind), until.format('D MMM YYYY'));
     if (await keep([{ id: plantId, name }], said, { kind: 'put off', happenedOn: today(), details })) onClose();
   };
   return (

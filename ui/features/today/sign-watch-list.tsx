@@ -15,7 +15,7 @@ import {
   upgraded,
   questionSchemas,
 } from '@core';
-import { wordSignWatch } from '@core/words';
+import { wordSignWatch, whatYouFound, lookOnDay } from '@core/words';
 import type { SignAnswer } from '@server/records/journal/entry-schemas';
 import type { SignWatch, WatchedPlant } from '@server/projections/sign-watch/schemas';
 import { Button } from '../../controls/button';
@@ -101,12 +101,12 @@ function WaitingLine({ plant }: { readonly plant: WatchedPlant }) {
           Until {until}. {riskText}
         </p>
         <p className={styles.last}>
-          {isDue ? 'Look today' : `Look on ${dayjs(lookOn).format('D MMMM')}`}; it waits since{' '}
+          {isDue ? 'Look today' : lookOnDay(dayjs(lookOn).format('D MMMM'))}; it waits since{' '}
           {dayjs(since).format('D MMM YYYY')}
           {looks > 0 ? `, looked ${looks === 1 ? 'once' : `${looks} times`}` : ''}
         </p>
       </div>
-      <div className={styles.found} role="group" aria-label={`What you found at ${name}`}>
+      <div className={styles.found} role="group" aria-label={whatYouFound(name)}>
         <Button icon={<CheckOutlined />} isBusy={saving.isPending} onClick={() => void answer('seen')}>
           Seen
         </Button>

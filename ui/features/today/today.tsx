@@ -1,5 +1,6 @@
 'use client';
 
+import { workingAhead } from '@core/words';
 /** What needs a grower today: plants by need, pots that want water, signs to look for, and the year ahead. */
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
@@ -34,9 +35,7 @@ export function TodayView({ firstDue, firstWaiting, firstNursing }: TodayProps) 
         </nav>
       </div>
       <p className={styles.reckoning} aria-live="polite">
-        {due.reckoning > 0
-          ? `Working out ahead: ${due.reckoning} ${due.reckoning === 1 ? 'plant' : 'plants'} to go. The list may still change.`
-          : ''}
+        {due.reckoning > 0 ? workingAhead(due.reckoning) : ''}
       </p>
       <div className={styles.columns}>
         <Needs due={due} />

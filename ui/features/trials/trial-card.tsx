@@ -3,7 +3,20 @@
 /** One trial: every plant a dot on the line of its side, the mean a bar, and what that says. */
 import dayjs from 'dayjs';
 import { compareTrial, differenceSeen, measureKinds, plantsForMeans, plantsForShares } from '@core';
-import { measured, measureNames, number, trialSentence, TRIAL_ASSUMES } from '@core/words';
+import {
+  measured,
+  measureNames,
+  number,
+  trialSentence,
+  TRIAL_ASSUMES,
+  eachAgainstEach,
+  meanOfSide,
+  noneInspected,
+  tellsFrom,
+  onlyShows,
+  trialIsEnough,
+  trialTakes,
+} from '@core/words';
 import type { TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
 import { useTrialWork } from '../../data/trials';
@@ -20,10 +33,9 @@ function planText({ data }: TrialRow): string {
   const { isShare, usual } = measureKinds[measure];
   const plants = Math.min(...sides.map(({ plantIds }) => plantIds.length));
   const wanted = isShare ? plantsForShares(usual, Math.max(0.02, usual - matters)) : plantsForMeans(matters, spread);
-  const takes = `To see a difference of ${measured(measure, matters)} it takes ${wanted} plants on each side`;
-  if (plants >= wanted) return `${takes}: there are enough.`;
-  const seen =
-    isShare || plants < 2 ? '' : `; with ${plants} only ${measured(measure, differenceSeen(plants, spread))} shows`;
+  const takes = trialTakes(measured(measure, matters), wanted);
+  if (plants >= wanted) return trialIsEnough(takes);
+  const seen = isShare || plants < 2 ? '' : onlyShows(plants, measured(measure, differenceSeen(plants, spread)));
   return `${takes}${seen}.`;
 }
 
@@ -44,7 +56,7 @@ export function TrialCard({ row, onChange }: { readonly row: TrialRow; readonly 
       <h2>{name}</h2>
       <p className={styles.soft}>
         {measureNames[measure]}, since {dayjs(begunOn).format('D MMMM YYYY')}
-        {tellsOn.isAfter(dayjs()) ? `; tells from ${tellsOn.format('MMMM YYYY')}` : ''}. {planText(row)}
+        {tellsOn.isAfter(dayjs()) ? tellsFrom(tellsOn.format('MMMM YYYY')) : ''}. {planText(row)}
       </p>
       <table className={styles.sides}>
         <tbody>
@@ -61,8 +73,8 @@ export function TrialCard({ row, onChange }: { readonly row: TrialRow; readonly 
                     {values.length > 0 ? <b style={{ left: at(mean(values)) }} /> : null}
                   </span>
                   {values.length === 0
-                    ? `none of ${side.plants.length} looked at yet`
-                    : `${measured(measure, mean(values))}, of ${values.length} of ${side.plants.length}`}
+                    ? noneInspected(side.plants.length)
+                    : meanOfSide(measured(measure, mean(values)), values.length, side.plants.length)}
                 </td>
               </tr>
             );
@@ -75,8 +87,7 @@ export function TrialCard({ row, onChange }: { readonly row: TrialRow; readonly 
         ))}
       </ul>
       <p className={styles.soft}>
-        {TRIAL_ASSUMES}{' '}
-        {sides.length > 2 ? `Of ${number(sides.length, 0)} sides each is held against each (Holm).` : ''}
+        {TRIAL_ASSUMES} {sides.length > 2 ? eachAgainstEach(number(sides.length, 0)) : ''}
       </p>
       {note ? <p>{note}</p> : null}
       <div className={styles.actions}>

@@ -3,7 +3,7 @@
 /** A trial set up or changed: what is asked, which plants, and who stands on which side, best by lot. */
 import { useState } from 'react';
 import { measureKinds, type Trial, type TrialMeasure, trialMeasures } from '@core';
-import { measureNames } from '@core/words';
+import { measureNames, sideOf, spreadLabel, mattersLabel } from '@core/words';
 import type { PlantSummary } from '@server/projections/plants/schemas';
 import type { TrialRow } from '@server/projections/trials/schemas';
 import { Button } from '../../controls/button';
@@ -144,7 +144,7 @@ function TrialQuestion({ trial, onChange }: TrialQuestionProps) {
         <input type="date" value={begunOn} onChange={(event) => onChange({ begunOn: event.target.value || begunOn })} />
       </label>
       <NumberField
-        label={`A difference that matters${measureKinds[measure].isShare ? ' (share)' : `, ${measureKinds[measure].unit}`}`}
+        label={mattersLabel(measureKinds[measure].isShare ? null : measureKinds[measure].unit)}
         value={matters}
         step={measureKinds[measure].isShare ? 0.05 : 0.5}
         range={figureRange}
@@ -152,7 +152,7 @@ function TrialQuestion({ trial, onChange }: TrialQuestionProps) {
       />
       {measureKinds[measure].isShare ? null : (
         <NumberField
-          label={`Plants differ by, ${measureKinds[measure].unit}`}
+          label={spreadLabel(measureKinds[measure].unit)}
           value={spread}
           step={0.5}
           range={figureRange}
@@ -181,7 +181,7 @@ function TrialPlants({ sides, plants, onSide }: TrialPlantsProps) {
           <li key={id}>
             <span>{nameOf.get(id) ?? 'a plant that is put away'}</span>
             <select
-              aria-label={`Side of ${nameOf.get(id) ?? 'a plant'}`}
+              aria-label={sideOf(nameOf.get(id) ?? 'a plant')}
               value={sides.findIndex(({ plantIds }) => plantIds.includes(id))}
               onChange={(event) => onSide(id, event.target.value === '' ? null : Number(event.target.value))}
             >

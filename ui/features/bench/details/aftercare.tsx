@@ -1,9 +1,10 @@
+import { untilDay } from '@core/words';
 import type { WordedAftercare } from '@core/words';
 import styles from './details.module.css';
 
 function span(step: WordedAftercare): string {
   if (step.untilDay <= 1) return 'day 0';
-  return step.fromDay === 0 ? `to day ${step.untilDay}` : `day ${step.fromDay}–${step.untilDay}`;
+  return step.fromDay === 0 ? untilDay(step.untilDay) : `day ${step.fromDay}–${step.untilDay}`;
 }
 
 export function Aftercare({ steps }: { readonly steps: readonly WordedAftercare[] }) {

@@ -1,3 +1,4 @@
+import { outOfMedium } from '@core/words';
 import type { ChangeOver } from '@core/words';
 import styles from './details.module.css';
 
@@ -7,7 +8,7 @@ const whenNames = { now: 'Now', 'when the sign shows': 'Then', 'next repotting':
 export function ChangeOverView({ change }: { readonly change: ChangeOver }) {
   return (
     <section aria-label="Changing over">
-      <h2>{change.fromName ? `Out of ${change.fromName.toLowerCase()}` : 'Into the new medium'}</h2>
+      <h2>{change.fromName ? outOfMedium(change.fromName.toLowerCase()) : 'Into the new medium'}</h2>
       <ol className={styles.stages}>
         {change.stages.map((stage) => (
           <li key={stage.when}>

@@ -2,7 +2,7 @@
 
 /** How sure the answer is, what matters most, and what would change the order. On demand: it takes a second. */
 import { type SetupSpec, specId } from '@core';
-import { number, percent } from '@core/words';
+import { number, percent, assumedAnswers } from '@core/words';
 import { choose as chooseSetup } from '../state/actions';
 import { usePlanned } from '../state/plan-store';
 import { useEngine } from '../state/use-engine';
@@ -64,9 +64,7 @@ export function DoubtsView() {
       </table>
       <p className={styles.small}>
         Share of the year that is fine, with each moved as far as it may be off; ⇅ = another setup may then lead.
-        {sensitivity.assumed.length > 0
-          ? ` ${number(sensitivity.assumed.length, 0)} answers are assumed: measure them to narrow it.`
-          : ''}
+        {sensitivity.assumed.length > 0 ? assumedAnswers(number(sensitivity.assumed.length, 0)) : ''}
       </p>
       <h2>What would change the order</h2>
       {turns.length === 0 ? <p>Nothing we tried: it leads in every routine and air.</p> : null}

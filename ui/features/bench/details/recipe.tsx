@@ -1,4 +1,13 @@
-import { cm, gradeText, litres, number, percent, type SetupReview, type WordUnits } from '@core/words';
+import {
+  cm,
+  gradeText,
+  litres,
+  number,
+  percent,
+  type SetupReview,
+  type WordUnits,
+  airAfterWatering,
+} from '@core/words';
 import styles from './details.module.css';
 
 interface RecipeProps {
@@ -42,7 +51,7 @@ export function Recipe({ review, units }: RecipeProps) {
       </ol>
       <h2>{isMount ? 'Mount' : 'Pot'}</h2>
       <p>
-        {review.vesselText}.{isBare ? '' : ` ${percent(review.airAfterWatering)} air after watering.`}
+        {review.vesselText}.{isBare ? '' : airAfterWatering(percent(review.airAfterWatering))}
       </p>
       {placing.length > 0 ? <h2>Plant</h2> : null}
       {placing.map((reason) => (

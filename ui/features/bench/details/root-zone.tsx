@@ -2,7 +2,18 @@
 
 /** The root zone's wettest and driest corner at the hour shown, and its warmth and air by month. */
 import { cornersAt, type SetupCurve } from '@core';
-import { cm, monthNames, number, percent, type SetupReview, temperature, type WordUnits } from '@core/words';
+import {
+  cm,
+  monthNames,
+  number,
+  percent,
+  type SetupReview,
+  temperature,
+  type WordUnits,
+  saltCrust,
+  saltsByLayer,
+  wettestAndDriest,
+} from '@core/words';
 import styles from './details.module.css';
 import { nb } from '../../../controls/nb';
 
@@ -29,7 +40,15 @@ export function RootZone({ review, curve, units }: RootZoneProps) {
           <h2>Wettest and driest spot</h2>
           <p>
             {nb(
-              `Wettest after watering: ${cm(start.wettest.fromCm, units)}–${cm(start.wettest.toCm, units)} ${from}, ${percent(start.wettest.air)} air. Driest when it asks for water: ${cm(end.driest.fromCm, units)}–${cm(end.driest.toCm, units)} ${from}, ${percent(Math.max(0, end.driest.share))} of its water left.`,
+              wettestAndDriest(
+                cm(start.wettest.fromCm, units),
+                cm(start.wettest.toCm, units),
+                from,
+                percent(start.wettest.air),
+                cm(end.driest.fromCm, units),
+                cm(end.driest.toCm, units),
+                percent(Math.max(0, end.driest.share)),
+              ),
             )}
           </p>
         </>
@@ -60,16 +79,14 @@ export function RootZone({ review, curve, units }: RootZoneProps) {
       <h2>Salts by layer</h2>
       <p>
         {nb(
-          `${review.layers
-            .map((layer, i) => ({ role: layer.role, dsM: review.year.layersDsM[i] ?? 0 }))
-            .filter(({ role }) => role !== 'top dressing')
-            .map(({ role, dsM }) => `${role} ${number(dsM, 1)}`)
-            .join(', ')} mS/cm at most, as if just watered, from the bottom up.`,
+          saltsByLayer(
+            review.layers
+              .map((layer, i) => ({ role: layer.role, dsM: review.year.layersDsM[i] ?? 0 }))
+              .filter(({ role }) => role !== 'top dressing'),
+          ),
         )}
         {/* A dressing holds hardly any water to measure salts in: there they dry on. */}
-        {review.year.crustGM2 >= 1
-          ? ` ${nb(`Dried on at the surface in a year: ${number(review.year.crustGM2, 0)} g/m².`)}`
-          : null}
+        {review.year.crustGM2 >= 1 ? ` ${nb(saltCrust(number(review.year.crustGM2, 0)))}` : null}
       </p>
     </section>
   );

@@ -1,3 +1,4 @@
+import { setupsStopped, andMore } from '@core/words';
 import type { RuledOut } from '@core/words';
 import styles from './details.module.css';
 import { nb } from '../../../controls/nb';
@@ -9,8 +10,8 @@ const MEDIA_NAMED = 4;
 function stoppedText({ alike, media, title }: RuledOut): string {
   if (alike === 1) return `Stops ${title}.`;
   const named = media.slice(0, MEDIA_NAMED).join(', ');
-  const rest = media.length > MEDIA_NAMED ? ` and ${media.length - MEDIA_NAMED} more` : '';
-  return `Stops ${alike} setups in ${media.length === 1 ? 'one medium' : `${media.length} media`}: ${named}${rest}.`;
+  const rest = media.length > MEDIA_NAMED ? andMore(media.length - MEDIA_NAMED) : '';
+  return setupsStopped(alike, media.length, named, rest);
 }
 
 /** What was put aside, the rule that did it, and what would let it back in. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { withoutPrice } from '@core/words';
 /** What a setup takes out of the grower's own stock, at their own prices: one line of its costs. */
 import { costOf, type SetupSpec, stockNeedsOf, takesFrom } from '@core';
 import type { SetupReview } from '@core/words';
@@ -22,7 +23,7 @@ function useOwnMoney({ spec, layers }: Pick<SetupReview, 'spec' | 'layers'>): st
   const { sums, unpriced } = costOf(there);
   if (sums.length === 0) return null;
   const without = takes.length - there.length + unpriced;
-  return `${sums.map(moneyText).join(' and ')}${without > 0 ? `, and ${without} without a price` : ''}`;
+  return `${sums.map(moneyText).join(' and ')}${without > 0 ? withoutPrice(without) : ''}`;
 }
 
 export function StockMoney({ review }: { readonly review: Pick<SetupReview, 'spec' | 'layers'> }) {

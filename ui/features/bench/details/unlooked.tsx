@@ -3,7 +3,7 @@
 /** What nobody has looked at, and, asked for, what it could change. */
 import { useState } from 'react';
 import { suppositionsFor, type UninspectedFact } from '@core';
-import { inspectedName, wordUninspected } from '@core/words';
+import { inspectedName, wordUninspected, takenAsUsual } from '@core/words';
 import { Button } from '../../../controls/button';
 import { nb } from '../../../controls/nb';
 import { messages } from '../../../data/messages';
@@ -31,7 +31,7 @@ export function UnlookedView() {
   return (
     <div>
       <h2>Not looked at</h2>
-      <p>{nb(`Unknown, and taken as usual: ${open.map(inspectedName).join(', ')}.`)}</p>
+      <p>{nb(takenAsUsual(open.map(inspectedName).join(', ')))}</p>
       {facts === null ? null : facts.length === 0 ? (
         <p>None of it would change the answer.</p>
       ) : (

@@ -1,5 +1,6 @@
 'use client';
 
+import { onWatchList } from '@core/words';
 /** A plant that must wait goes on the watch list: when to look again, and one touch to be reminded. */
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -48,7 +49,7 @@ export function Watch({ timing }: { readonly timing: Timing }) {
     if (outcome.status !== 'kept') return undefined;
     const { id, name: kept, version } = outcome.value;
     setPlant(id, kept, version);
-    messages.success(`${kept} is on the watch list`);
+    messages.success(onWatchList(kept));
     return undefined;
   };
 

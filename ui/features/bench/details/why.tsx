@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { provenanceLabel } from '@core';
-import { daysWithCause, number, type SetupReview } from '@core/words';
+import { daysWithCause, number, type SetupReview, ofTheYear } from '@core/words';
 import styles from './details.module.css';
 import { MonthDays } from './month-days';
 import { nb } from '../../../controls/nb';
@@ -22,7 +22,7 @@ export function Why({ review }: { readonly review: SetupReview }) {
   const { fineDays, watchDays, harmDays, months } = review.year;
   return (
     <div>
-      <div className={styles.days} role="img" aria-label={`Of the year: ${daysWithCause(review.year)}`}>
+      <div className={styles.days} role="img" aria-label={ofTheYear(daysWithCause(review.year))}>
         <span data-kind="fine" style={{ flexGrow: fineDays }} />
         <span data-kind="watch" style={{ flexGrow: watchDays }} />
         <span data-kind="harm" style={{ flexGrow: harmDays }} />

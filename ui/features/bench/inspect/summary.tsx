@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { type Genus, type InspectionStep, thingsInspected, type PlanCase, toDoAfter, withInspection } from '@core';
-import { wordToDo } from '@core/words';
+import { wordToDo, keptWith } from '@core/words';
 import { useSaveInspection } from '../../../data/plants';
 import { messages } from '../../../data/messages';
 import { useUnits } from '../../../data/units-context';
@@ -64,7 +64,7 @@ export function Summary({ genus, steps }: SummaryProps) {
     if (outcome.status === 'kept') {
       const { id, name: kept, version } = outcome.value;
       setPlant(id, kept, version);
-      messages.success(`Kept with ${kept}`);
+      messages.success(keptWith(kept));
     }
     endInspection();
   };

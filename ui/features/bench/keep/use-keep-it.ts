@@ -1,3 +1,4 @@
+import { pottingChangedMeanwhile, plantChangedMeanwhile } from '@core/words';
 /** Sends what is kept, once however often it is touched; a plant or an entry that was changed meanwhile is said and kept at the next touch. */
 import { useState } from 'react';
 import * as z from 'zod';
@@ -75,11 +76,11 @@ export function useKeepIt({ plantId, plantVersion, entry, onClose, onSaved }: Wh
     if (plant.success) {
       // Seen now: the next touch keeps it, under the name that stands in the dialog.
       setSeenVersion(plant.data.version);
-      return say(`${outcome.message} It is now called “${plant.data.name}”. Keep it once more to add yours.`);
+      return say(plantChangedMeanwhile(outcome.message, plant.data.name));
     }
     if (other.success) {
       setSeenEntry(other.data.version);
-      return say(`${outcome.message} Put it right once more to put yours in its place.`);
+      return say(pottingChangedMeanwhile(outcome.message));
     }
     return say(outcome.message);
   };

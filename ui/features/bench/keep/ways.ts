@@ -1,3 +1,4 @@
+import { correctPottingOf } from '@core/words';
 /** The ways in which what lies on the bench is kept: as a plan, as done, or in place of what was said to be done. */
 import dayjs from 'dayjs';
 import type { PottedEntry } from '../../../data/bench-draft';
@@ -43,7 +44,9 @@ export function wayWords(way: WayToKeep, isOnFile: boolean): WayWords {
 export const waysFor = (
   entry: PottedEntry | null,
 ): readonly { readonly value: WayToKeep; readonly label: string }[] => [
-  ...(entry ? [{ value: 'put right' as const, label: `Put ${dayjs(entry.pottedOn).format('D MMM YYYY')} right` }] : []),
+  ...(entry
+    ? [{ value: 'put right' as const, label: correctPottingOf(dayjs(entry.pottedOn).format('D MMM YYYY')) }]
+    : []),
   { value: 'potted', label: 'Potted now' },
   { value: 'planned', label: 'A plan' },
 ];

@@ -1,9 +1,9 @@
 'use client';
 
+import { wateredEvery, weekdayNames } from '@core/words';
 /** How often and how the plant is watered: days to tap, for a rhythm or for a week. */
 import { Choice } from '../../../controls/choice';
 import { UnitNumber } from '../../../controls/unit-number';
-import { weekdayNames } from './weekdays';
 import styles from './questions.module.css';
 
 interface RoutineFieldProps {
@@ -151,7 +151,7 @@ function EveryDays({ days: said, fault, onChange }: EveryDaysProps) {
             type="button"
             className={styles.day}
             aria-pressed={said === days}
-            aria-label={days === 1 ? 'every day' : `every ${days} days`}
+            aria-label={days === 1 ? 'every day' : wateredEvery(days)}
             data-wet={typeof said === 'number' && days % said === 0 ? '' : undefined}
             onClick={() => onChange(days)}
           >

@@ -1,5 +1,6 @@
 'use client';
 
+import { lifeOf } from '@core/words';
 /** The case, said as one sentence; each phrase opens what it can be told with. */
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
@@ -129,7 +130,7 @@ function Whose() {
   const plantName = useCase((state) => state.plantName);
   if (plantId === null) return null;
   return (
-    <a className={styles.whose} href={`/plants/${plantId}`} title={`The life of ${plantName}`}>
+    <a className={styles.whose} href={`/plants/${plantId}`} title={lifeOf(plantName)}>
       {plantName}
     </a>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 /** Water left in the root zone and air in it, against days after watering. */
+import { curveText } from '@core/words';
 import {
   Chart,
   Filler,
@@ -14,7 +15,6 @@ import {
 import { startTransition, useEffect, useMemo, useState } from 'react';
 import { Line } from 'react-chartjs-2';
 import type { SetupCurve } from '@core';
-import { curveText } from '../../../drawing/spoken';
 import { fonts } from '../../../theme/tokens';
 import { usePalette } from '../../../theme/use-palette';
 import { afterPaint } from './after-paint';

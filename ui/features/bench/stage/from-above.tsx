@@ -3,7 +3,17 @@
 /** From above: how long growth stays inside the rim, in this pot and in others, and what another place in it would cost. */
 import { AimOutlined, EditOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { changedSpec, type GrowthView, type PlantInHand, type SetupSpec } from '@core';
-import { cm, number, percent, type WordUnits, years as yearsText } from '@core/words';
+import {
+  cm,
+  number,
+  percent,
+  type WordUnits,
+  years as yearsText,
+  growthNote,
+  yearsLess,
+  aboutYearsInside,
+  moreThanYearsInside,
+} from '@core/words';
 import { Button } from '../../../controls/button';
 import { GrowthPlan, nudged, yearColors } from '../../../drawing/growth-plan';
 import { edit } from '../state/actions';
@@ -29,8 +39,8 @@ interface Lasting {
 
 /** Longer than is followed, for no time at all, or so many years. */
 function lasts({ years, isBeyond }: Lasting): string {
-  if (isBeyond) return `More than ${yearsText(Math.floor(years))} inside the rim`;
-  return years < SHORT_YEARS ? 'At the rim from the first day' : `About ${yearsText(years)} inside the rim`;
+  if (isBeyond) return moreThanYearsInside(yearsText(Math.floor(years)));
+  return years < SHORT_YEARS ? 'At the rim from the first day' : aboutYearsInside(yearsText(years));
 }
 
 /** The same on a small button. */
@@ -50,7 +60,7 @@ const standsWords: Readonly<Record<GrowthView['shown']['position'], string>> = {
 function headline({ shown, best }: GrowthView, isMoved: boolean): string {
   if (!isMoved) return `${lasts(shown)}, ${standsWords[shown.position]}.`;
   const costs = best.years - shown.years;
-  const end = costs < SHORT_YEARS ? 'as long as it can be' : `${yearsText(costs)} less than it could be`;
+  const end = costs < SHORT_YEARS ? 'as long as it can be' : yearsLess(yearsText(costs));
   return `${lasts(shown)}: ${end}.`;
 }
 
@@ -113,11 +123,7 @@ export function FromAbove({ spec, plant, units }: FromAboveProps) {
           </li>
         ))}
       </ul>
-      <p className={styles.note}>
-        {`Figures: tips after so many years, in some futures. Dashed: a finger from the wall. ${
-          view.certainty === EVEN ? 'Even chances.' : `${percent(view.certainty)} sure.`
-        }`}
-      </p>
+      <p className={styles.note}>{growthNote(view.certainty === EVEN ? null : view.certainty)}</p>
     </section>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { putDown } from '@core/words';
 /** Drawing the plant from above, as it stands in the pot it comes out of. What is drawn is part of the case at once. */
 import {
   AppstoreAddOutlined,
@@ -170,7 +171,7 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
           <>
             <Choice label="What a touch puts down" options={kinds} value={kind} onChange={setKind} />
             <Button
-              aria-label={`Put down a ${kind === 'spent' ? 'spent bulb' : kind}`}
+              aria-label={putDown(kind === 'spent' ? 'spent bulb' : kind)}
               icon={<PlusOutlined />}
               onClick={() => put(0, 0)}
             />

@@ -2,7 +2,7 @@
 
 /** Days between waterings in each month; choosing one shows its drying on the stage. */
 import { daysOf, type DryingTime, type MonthFit, type YearReport } from '@core';
-import { daysWithCause, monthMark, monthNames, number, placeMark } from '@core/words';
+import { daysWithCause, monthMark, monthNames, number, placeMark, monthInWords } from '@core/words';
 import styles from './stage.module.css';
 
 interface MonthStripProps {
@@ -34,7 +34,7 @@ export function MonthStrip({ byMonth, year, restMonths, placeMonths, monthIndex,
             className={styles.month}
             aria-pressed={i === monthIndex}
             data-verdict={mark.kind}
-            title={`${monthNames[i]}: ${daysWithCause(month)}${isResting ? '; it rests, and wants less water' : ''}${place === '' ? '' : `; the place: ${place}`}`}
+            title={`${monthNames[i]}: ${daysWithCause(month)}${isResting ? '; it rests, and wants less water' : ''}${place === '' ? '' : monthInWords(i, daysWithCause(month), isResting, place)}`}
             onClick={() => onMonth(i)}
           >
             <span>{monthNames[i]!.slice(0, 3)}</span>

@@ -4,7 +4,7 @@ import { AimOutlined, LineChartOutlined, RollbackOutlined, SwapOutlined, UndoOut
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo } from 'react';
 import { useStore } from 'zustand';
-import { answerLine, type PlanAnswer, type SetupReview } from '@core/words';
+import { answerLine, type PlanAnswer, type SetupReview, dueText } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { asProposed, showMonth } from '../state/actions';
 import { showFromAbove, useAbove } from '../state/above-store';
@@ -14,7 +14,6 @@ import { undoEdit, useStage } from '../state/stage-store';
 import { tryChange, useWhatIf } from '../state/what-if-store';
 import { useMonthIndex, usePlanWords, useReading, useReviewWords, useSpec } from '../state/worded';
 import { DrawnSetup } from './drawn-setup';
-import { dueText } from './due';
 import { MonthStrip } from './month-strip';
 import styles from './stage.module.css';
 import { afterPaint } from './after-paint';

@@ -2,7 +2,7 @@
 
 /** The setup as it is and as changed, side by side to one scale, drying together. */
 import { changedSpec, type PlantInHand, type SetupCurve, type SetupSpec, type WhatIf } from '@core';
-import { layerText, type SetupReview, vesselText, type WordUnits } from '@core/words';
+import { layerText, type SetupReview, vesselText, type WordUnits, monthsOld } from '@core/words';
 import { useTriedWords } from '../state/worded';
 import { commonScale, SetupSection } from '../../../drawing/setup-section';
 import { MonthPair } from './month-pair';
@@ -27,7 +27,7 @@ const HEIGHT_PX = 232;
 function captionOf(spec: SetupSpec, units: WordUnits): string {
   if (spec.vessel.kind === 'mount') return vesselText(spec, units);
   const main = spec.layers.find((layer) => layer.role === 'main')!;
-  const age = spec.monthsOld ? `, ${spec.monthsOld} months old` : '';
+  const age = spec.monthsOld ? monthsOld(spec.monthsOld) : '';
   return `${vesselText(spec, units)}: ${layerText(main, units)}${age}`;
 }
 

@@ -4,7 +4,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { type DayKept, type DayPlantAsked, type PlanCase, type SetupSpec, specId } from '@core';
-import { minutesText, setupTitle, vesselText, type WordedDayPlant } from '@core/words';
+import { minutesText, setupTitle, vesselText, type WordedDayPlant, nothingPlanned } from '@core/words';
 import { Button } from '../../../controls/button';
 import { loadDraft, storeDraft } from '../../../data/bench-draft';
 import { client } from '../../../data/client';
@@ -47,7 +47,7 @@ export function PlantDetails({ plant, asked, onChange, onRemove, onSetup, choice
     try {
       const planned = dayPlantOf(await client.plant(asked.id, today()), today())?.setup;
       if (planned) onSetup(planned as SetupSpec);
-      else messages.info(`Nothing is planned for ${asked.name}. “Plan it” on the bench keeps what you choose there.`);
+      else messages.info(nothingPlanned(asked.name));
     } catch (error) {
       messages.error(messageOf(error));
     } finally {

@@ -7,7 +7,7 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../../controls/page-link';
 import { useState } from 'react';
 import type { DayKept } from '@core';
-import { clockText, type DayAnswer, litres, wordDay, type WordedDayPlant } from '@core/words';
+import { clockText, type DayAnswer, litres, wordDay, type WordedDayPlant, intoTheWaterAt } from '@core/words';
 import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
 import { Choice } from '../../../controls/choice';
@@ -89,8 +89,7 @@ function RunSheet({ day, answer }: SheetProps) {
 
 function PlantOnPaper({ plant, beginsAtMinute }: { readonly plant: WordedDayPlant; readonly beginsAtMinute: number }) {
   const { times, name, vesselText, title, potText, stepTexts, advice } = plant;
-  const soak =
-    times.soakFromMin === null ? '' : ` (into the water at ${clockText(beginsAtMinute + times.soakFromMin)})`;
+  const soak = times.soakFromMin === null ? '' : intoTheWaterAt(clockText(beginsAtMinute + times.soakFromMin));
   return (
     <li>
       <h3>

@@ -1,5 +1,6 @@
 'use client';
 
+import { leaveForAnotherDay } from '@core/words';
 /** Left for another day, with the reason; it goes back to what is planned. */
 import { useState } from 'react';
 import { type LeftReason, leftReasons } from '@core';
@@ -26,7 +27,7 @@ export function LeaveDialog({ names, onLeave, onClose }: LeaveDialogProps) {
   const who = names.length === 1 ? names[0]! : `${names.length} plants`;
   return (
     <KeepDialog
-      title={`Leave ${who} for another day`}
+      title={leaveForAnotherDay(who)}
       okText="Leave"
       isBusy={false}
       onKeep={() => onLeave(reason, note.trim())}

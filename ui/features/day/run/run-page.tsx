@@ -6,7 +6,18 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../../controls/page-link';
 import { useCallback, useMemo, useState } from 'react';
 import type { DayKept, PlanCase, RunPlant, SetupSpec, StepKind } from '@core';
-import { clockText, spanText, wordDay, type WordedDayPlant } from '@core/words';
+import {
+  clockText,
+  spanText,
+  wordDay,
+  type WordedDayPlant,
+  pottingDayOn,
+  waitingToBeSent,
+  hasNewAnswer,
+  foundOtherwise,
+  pottedAndLogged,
+  plantIsInHand,
+} from '@core/words';
 import type { Day } from '@server/records/days/schemas';
 import { Button } from '../../../controls/button';
 import { today } from '../../../data/dates';
@@ -62,7 +73,7 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
   const take = (plantId: string) => {
     const name = state.plants.find(({ asked }) => asked.id === plantId)?.asked.name ?? '';
     setOtherwise(asReckoned);
-    void write(`${name} in hand`, 'in hand', { plantId });
+    void write(plantIsInHand(name), 'in hand', { plantId });
   };
   const others = inOrder.filter(({ id }) => id !== handId);
   const next = others[0] ?? null;
@@ -73,7 +84,7 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
     const data = { plantId: plant.id } as { plantId: string; eventId: string };
     const isKept = await write(`${plant.name} potted`, 'potted', data, body);
     if (!isKept) return;
-    messages.success(`${plant.name} is potted and in its log.`);
+    messages.success(pottedAndLogged(plant.name));
     setOtherwise(asReckoned);
     if (next) take(next.id);
   };
@@ -97,13 +108,13 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
     if (!handId || !runPlant) return;
     const asked = { ...runPlant.asked, case: planCase as typeof runPlant.asked.case, isSuspect };
     const [setup] = await choices({ ...asked, setup: undefined });
-    await write(`${asked.name} found otherwise`, 'changed', {
+    await write(foundOtherwise(asked.name), 'changed', {
       plantId: handId,
       case: asked.case,
       isSuspect,
       ...(setup ? { setup: setup as never } : {}),
     });
-    messages.info(`${asked.name} has a new answer; the rest of the day follows.`);
+    messages.info(hasNewAnswer(asked.name));
   };
 
   const leftMin = minutesLeft(day, state, nowMs);
@@ -121,7 +132,7 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
             {potted} of {state.plants.length} potted
           </strong>{' '}
           {isRunning ? (leftMin > 0 ? `${spanText(leftMin)} left` : 'over the hours there were') : ''}
-          {waiting > 0 ? ` · ${waiting} waiting to be sent` : ''}
+          {waiting > 0 ? waitingToBeSent(waiting) : ''}
         </p>
         <Timers timers={timersOf(state.plants)} onGo={take} />
         <PageLink href={`/days/${first.id}`}>All of the day</PageLink>
@@ -223,7 +234,7 @@ function Between({ day, isRunning, potted, isOver, coming, onTake }: BetweenProp
         <h1>The day is done: {potted} potted.</h1>
       ) : (
         <>
-          <h1>{isRunning ? 'Next' : `Potting day, ${dayjs(day.on).format('dddd D MMMM')}`}</h1>
+          <h1>{isRunning ? 'Next' : pottingDayOn(dayjs(day.on).format('dddd D MMMM'))}</h1>
           <ol>
             {coming.slice(0, MOST_NEXT).map(({ id, name, turnText, times }) => (
               <li key={id}>

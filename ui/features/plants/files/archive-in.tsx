@@ -1,5 +1,6 @@
 'use client';
 
+import { hereAlready } from '@core/words';
 /** An archive of this program taken in: tried first, so that one sees what it would bring; then kept, all of it or nothing. */
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
@@ -37,7 +38,7 @@ const linesOf = ({ sections }: ArchiveRead): readonly string[] =>
   Object.entries(sections).flatMap(([name, { read, added }]) =>
     read === 0
       ? []
-      : [`${sectionWords[name as SectionName]}: ${added} new${added < read ? `, ${read - added} here already` : ''}`],
+      : [`${sectionWords[name as SectionName]}: ${added} new${added < read ? hereAlready(read - added) : ''}`],
   );
 
 const addedIn = ({ sections }: ArchiveRead): number =>

@@ -1,5 +1,6 @@
 'use client';
 
+import { fileTooLarge } from '@core/words';
 /** The list that is being settled, kept in this browser until it is taken in: an interruption costs nothing. */
 import { useState } from 'react';
 import * as z from 'zod';
@@ -56,7 +57,7 @@ export function useListFile() {
     put({ key: crypto.randomUUID(), name, text, settled: nothingSettled });
   };
   const open = async (chosen: File) => {
-    if (chosen.size > MOST_BYTES) return setFault(`The file is larger than ${MOST_BYTES / 1e6} MB.`);
+    if (chosen.size > MOST_BYTES) return setFault(fileTooLarge(MOST_BYTES / 1e6));
     const bytes = new Uint8Array(await chosen.arrayBuffer());
     const decoder = new TextDecoder(encodingOf(bytes.subarray(0, FIRST_BYTES)));
     return take(chosen.name, decoder.decode(bytes));

@@ -1,5 +1,6 @@
 'use client';
 
+import { takeInPlants, plantsOnRecord } from '@core/words';
 /** What stands in the list, what the grower has to say of it, and what will be kept. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
@@ -81,7 +82,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
         queries.invalidateQueries({ queryKey: ['plants'] }),
         queries.invalidateQueries({ queryKey: ['intakes'] }),
       ]);
-      messages.success(`${plants} ${plants === 1 ? 'plant is' : 'plants are'} on record.`, {
+      messages.success(plantsOnRecord(plants), {
         key: id,
         seconds: 30,
         action: {
@@ -116,7 +117,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
           disabled={count === 0 || isAsking || recorded === undefined}
           onClick={() => void takeIn()}
         >
-          {isAsking ? 'Say first how days are written' : `Take in ${count} ${count === 1 ? 'plant' : 'plants'}`}
+          {isAsking ? 'Say first how days are written' : takeInPlants(count)}
         </Button>
         <span className={styles.hint}>All of them or none. It can be undone as one.</span>
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { kindsToLookAt, whichDay } from '@core/words';
 /** What only the grower can say of a list: what a column holds, how days are written, which kind and place is meant. */
 import dayjs from 'dayjs';
 import { genusById, genusIds, type ListField, listFields, type Place, type PlantTable } from '@core';
@@ -86,7 +87,7 @@ export function DaysRead({ table: { dates }, settled, onSettle }: StepProps) {
     <section aria-label="Days">
       <h2>Which day is {dates.example}?</h2>
       <Choice
-        label={`Which day is ${dates.example}?`}
+        label={whichDay(dates.example)}
         options={options}
         value={dates.order ?? ''}
         onChange={(order: string) => onSettle({ choices: { ...settled.choices, dates: order as 'day first' } })}
@@ -103,11 +104,7 @@ export function KindsMeant({ table, settled, onSettle }: StepProps) {
   return (
     <section aria-label="Kinds">
       <h2>Which kind is meant</h2>
-      <p className={styles.hint}>
-        {unsure === 0
-          ? 'All kinds are known.'
-          : `${unsure} to look at: a slip of the pen, or a name that several kinds have.`}
-      </p>
+      <p className={styles.hint}>{unsure === 0 ? 'All kinds are known.' : kindsToLookAt(unsure)}</p>
       <ul className={styles.meant}>
         {table.kinds.map((kind) => {
           const { text, plants, match } = kind;

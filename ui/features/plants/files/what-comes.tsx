@@ -1,5 +1,6 @@
 'use client';
 
+import { textInLine, someAndMore } from '@core/words';
 /** What will change: who comes, who is here already, what cannot be taken in, and the first plants as they will stand. */
 import { genusById, mediumById, type Place, type PlantTable } from '@core';
 import { genusFor, placeFor, type Settled, type Sorted } from './settled';
@@ -10,7 +11,7 @@ const MOST_NAMED = 6;
 
 const some = (items: readonly (string | number)[]): string =>
   items.length > MOST_NAMED
-    ? `${items.slice(0, MOST_NAMED).join(', ')} and ${items.length - MOST_NAMED} more`
+    ? someAndMore(items.slice(0, MOST_NAMED).join(', '), items.length - MOST_NAMED)
     : items.join(', ');
 
 interface WhatComesProps {
@@ -55,7 +56,7 @@ export function WhatComes({ table, sorted, settled, onSettle, places }: WhatCome
         {table.nameless.length > 0 ? <li>Left out, since they have no name: lines {some(table.nameless)}.</li> : null}
         {table.unreadableDays.length > 0 ? (
           <li>
-            No day, kept in the note: {some(table.unreadableDays.map(({ line, text }) => `“${text}” in line ${line}`))}.
+            No day, kept in the note: {some(table.unreadableDays.map(({ line, text }) => textInLine(text, line)))}.
           </li>
         ) : null}
       </ul>

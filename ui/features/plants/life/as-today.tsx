@@ -2,7 +2,7 @@
 
 /** What it stands in, aged to today: settled, crumbled, closed. */
 import { dayNumber, DAYS_PER_YEAR, ranges, realise, MONTHS_PER_YEAR } from '@core';
-import { cm, years } from '@core/words';
+import { cm, years, settledBy } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../../data/dates';
 import { useUnits } from '../../../data/units-context';
@@ -40,7 +40,7 @@ export function AsToday({ log }: { readonly log: Pick<PlantLog, 'pottings' | 'le
       <SavedDrawing saved={now} />
       <figcaption>
         As it should be today, {years(inYears)} after it was potted
-        {sunk > SEEN_CM ? `: settled by ${cm(sunk, units)}` : ''}. Reckoned, not seen: a look tells more.
+        {sunk > SEEN_CM ? settledBy(cm(sunk, units)) : ''}. Reckoned, not seen: a look tells more.
       </figcaption>
     </figure>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { entrySaved, entryChangedMeanwhile, entryCorrected, entryPutAway } from '@core/words';
 /** What can be done to any entry of a life: put it right, or put it away. */
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
@@ -50,7 +51,7 @@ function Actions({ entry }: { readonly entry: EntryToCorrect }) {
       <Button icon={<EditOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
         Put right…
       </Button>
-      <Button icon={<DeleteOutlined />} onClick={() => void putAway('events', entry.id, `Entry of ${day} put away`)}>
+      <Button icon={<DeleteOutlined />} onClick={() => void putAway('events', entry.id, entryPutAway(day))}>
         Put away
       </Button>
       {entry.version > 1 ? <Before entry={entry} /> : null}
@@ -77,7 +78,7 @@ function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; rea
     if (read.status === 'fault') return setFault(read.message);
     setBusy(true);
     setFault(null);
-    const title = `Entry of ${dayjs(entry.day).format('D MMM YYYY')} put right`;
+    const title = entryCorrected(dayjs(entry.day).format('D MMM YYYY'));
     const isSaid = Object.keys(read.details).length > 0;
     const details = isSaid ? { details: toDetails(read.details) } : {};
     const correction = { happenedOn: day, note: note.trim(), ...details };
@@ -89,11 +90,9 @@ function CorrectDialog({ entry, onClose }: { readonly entry: EntryToCorrect; rea
       // Seen now: the next touch puts these words in place of those.
       setSeenVersion(kept.data.version);
       const said = kept.data.note === '' ? 'no note' : `“${kept.data.note}”`;
-      return setFault(
-        `Somebody put it right meanwhile: ${dayjs(kept.data.happenedOn).format('D MMMM YYYY')}, ${said}. Keep it once more to put yours in its place.`,
-      );
+      return setFault(entryChangedMeanwhile(dayjs(kept.data.happenedOn).format('D MMMM YYYY'), said));
     }
-    if (outcome.status === 'kept') messages.success(`${title}. What it said before is kept.`);
+    if (outcome.status === 'kept') messages.success(entrySaved(title));
     await queries.invalidateQueries({ queryKey: ['plants'] });
     return onClose();
   };

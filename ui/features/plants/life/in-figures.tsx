@@ -1,7 +1,7 @@
 'use client';
 
 /** A life in a few figures, above its entries. */
-import { number, years } from '@core/words';
+import { number, years, wantsItAfter, ofAboutYears } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../../data/dates';
 import styles from '../plants.module.css';
@@ -25,7 +25,7 @@ export function InFigures({ log }: { readonly log: PlantLog }) {
           <dt>In its medium</dt>
           <dd>
             {years(age.years)}
-            {age.lifeYears === null ? '' : ` of about ${years(age.lifeYears)} here`}
+            {age.lifeYears === null ? '' : ofAboutYears(years(age.lifeYears))}
             {age.lifeYears === null ? null : (
               <progress max={age.lifeYears} value={Math.min(age.years, age.lifeYears)} aria-hidden="true" />
             )}
@@ -51,7 +51,7 @@ export function InFigures({ log }: { readonly log: PlantLog }) {
           <dt>Watered</dt>
           <dd>
             every {number(kept, 0)} {kept === 1 ? 'day' : 'days'}
-            {log.nextWatering ? `; now it wants it after ${Math.max(1, Math.round(log.nextWatering.days))}` : ''}
+            {log.nextWatering ? wantsItAfter(Math.max(1, Math.round(log.nextWatering.days))) : ''}
           </dd>
         </div>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { shootsByYear } from '@core/words';
 /** All maps that lie on each other, in one: each shoot marked with the year in which it first stood there. */
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { PotAbove } from '../../../drawing/pot-above';
@@ -33,7 +34,7 @@ export function MapsInOne({ log }: { readonly log: Pick<PlantLog, 'pottings' | '
         height={SIZE_PX}
         viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}
         role="img"
-        aria-label={`Shoots from above by the year they came: ${told}`}
+        aria-label={shootsByYear(told)}
       >
         {rim ? <PotAbove shape={rim.shape} widthCm={rim.widthCm} strokeCm={half * 0.02} /> : null}
         {shoots.map(({ xCm, yCm, since }, n) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { plannedFor } from '@core/words';
 /** A plan in a plant's life: what it was meant to be potted in, drawn, and whether it still stands. */
 import type { PlanEntry } from '@server/records/journal/entry-schemas';
 import { Button } from '../../../controls/button';
@@ -26,9 +27,7 @@ export function PlanLine({ entry, isOpen, onOpen, actions }: PlanLineProps) {
         <h2>
           {isOpen ? 'Planned' : 'A plan of'} {longDay(entry.plannedOn)}
         </h2>
-        {isOpen ? (
-          <p className={styles.open}>{forOn ? `For ${longDay(forOn)}. Not potted yet.` : 'Not potted yet.'}</p>
-        ) : null}
+        {isOpen ? <p className={styles.open}>{forOn ? plannedFor(longDay(forOn)) : 'Not potted yet.'}</p> : null}
         <p>{entry.title}</p>
         {entry.note ? <p className={styles.note}>{entry.note}</p> : null}
         <div className={styles.entryActions}>

@@ -8,6 +8,8 @@ import {
   smellWords,
   squeezeWords,
   tipWords,
+  fieldMissing,
+  fieldRange,
 } from '@core/words';
 import { bloomWords, leftWords } from '../../../journal/journal-words';
 
@@ -83,15 +85,14 @@ export function detailsOf(
     const text = (typed[field.key] ?? typedOf(said[field.key])).trim();
     if (text === typedOf(said[field.key])) continue;
     if (text === '') {
-      if ('isNeeded' in field && field.isNeeded)
-        return { status: 'fault', message: `${field.label} is what this entry is about.` };
+      if ('isNeeded' in field && field.isNeeded) return { status: 'fault', message: fieldMissing(field.label) };
       details[field.key] = null;
     } else if (field.kind === 'number') {
       const value = Number(text.replace(',', '.'));
       if (!(value >= field.min && value <= field.max)) {
         return {
           status: 'fault',
-          message: `${field.label} must be between ${field.min} and ${field.max}${field.unit ? ` ${field.unit}` : ''}.`,
+          message: fieldRange(field.label, field.min, field.max, field.unit),
         };
       }
       details[field.key] = value;

@@ -1,5 +1,5 @@
 /** A look at a plant that waits, in its life. */
-import { wordSignWatch } from '@core/words';
+import { wordSignWatch, signNotYet } from '@core/words';
 import type { SignCheckEntry } from '@server/records/journal/entry-schemas';
 import styles from '../plants.module.css';
 import type { EntryActions } from './entry-actions';
@@ -24,7 +24,7 @@ export function SignCheckLine({ entry, actions }: LookLineProps) {
       <h2>{longDay(entry.lookedOn)}</h2>
       <p>
         {answerWords[entry.answer]}
-        {entry.lookOn === null ? '.' : `, until ${until}. Look again on ${longDay(entry.lookOn)}.`}
+        {entry.lookOn === null ? '.' : signNotYet(until, longDay(entry.lookOn))}
       </p>
       <div className={styles.entryActions}>
         {actions({

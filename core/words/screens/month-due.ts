@@ -1,6 +1,7 @@
 /** What the chosen month asks for, in one line under the curve. */
-import { type DryingTime, type Genus, HORIZON_DAYS } from '@core';
-import { days, monthNames } from '@core/words';
+import type { Genus } from '../../catalogue/genera';
+import { type DryingTime, HORIZON_DAYS } from '../../physics/drydown';
+import { days, monthNames } from '../phrasing/format';
 
 const inRest: Readonly<Record<Genus['rest'], string | null>> = {
   none: null,

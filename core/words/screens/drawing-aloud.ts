@@ -1,13 +1,10 @@
 /** What the drawings show, in words for those who hear them. */
-import {
-  type MountedSetup,
-  type Placement,
-  type PlantInHand,
-  type PottedSetup,
-  type SetupCurve,
-  type SetupSpec,
-} from '@core';
-import { cm, layerText, percent, vesselText, type WordUnits } from '@core/words';
+import type { Placement } from '../../advise';
+import type { PlantInHand, SetupSpec } from '../../case';
+import type { SetupCurve } from '../../explore';
+import type { MountedSetup, PottedSetup } from '../../physics/drydown';
+import { cm, percent, type WordUnits } from '../phrasing/format';
+import { layerText, vesselText } from '../phrasing/titles';
 
 interface Shown {
   readonly spec: SetupSpec;

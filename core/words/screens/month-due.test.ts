@@ -1,4 +1,4 @@
-import { dueText } from './due';
+import { dueText } from './month-due';
 
 test('days while it grows; in its months of rest how much water instead', () => {
   const time = { status: 'dries', days: 11.6 } as const;

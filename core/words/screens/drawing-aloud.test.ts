@@ -1,4 +1,4 @@
-import { curveText } from './spoken';
+import { curveText } from './drawing-aloud';
 import type { SetupCurve } from '@core';
 
 const curve = (dayCount: number, atDay: (day: number) => number): SetupCurve =>

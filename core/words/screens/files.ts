@@ -1,0 +1,13 @@
+/** Sentences on the screens of lists and files. */
+import { plural } from '../phrasing/format';
+
+export const fileTooLarge = (megabytes: number): string => `The file is larger than ${megabytes} MB.`;
+export const hereAlready = (count: number): string => `, ${count} here already`;
+export const takeInPlants = (plants: number): string => `Take in ${plural(plants, 'plant')}`;
+export const plantsOnRecord = (plants: number): string =>
+  `${plants} ${plants === 1 ? 'plant is' : 'plants are'} on record.`;
+export const kindsToLookAt = (unsure: number): string =>
+  `${unsure} to look at: a slip of the pen, or a name that several kinds have.`;
+export const whichDay = (example: string): string => `Which day is ${example}?`;
+export const textInLine = (text: string, line: number): string => `“${text}” in line ${line}`;
+export const someAndMore = (named: string, more: number): string => `${named} and ${more} more`;
