@@ -143,7 +143,7 @@ export {
   intoTheWaterAt,
   leaveForAnotherDay,
   pottingDayOn,
-  waitingToBeSent,
+  stillToSend,
   hasNewAnswer,
   foundOtherwise,
   pottedAndLogged,
@@ -155,7 +155,7 @@ export {
   hereAlready,
   takeInPlants,
   plantsOnRecord,
-  kindsToLookAt,
+  kindsToCheck,
   whichDay,
   textInLine,
   someAndMore,
@@ -181,7 +181,7 @@ export {
   wasFor,
   putOffUntil,
   whatYouFound,
-  lookOnDay,
+  checkOnDay,
   workingAhead,
 } from './screens/today';
 export {

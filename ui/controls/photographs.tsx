@@ -1,7 +1,7 @@
 'use client';
 
-import { mostPhotographs, noPhotograph } from '@core/words';
 /** Photographs of a plant: from the camera or a file, safe in this browser at once, sent when the server is there. */
+import { mostPhotographs, noPhotograph } from '@core/words';
 import { CameraOutlined, CloseOutlined } from '@ant-design/icons';
 import { useRef, useState } from 'react';
 import { photoTypes } from '@server/records/photos/schemas';

@@ -1,7 +1,7 @@
 'use client';
 
-import { unreadableSaved } from '@core/words';
 /** One thing of the grower's own: what it is, what it was before, and buttons to change it or put it away. */
+import { unreadableSaved } from '@core/words';
 import { DeleteOutlined, EditOutlined, HistoryOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
 import { type ReactNode, useState } from 'react';

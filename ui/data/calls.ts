@@ -1,3 +1,7 @@
+/**
+ * What can be asked of the server. Paths, bodies and answers share the routes' own schemas. What is read is asked for
+ * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
+ */
 import {
   broughtBackTitle,
   putAwayTitle,
@@ -8,10 +12,6 @@ import {
   plantFactsTitle,
   plantAddedTitle,
 } from '@core/words';
-/**
- * What can be asked of the server. Paths, bodies and answers share the routes' own schemas. What is read is asked for
- * at once; what is changed goes through the outbox, so that it is kept once, in order, and never lost.
- */
 import * as z from 'zod';
 import type { Place } from '@core';
 import { type BatchKept, batchKeptSchema } from '@server/records/journal/quick-entry-schemas';

@@ -1,5 +1,5 @@
-import { intoStockTitle } from '@core/words';
 /** What lies in stock, asked for and written down. Apart from the one client, since the first screen does without it. */
+import { intoStockTitle } from '@core/words';
 import { stockName } from '@core';
 import {
   type StockAdd,

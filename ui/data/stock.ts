@@ -1,7 +1,7 @@
 'use client';
 
-import { outOfStock } from '@core/words';
 /** What lies in stock, and writing down what came and went. */
+import { outOfStock } from '@core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { type AtHand, atHandOf, type InStock, stockName } from '@core';

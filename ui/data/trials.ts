@@ -1,7 +1,7 @@
 'use client';
 
-import { trialPutAway } from '@core/words';
 /** Trials with what their plants' lives say so far. */
+import { trialPutAway } from '@core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import type { Trial } from '@core';

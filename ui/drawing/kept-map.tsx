@@ -1,5 +1,5 @@
-import { shootsFromAbove } from '@core/words';
 /** A growth map as it was drawn on a day: shoots where they stood, those that are new since the map before ringed. */
+import { shootsFromAbove } from '@core/words';
 import { type GrowthMapSaid, shootsSince } from '@core';
 import { colors } from '../theme/tokens';
 import { PSEUDOBULB, LEAF_LINE, YOUNG_PSEUDOBULB } from './plant/colors';

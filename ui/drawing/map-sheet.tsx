@@ -1,7 +1,7 @@
 'use client';
 
-import { shootName } from '@core/words';
 /** The sheet on which a growth map is drawn: the old pot’s rim to scale, and every shoot a thing to touch, move and turn. */
+import { shootName } from '@core/words';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import type { GrowthMapSaid } from '@core';
 import { colors } from '../theme/tokens';
@@ -34,6 +34,16 @@ const BEYOND_SHARE = 1.14;
 const NUDGE_CM = 0.5;
 const TURN_DEG = 15;
 const RAD = Math.PI / 180;
+
+interface ShownShoot extends ShootAt {
+  readonly xCm: number;
+  readonly yCm: number;
+  /** Where a lead heads; null for a pseudobulb. */
+  readonly headingDeg: number | null;
+  readonly isSpent?: boolean;
+}
+
+const shootAt = ({ plant, list, index }: ShootAt): ShootAt => ({ plant, list, index });
 
 export function MapSheet(props: MapSheetProps) {
   const { map, rim, isChosen, onChoose, onMove, onTurn, onHead, onRemove, onPut } = props;
@@ -71,12 +81,16 @@ export function MapSheet(props: MapSheetProps) {
     step();
   };
 
-  const shoots = map.plants.flatMap((plant, k) => [
+  const shoots: readonly ShownShoot[] = map.plants.flatMap((plant, k) => [
     ...plant.bulbs.map((bulb, index) => ({ plant: k, list: 'bulbs' as const, index, ...bulb, headingDeg: null })),
     ...plant.leads.map((lead, index) => ({ plant: k, list: 'leads' as const, index, ...lead, isSpent: false })),
   ]);
-  const nameOf = ({ list, isSpent, plant, index }: (typeof shoots)[number]) =>
-    `${list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb'} ${index + 1}${map.plants.length > 1 ? shootName(list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb', index + 1, map.plants.length > 1 ? plant + 1 : null) : ''}`;
+  const nameOf = ({ list, isSpent, plant, index }: ShownShoot) =>
+    shootName(
+      list === 'leads' ? 'Lead' : isSpent ? 'Spent bulb' : 'Bulb',
+      index + 1,
+      map.plants.length > 1 ? plant + 1 : null,
+    );
 
   return (
     <svg
@@ -94,82 +108,108 @@ export function MapSheet(props: MapSheetProps) {
       <g transform="scale(1 -1)">
         <PotAbove shape={rim.shape} widthCm={rim.widthCm} strokeCm={half * 0.02} />
       </g>
-      {shoots.map((shoot) => {
-        const { plant, list, index, xCm, yCm, headingDeg, isSpent } = shoot;
-        const chosen = isChosen(shoot);
-        return (
-          <g
-            key={`${plant} ${list} ${index}`}
-            role="button"
-            tabIndex={0}
-            aria-pressed={chosen}
-            aria-label={nameOf(shoot)}
-            transform={`translate(${xCm} ${-yCm})`}
-            style={{ cursor: 'grab', touchAction: 'none' }}
-            onFocus={() => onChoose({ plant, list, index })}
-            onKeyDown={(event) => onKeyDown(event, { plant, list, index }, xCm, yCm)}
-            onPointerDown={(event) => {
-              event.stopPropagation();
-              event.currentTarget.setPointerCapture(event.pointerId);
-              drag.current = { shoot: { plant, list, index }, isHeading: false, isStart: true };
-              onChoose({ plant, list, index });
-            }}
-            onPointerMove={(event) => {
-              if (!drag.current) return;
-              const { shoot: held, isHeading, isStart } = drag.current;
-              const to = at(event);
-              if (isHeading) onHead(held, Math.atan2(to.yCm - yCm, to.xCm - xCm) / RAD, isStart);
-              else onMove(held, to.xCm, to.yCm, isStart);
-              drag.current.isStart = false;
-            }}
-            onPointerUp={() => {
-              drag.current = null;
-            }}
-            onPointerCancel={() => {
-              drag.current = null;
-            }}
-          >
-            <circle r={finger * 1.6} fill="transparent" />
-            {headingDeg === null ? null : (
-              <g transform={`rotate(${-headingDeg})`}>
-                <path
-                  d={`M${finger} 0 H${finger * 2.4} m${-finger * 0.6} ${-finger * 0.6} l${finger * 0.6} ${finger * 0.6} l${-finger * 0.6} ${finger * 0.6}`}
-                  stroke={colors.clay}
-                  strokeWidth={finger * 0.32}
-                  fill="none"
-                  strokeLinecap="round"
-                  strokeLinejoin="round"
-                />
-                <circle
-                  cx={finger * 2.5}
-                  r={finger * 1.1}
-                  fill="transparent"
-                  data-part="heading"
-                  style={{ cursor: 'grab' }}
-                  onPointerDown={(event) => {
-                    event.stopPropagation();
-                    event.currentTarget.setPointerCapture(event.pointerId);
-                    drag.current = { shoot: { plant, list, index }, isHeading: true, isStart: true };
-                    onChoose({ plant, list, index });
-                  }}
-                />
-              </g>
-            )}
-            <circle
-              r={finger * 0.85}
-              fill={isSpent ? 'none' : list === 'leads' ? YOUNG_PSEUDOBULB : PSEUDOBULB}
-              stroke={chosen ? colors.water : isSpent ? colors.inkSoft : LEAF_LINE}
-              strokeWidth={finger * (chosen ? 0.4 : 0.2)}
-              strokeDasharray={isSpent ? `${finger * 0.4} ${finger * 0.3}` : undefined}
-            />
-            {map.plants.length > 1 ? (
-              <text fontSize={finger} textAnchor="middle" y={finger * 0.36} fill="#1f2b26" fontWeight={700}>
-                {plant + 1}
-              </text>
-            ) : null}
-          </g>
-        );
-      })}
+      {shoots.map((shoot) => (
+        <Shoot
+          key={`${shoot.plant} ${shoot.list} ${shoot.index}`}
+          shoot={shoot}
+          name={nameOf(shoot)}
+          finger={finger}
+          isChosen={isChosen(shoot)}
+          isOneOfMany={map.plants.length > 1}
+          onChoose={() => onChoose(shootAt(shoot))}
+          onKeyDown={(event) => onKeyDown(event, shootAt(shoot), shoot.xCm, shoot.yCm)}
+          onGrab={(isHeading) => {
+            drag.current = { shoot: shootAt(shoot), isHeading, isStart: true };
+            onChoose(shootAt(shoot));
+          }}
+          onDrag={(event) => {
+            if (!drag.current) return;
+            const { shoot: held, isHeading, isStart } = drag.current;
+            const to = at(event);
+            if (isHeading) onHead(held, Math.atan2(to.yCm - shoot.yCm, to.xCm - shoot.xCm) / RAD, isStart);
+            else onMove(held, to.xCm, to.yCm, isStart);
+            drag.current.isStart = false;
+          }}
+          onDrop={() => {
+            drag.current = null;
+          }}
+        />
+      ))}
     </svg>
+  );
+}
+
+interface ShootProps {
+  readonly shoot: ShownShoot;
+  readonly name: string;
+  /** Half of what a finger covers, cm on the sheet. */
+  readonly finger: number;
+  readonly isChosen: boolean;
+  /** Its plant's number stands on it. */
+  readonly isOneOfMany: boolean;
+  readonly onChoose: () => void;
+  readonly onKeyDown: (event: KeyboardEvent) => void;
+  readonly onGrab: (isHeading: boolean) => void;
+  readonly onDrag: (event: PointerEvent<SVGElement>) => void;
+  readonly onDrop: () => void;
+}
+
+function Shoot(props: ShootProps) {
+  const { shoot, name, finger, isChosen, isOneOfMany, onChoose, onKeyDown, onGrab, onDrag, onDrop } = props;
+  const { plant, list, xCm, yCm, headingDeg, isSpent } = shoot;
+  const grab = (event: PointerEvent<SVGElement>, isHeading: boolean) => {
+    event.stopPropagation();
+    event.currentTarget.setPointerCapture(event.pointerId);
+    onGrab(isHeading);
+  };
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={isChosen}
+      aria-label={name}
+      transform={`translate(${xCm} ${-yCm})`}
+      style={{ cursor: 'grab', touchAction: 'none' }}
+      onFocus={onChoose}
+      onKeyDown={onKeyDown}
+      onPointerDown={(event) => grab(event, false)}
+      onPointerMove={onDrag}
+      onPointerUp={onDrop}
+      onPointerCancel={onDrop}
+    >
+      <circle r={finger * 1.6} fill="transparent" />
+      {headingDeg === null ? null : (
+        <g transform={`rotate(${-headingDeg})`}>
+          <path
+            d={`M${finger} 0 H${finger * 2.4} m${-finger * 0.6} ${-finger * 0.6} l${finger * 0.6} ${finger * 0.6} l${-finger * 0.6} ${finger * 0.6}`}
+            stroke={colors.clay}
+            strokeWidth={finger * 0.32}
+            fill="none"
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+          <circle
+            cx={finger * 2.5}
+            r={finger * 1.1}
+            fill="transparent"
+            data-part="heading"
+            style={{ cursor: 'grab' }}
+            onPointerDown={(event) => grab(event, true)}
+          />
+        </g>
+      )}
+      <circle
+        r={finger * 0.85}
+        fill={isSpent ? 'none' : list === 'leads' ? YOUNG_PSEUDOBULB : PSEUDOBULB}
+        stroke={isChosen ? colors.water : isSpent ? colors.inkSoft : LEAF_LINE}
+        strokeWidth={finger * (isChosen ? 0.4 : 0.2)}
+        strokeDasharray={isSpent ? `${finger * 0.4} ${finger * 0.3}` : undefined}
+      />
+      {isOneOfMany ? (
+        <text fontSize={finger} textAnchor="middle" y={finger * 0.36} fill="#1f2b26" fontWeight={700}>
+          {plant + 1}
+        </text>
+      ) : null}
+    </g>
   );
 }

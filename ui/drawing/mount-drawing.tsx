@@ -74,6 +74,117 @@ function Hook({ heightCm }: { readonly heightCm: number }) {
   );
 }
 
+function Wood({ heightCm }: { readonly heightCm: number }) {
+  return (
+    <>
+      <rect
+        x={-BACKING_CM}
+        y={-heightCm}
+        width={BACKING_CM}
+        height={heightCm}
+        rx={0.4}
+        fill={MOUNT_WOOD}
+        stroke={colors.ink}
+        strokeWidth={0.08}
+      />
+      {Array.from({ length: 9 }, (_, k) => (
+        <path
+          key={k}
+          d={`M${-BACKING_CM + 0.2} ${-(k + 0.6) * (heightCm / 9.5)} q0.8 -0.4 1.7 0.1`}
+          fill="none"
+          stroke="#4c3a28"
+          strokeWidth={0.1}
+        />
+      ))}
+    </>
+  );
+}
+
+interface PadProps {
+  readonly fromCm: number;
+  readonly heightCm: number;
+  readonly thicknessCm: number;
+  readonly pieces: ReturnType<typeof packPieces>;
+}
+
+function Pad({ fromCm, heightCm, thicknessCm, pieces }: PadProps) {
+  return (
+    <g>
+      <rect
+        x={0}
+        y={-(fromCm + heightCm)}
+        width={thicknessCm}
+        height={heightCm}
+        rx={Math.min(0.4, thicknessCm / 2)}
+        fill={mediumColors.sphagnum}
+        stroke={colors.ink}
+        strokeWidth={0.06}
+      />
+      <g transform={`translate(${thicknessCm / 2} 0)`}>
+        <PieceShapes pieces={pieces} />
+      </g>
+    </g>
+  );
+}
+
+interface RootsOnMountProps {
+  readonly padFromCm: number;
+  readonly padHeightCm: number;
+  readonly thicknessCm: number;
+  readonly rootCm: number;
+}
+
+function RootsOnMount({ padFromCm, padHeightCm, thicknessCm, rootCm }: RootsOnMountProps) {
+  return Array.from({ length: 4 }, (_, k) => {
+    const y = -(padFromCm + padHeightCm * (0.78 - k * 0.2));
+    const d = `M${thicknessCm + 0.2} ${y} q${-thicknessCm * 0.9} ${1 + k * 0.3} ${-thicknessCm * 0.4} ${padHeightCm * 0.3}`;
+    return (
+      <g key={k} fill="none" strokeLinecap="round">
+        <path d={d} stroke={ROOT_LINE} strokeWidth={rootCm + 0.07} />
+        <path d={d} stroke={ROOT} strokeWidth={rootCm} />
+      </g>
+    );
+  });
+}
+
+interface WaterInPadProps {
+  readonly curve: SetupCurve;
+  readonly water: ArrayLike<number>;
+  readonly fromCm: number;
+  readonly heightCm: number;
+}
+
+function WaterInPad({ curve, water, fromCm, heightCm }: WaterInPadProps) {
+  return curve.thicknessCm.map((cell, i) => (
+    <rect
+      key={i}
+      x={curve.floorCm[i]!}
+      y={-(fromCm + heightCm)}
+      width={cell}
+      height={heightCm}
+      fill={colors.water}
+      opacity={0.1 + 0.6 * Math.min(1, water[i]! / curve.porosity[i]!)}
+    />
+  ));
+}
+
+/** acrossCm: what they go around, in front of the backing. */
+function Ties({ tiesCm, acrossCm }: { readonly tiesCm: readonly number[]; readonly acrossCm: number }) {
+  return tiesCm.map((upCm) => (
+    <rect
+      key={upCm}
+      x={-BACKING_CM - TIE_CM}
+      y={-upCm - TIE_CM}
+      width={BACKING_CM + acrossCm + 2 * TIE_CM}
+      height={2 * TIE_CM}
+      rx={TIE_CM}
+      fill={TIE}
+      stroke={colors.ink}
+      strokeWidth={0.04}
+    />
+  ));
+}
+
 export function MountDrawing(props: MountDrawingProps) {
   const { spec, plant, curve, hour, units, widthPx, heightPx, scale, isBare = false } = props;
   const setup = useMemo(() => realise(spec) as MountedSetup, [spec]);
@@ -137,78 +248,13 @@ export function MountDrawing(props: MountDrawingProps) {
         }
       >
         {isLying ? null : <Hook heightCm={mount.heightCm} />}
-        <rect
-          x={-BACKING_CM}
-          y={-mount.heightCm}
-          width={BACKING_CM}
-          height={mount.heightCm}
-          rx={0.4}
-          fill={MOUNT_WOOD}
-          stroke={colors.ink}
-          strokeWidth={0.08}
-        />
-        {Array.from({ length: 9 }, (_, k) => (
-          <path
-            key={k}
-            d={`M${-BACKING_CM + 0.2} ${-(k + 0.6) * (mount.heightCm / 9.5)} q0.8 -0.4 1.7 0.1`}
-            fill="none"
-            stroke="#4c3a28"
-            strokeWidth={0.1}
-          />
-        ))}
+        <Wood heightCm={mount.heightCm} />
         {mount.padThicknessCm > 0 ? (
-          <g>
-            <rect
-              x={0}
-              y={-(padFrom + padHeight)}
-              width={thickness}
-              height={padHeight}
-              rx={Math.min(0.4, thickness / 2)}
-              fill={mediumColors.sphagnum}
-              stroke={colors.ink}
-              strokeWidth={0.06}
-            />
-            <g transform={`translate(${thickness / 2} 0)`}>
-              <PieceShapes pieces={pieces} />
-            </g>
-          </g>
+          <Pad fromCm={padFrom} heightCm={padHeight} thicknessCm={thickness} pieces={pieces} />
         ) : null}
-        {Array.from({ length: 4 }, (_, k) => {
-          const y = -(padFrom + padHeight * (0.78 - k * 0.2));
-          const d = `M${thickness + 0.2} ${y} q${-thickness * 0.9} ${1 + k * 0.3} ${-thickness * 0.4} ${padHeight * 0.3}`;
-          return (
-            <g key={k} fill="none" strokeLinecap="round">
-              <path d={d} stroke={ROOT_LINE} strokeWidth={rootCm + 0.07} />
-              <path d={d} stroke={ROOT} strokeWidth={rootCm} />
-            </g>
-          );
-        })}
-        {water && curve
-          ? curve.thicknessCm.map((cell, i) => (
-              <rect
-                key={i}
-                x={curve.floorCm[i]!}
-                y={-(padFrom + padHeight)}
-                width={cell}
-                height={padHeight}
-                fill={colors.water}
-                opacity={0.1 + 0.6 * Math.min(1, water[i]! / curve.porosity[i]!)}
-              />
-            ))
-          : null}
-        {tiesCm.map((upCm) => (
-          <rect
-            key={upCm}
-            x={-BACKING_CM - TIE_CM}
-            y={-upCm - TIE_CM}
-            width={BACKING_CM + thickness + rootCm + 2 * TIE_CM}
-            height={2 * TIE_CM}
-            rx={TIE_CM}
-            fill={TIE}
-            stroke={colors.ink}
-            strokeWidth={0.04}
-          />
-        ))}
+        <RootsOnMount padFromCm={padFrom} padHeightCm={padHeight} thicknessCm={thickness} rootCm={rootCm} />
+        {water && curve ? <WaterInPad curve={curve} water={water} fromCm={padFrom} heightCm={padHeight} /> : null}
+        <Ties tiesCm={tiesCm} acrossCm={thickness + rootCm} />
         <g transform={`translate(${thickness + 0.3} ${-(padFrom + padHeight * 0.72)}) rotate(${isLying ? 90 : 58})`}>
           <PlantSketch
             plant={plant}

@@ -84,6 +84,33 @@ const PLANT_SHARE = 0.42;
 /** Leaves reach so far beyond the pot's half, where gauge and labels begin. */
 const REACH_SHARE = 1.15;
 
+/** What stands beside each layer, and where its line begins. */
+function layerLabels(
+  spec: SetupSpec,
+  setup: PottedSetup,
+  frame: Frame,
+  labelX: number,
+  units: WordUnits,
+  isNarrow: boolean,
+) {
+  const volumes = layerVolumesL(setup);
+  const bounds = layerBounds(setup.layers);
+  const most = Math.max(isNarrow ? 9 : 12, Math.floor((frame.widthPx - labelX) / LETTER_PX));
+  return setup.layers.map((layer, i) => {
+    const middle = bounds[i]!.toCm - layer.heightCm / 2;
+    return {
+      xPx: labelX,
+      fromPx: frame.axisPx + (widthAtCm(setup.pot, middle) / 2) * frame.scale,
+      fromYPx: frame.basePx - middle * frame.scale,
+      lines: [
+        `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
+        ...wrap(layerText(spec.layers[i]!, units), most),
+        layer.role === 'main' ? '' : layer.role,
+      ].filter((line) => line !== ''),
+    };
+  });
+}
+
 export function PotDrawing(props: PotDrawingProps) {
   const { spec, plant, placement, curve, hour, units, onEdit } = props;
   const clipId = useId();
@@ -108,28 +135,12 @@ export function PotDrawing(props: PotDrawingProps) {
   const frame: Frame = fitFrame({ ...needs, aboveCm: potCm + roomCm });
   const halfWidth = (h: number) => widthAtCm(pot, h) / 2;
   const isCut = plant.heightCm > roomCm + 1;
-  const volumes = layerVolumesL(setup);
   const layerTops = layerBounds(setup.layers).map((bounds) => bounds.toCm);
   const yOf = (heightCm: number) => frame.basePx - heightCm * frame.scale;
   const lanes = handleLanes(layerTops.map(yOf), LANE_PX);
   const labelX =
     frame.axisPx + halfWidth(surfaceCm) * frame.scale + (onEdit ? BESIDE_GRIP_PX + Math.max(...lanes) * LANE_PX : 16);
-  const labels = (isBare ? [] : setup.layers).map((layer, i) => {
-    const middle = layerTops[i]! - layer.heightCm / 2;
-    return {
-      xPx: labelX,
-      fromPx: frame.axisPx + halfWidth(middle) * frame.scale,
-      fromYPx: yOf(middle),
-      lines: [
-        `${cm(layer.heightCm, units)} · ${litres(volumes[i]!)}`,
-        ...wrap(
-          layerText(spec.layers[i]!, units),
-          Math.max(isNarrow ? 9 : 12, Math.floor((frame.widthPx - labelX) / LETTER_PX)),
-        ),
-        layer.role === 'main' ? '' : layer.role,
-      ].filter((line) => line !== ''),
-    };
-  });
+  const labels = isBare ? [] : layerLabels(spec, setup, frame, labelX, units, isNarrow);
   const labelYs = spreadBlocks(
     labels.map(({ fromYPx, lines }) => ({ yPx: fromYPx, heightPx: lines.length * LINE_PX + 6 })),
     PLAN_FOOT_PX,
@@ -200,23 +211,41 @@ export function PotDrawing(props: PotDrawingProps) {
       {labels.map((label, i) => (
         <Label key={i} {...label} yPx={labelYs[i]!} />
       ))}
-      {onEdit
-        ? setup.layers.map((layer, i) => (
-            <EdgeHandle
-              key={i}
-              label={i === setup.layers.length - 1 ? 'Surface of the medium' : `Top of the ${layer.role}`}
-              heightCm={layerTops[i]!}
-              range={edgeRange(spec, i)}
-              halfWidthCm={halfWidth(layerTops[i]!)}
-              frame={frame}
-              lane={lanes[i]!}
-              units={units}
-              onMove={(toCm, isStart) => onEdit(moveEdge(spec, i, toCm), isStart)}
-            />
-          ))
-        : null}
+      {onEdit ? (
+        <EdgeHandles spec={spec} setup={setup} frame={frame} lanes={lanes} units={units} onEdit={onEdit} />
+      ) : null}
     </svg>
   );
+}
+
+interface EdgeHandlesProps {
+  readonly spec: SetupSpec;
+  readonly setup: PottedSetup;
+  readonly frame: Frame;
+  readonly lanes: readonly number[];
+  readonly units: WordUnits;
+  readonly onEdit: NonNullable<PotDrawingProps['onEdit']>;
+}
+
+/** A handle at the top of every layer. */
+function EdgeHandles({ spec, setup, frame, lanes, units, onEdit }: EdgeHandlesProps) {
+  const bounds = layerBounds(setup.layers);
+  return setup.layers.map((layer, i) => {
+    const { toCm: topCm } = bounds[i]!;
+    return (
+      <EdgeHandle
+        key={i}
+        label={i === setup.layers.length - 1 ? 'Surface of the medium' : `Top of the ${layer.role}`}
+        heightCm={topCm}
+        range={edgeRange(spec, i)}
+        halfWidthCm={widthAtCm(setup.pot, topCm) / 2}
+        frame={frame}
+        lane={lanes[i]!}
+        units={units}
+        onMove={(toCm, isStart) => onEdit(moveEdge(spec, i, toCm), isStart)}
+      />
+    );
+  });
 }
 
 /** The pieces of all layers. Kept while only the water moves. */

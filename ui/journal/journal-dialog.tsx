@@ -43,6 +43,40 @@ const heaviestG = 100_000;
 const options = <V extends string>(values: readonly V[], words: Readonly<Record<V, string>>) =>
   values.map((value) => ({ value, label: words[value] }));
 
+interface MovedToProps {
+  readonly places: readonly Place[];
+  readonly placeId: string;
+  readonly spot: string;
+  readonly onPlace: (placeId: string) => void;
+  readonly onSpot: (spot: string) => void;
+}
+
+function MovedTo({ places, placeId, spot, onPlace, onSpot }: MovedToProps) {
+  return (
+    <>
+      <label>
+        Place
+        <select value={placeId} onChange={(event) => onPlace(event.target.value)}>
+          {places.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        Where there
+        <input
+          value={spot}
+          maxLength={80}
+          placeholder="second shelf, left"
+          onChange={(event) => onSpot(event.target.value)}
+        />
+      </label>
+    </>
+  );
+}
+
 /** The fields of a kind, and what they say; null while they say too little. */
 function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly details: object | null } {
   const [felt, setFelt] = useState<Felt>('still wet');
@@ -98,29 +132,7 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
       const chosen = places.find(({ id }) => id === placeId);
       const isDemo = demoPlaces.some(({ id }) => id === placeId);
       return {
-        fields: (
-          <>
-            <label>
-              Place
-              <select value={placeId} onChange={(event) => setPlaceId(event.target.value)}>
-                {places.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              Where there
-              <input
-                value={spot}
-                maxLength={80}
-                placeholder="second shelf, left"
-                onChange={(event) => setSpot(event.target.value)}
-              />
-            </label>
-          </>
-        ),
+        fields: <MovedTo places={places} placeId={placeId} spot={spot} onPlace={setPlaceId} onSpot={setSpot} />,
         details: chosen ? { place: isDemo ? chosen.id : chosen, ...(spot ? { spot } : {}) } : null,
       };
     }

@@ -9,7 +9,7 @@ export const nothingPlanned = (plantName: string): string =>
 export const intoTheWaterAt = (time: string): string => ` (into the water at ${time})`;
 export const leaveForAnotherDay = (who: string): string => `Leave ${who} for another day`;
 export const pottingDayOn = (day: string): string => `Potting day, ${day}`;
-export const waitingToBeSent = (count: number): string => ` · ${count} waiting to be sent`;
+export const stillToSend = (count: number): string => ` · ${count} waiting to be sent`;
 export const hasNewAnswer = (plantName: string): string =>
   `${plantName} has a new answer; the rest of the day follows.`;
 export const foundOtherwise = (plantName: string): string => `${plantName} found otherwise`;

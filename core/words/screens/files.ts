@@ -6,7 +6,7 @@ export const hereAlready = (count: number): string => `, ${count} here already`;
 export const takeInPlants = (plants: number): string => `Take in ${plural(plants, 'plant')}`;
 export const plantsOnRecord = (plants: number): string =>
   `${plants} ${plants === 1 ? 'plant is' : 'plants are'} on record.`;
-export const kindsToLookAt = (unsure: number): string =>
+export const kindsToCheck = (unsure: number): string =>
   `${unsure} to look at: a slip of the pen, or a name that several kinds have.`;
 export const whichDay = (example: string): string => `Which day is ${example}?`;
 export const textInLine = (text: string, line: number): string => `“${text}” in line ${line}`;

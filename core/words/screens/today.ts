@@ -11,6 +11,6 @@ export const inTwoWeeks = (counts: string): string => `In two weeks ${counts}.`;
 export const wasFor = (day: string): string => `was for ${day}`;
 export const putOffUntil = (need: string, day: string): string => `${need} put off until ${day}`;
 export const whatYouFound = (plantName: string): string => `What you found at ${plantName}`;
-export const lookOnDay = (day: string): string => `Look on ${day}`;
+export const checkOnDay = (day: string): string => `Look on ${day}`;
 export const workingAhead = (plants: number): string =>
   `Working out ahead: ${plural(plants, 'plant')} to go. The list may still change.`;

@@ -1,5 +1,5 @@
-import { serverAnswered } from '@core/words';
 /** Requests and what comes back: a problem+json becomes an error with a sentence. */
+import { serverAnswered } from '@core/words';
 import * as z from 'zod';
 
 const problemSchema = z.looseObject({

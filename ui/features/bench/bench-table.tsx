@@ -1,7 +1,7 @@
 'use client';
 
-import { keptInLogOf } from '@core/words';
 /** What is on the bench: questions, the setup on the stage, what is said of it, and the shelf of choices. */
+import { keptInLogOf } from '@core/words';
 import dynamic from 'next/dynamic';
 import { startTransition, useCallback, useDeferredValue, useEffect, useState } from 'react';
 import type { PlanAnswer, SetupReview } from '@core/words';

@@ -89,43 +89,21 @@ export function GrowersGenusPage() {
           <Button>All we know</Button>
         </PageLink>
       </header>
-      {own.length > 0 ? (
-        <ul className={styles.own}>
-          {own.map((entry) => (
-            <SavedRow
-              key={entry.id}
-              kind="genus"
-              entry={entry}
-              name={entry.data.name}
-              tell={tellGenus}
-              onChange={() => begin(entry)}
-              onPutAway={() => putAway(entry.id)}
-            />
-          ))}
-        </ul>
-      ) : null}
+      <OwnGenera entries={own} onChange={begin} onPutAway={putAway} />
       {undo ? <Button onClick={undo}>Undo</Button> : null}
       <UnreadableNote kept={unreadable} />
-      <div className={styles.startRow}>
-        <Field id="genus-name" label="Its name" fault={faultAt('name')}>
-          <Input id="genus-name" value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
-        </Field>
-        <Field id="genus-like" label="Begin from">
-          <Select
-            id="genus-like"
-            showSearch={{ optionFilterProp: 'label' }}
-            value={likeId}
-            options={generaCatalogue.map((genus) => ({ value: genus.id, label: genus.name }))}
-            onChange={(id) => {
-              setLikeId(id);
-              setDraft(draftFrom(id));
-            }}
-          />
-        </Field>
-        <Field id="genus-trap" label="What often goes wrong with it" fault={faultAt('trap')}>
-          <Input id="genus-trap" value={trap} maxLength={300} onChange={(event) => setTrap(event.target.value)} />
-        </Field>
-      </div>
+      <Start
+        name={name}
+        likeId={likeId}
+        trap={trap}
+        faultAt={faultAt}
+        onName={setName}
+        onTrap={setTrap}
+        onLike={(id) => {
+          setLikeId(id);
+          setDraft(draftFrom(id));
+        }}
+      />
       <div className={styles.traits}>
         {traitKeys.map((key) => (
           <TraitField
@@ -152,5 +130,62 @@ export function GrowersGenusPage() {
         </p>
       ) : null}
     </article>
+  );
+}
+
+interface StartProps {
+  readonly name: string;
+  readonly likeId: string;
+  readonly trap: string;
+  readonly faultAt: (path: string) => string | null;
+  readonly onName: (name: string) => void;
+  readonly onLike: (genusId: string) => void;
+  readonly onTrap: (trap: string) => void;
+}
+
+/** What it is called, the genus it begins from, and what goes wrong with it. */
+function Start({ name, likeId, trap, faultAt, onName, onLike, onTrap }: StartProps) {
+  return (
+    <div className={styles.startRow}>
+      <Field id="genus-name" label="Its name" fault={faultAt('name')}>
+        <Input id="genus-name" value={name} maxLength={80} onChange={(event) => onName(event.target.value)} />
+      </Field>
+      <Field id="genus-like" label="Begin from">
+        <Select
+          id="genus-like"
+          showSearch={{ optionFilterProp: 'label' }}
+          value={likeId}
+          options={generaCatalogue.map((genus) => ({ value: genus.id, label: genus.name }))}
+          onChange={onLike}
+        />
+      </Field>
+      <Field id="genus-trap" label="What often goes wrong with it" fault={faultAt('trap')}>
+        <Input id="genus-trap" value={trap} maxLength={300} onChange={(event) => onTrap(event.target.value)} />
+      </Field>
+    </div>
+  );
+}
+
+interface OwnGeneraProps {
+  readonly entries: readonly LibraryEntry<'genus'>[];
+  readonly onChange: (entry: LibraryEntry<'genus'>) => void;
+  readonly onPutAway: (id: string) => void;
+}
+
+function OwnGenera({ entries, onChange, onPutAway }: OwnGeneraProps) {
+  return entries.length === 0 ? null : (
+    <ul className={styles.own}>
+      {entries.map((entry) => (
+        <SavedRow
+          key={entry.id}
+          kind="genus"
+          entry={entry}
+          name={entry.data.name}
+          tell={tellGenus}
+          onChange={() => onChange(entry)}
+          onPutAway={() => onPutAway(entry.id)}
+        />
+      ))}
+    </ul>
   );
 }

@@ -1,5 +1,5 @@
-import { habitToScale } from '@core/words';
 /** The plant as it stands, beside a ruler. */
+import { habitToScale } from '@core/words';
 import { type Genus, signsOf, typicalRootBallCm } from '@core';
 import { PlantSketch } from '../../drawing/plant/plant-sketch';
 import { colors } from '../../theme/tokens';

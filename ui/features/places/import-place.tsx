@@ -78,18 +78,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
         style={{ width: '100%' }}
         onChange={(value) => changeLatitude(value ?? USUAL_LATITUDE_DEG)}
       />
-      <Upload.Dragger
-        accept=".csv,.txt,.epw,.json"
-        showUploadList={false}
-        beforeUpload={(chosen) => {
-          void read(chosen);
-          return false;
-        }}
-      >
-        <p>
-          <InboxOutlined /> A logger’s CSV, monthly means, or an EPW weather file
-        </p>
-      </Upload.Dragger>
+      <FileDrop onFile={(chosen) => void read(chosen)} />
       {state.status === 'reading' ? (
         <div className={styles.reading} role="status">
           <Progress percent={Math.round(PERCENT * state.share)} aria-label="How much of the file is read" />
@@ -124,6 +113,23 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
         />
       ) : null}
     </div>
+  );
+}
+
+function FileDrop({ onFile }: { readonly onFile: (chosen: File) => void }) {
+  return (
+    <Upload.Dragger
+      accept=".csv,.txt,.epw,.json"
+      showUploadList={false}
+      beforeUpload={(chosen) => {
+        onFile(chosen);
+        return false;
+      }}
+    >
+      <p>
+        <InboxOutlined /> A logger’s CSV, monthly means, or an EPW weather file
+      </p>
+    </Upload.Dragger>
   );
 }
 

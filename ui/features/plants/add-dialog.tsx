@@ -1,7 +1,7 @@
 'use client';
 
-import { plantIsOnRecord, yearsInMediumRange } from '@core/words';
 /** A plant put on record without the bench: a new one, another like one there is, or a division. */
+import { plantIsOnRecord, yearsInMediumRange } from '@core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';

@@ -1,7 +1,7 @@
 'use client';
 
-import { factsSaved, factIsNow, factsChangedMeanwhile } from '@core/words';
 /** What stands on a plant's tag and in its papers, to be written anew. */
+import { factsSaved, factIsNow, factsChangedMeanwhile } from '@core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import dayjs from 'dayjs';
 import { useState } from 'react';

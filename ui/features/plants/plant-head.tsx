@@ -1,7 +1,7 @@
 'use client';
 
-import { putAwayTitle } from '@core/words';
 /** Who a plant is: tag, kind, papers, where it stands, and what they said before. */
+import { putAwayTitle } from '@core/words';
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';

@@ -1,7 +1,7 @@
 'use client';
 
-import { bestShown } from '@core/words';
 /** All plants: found as one types, filtered, ordered, and written down about many at once. */
+import { bestShown } from '@core/words';
 import { PlusOutlined } from '@ant-design/icons';
 import { PageLink } from '../../controls/page-link';
 import { useSearchParams } from 'next/navigation';
@@ -77,15 +77,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
   const isAny = Object.keys(asked).length === 0;
   const Shown = look === 'wall' ? PlantWall : PlantRows;
   if (total === 0 && isAny && facets.left === 0) {
-    return (
-      <>
-        <p className={styles.none}>
-          No plants yet. <PageLink href="/">Plan one on the bench</PageLink>, pot it, and it stands here. Or put on
-          record what you have.
-        </p>
-        <AddPlant />
-      </>
-    );
+    return <NoPlants />;
   }
   const toggle = (plant: QuickEntryOf) => {
     const next = new Map(chosen);
@@ -132,17 +124,7 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
         ) : null}
         <Choice label="Shown as" options={looks} value={look} onChange={setLook} />
         <SaveTable asked={asked} />
-        <PageLink className={styles.labels} href="/trials">
-          Trials…
-        </PageLink>
-        <PageLink className={styles.labels} href="/plants/files">
-          Lists and files…
-        </PageLink>
-        {plants.length > 0 ? (
-          <PageLink className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>
-            Labels to print
-          </PageLink>
-        ) : null}
+        <Elsewhere asked={asked} isAny={plants.length > 0} />
         {isAny ? null : (
           <Button
             kind="link"
@@ -166,25 +148,66 @@ export function PlantList({ asked: askedFirst, firstPage, firstFacets }: PlantLi
           if (listed.hasNextPage && !listed.isFetchingNextPage) void listed.fetchNextPage();
         }}
       />
-      {chosen.size > 0 ? (
-        <section className={styles.chosen} aria-label="Chosen plants">
-          <p>
-            <strong>{chosen.size === 1 ? [...chosen.values()][0]!.name : `${chosen.size} plants`}</strong>
-            <Button kind="link" onClick={() => setChosen(new Map())}>
-              Choose none
-            </Button>
-            <PageLink className={styles.labels} href={`/days?ids=${[...chosen.keys()].join(',')}`}>
-              A potting day with them
-            </PageLink>
-            <PageLink className={styles.labels} href={`/trials?ids=${[...chosen.keys()].join(',')}`}>
-              A trial with them
-            </PageLink>
-            <PageLink className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
-              Labels to print
-            </PageLink>
-          </p>
-          <JournalBar plants={[...chosen.values()]} onKept={() => setChosen(new Map())} />
-        </section>
+      {chosen.size > 0 ? <ChosenPlants chosen={chosen} onNone={() => setChosen(new Map())} /> : null}
+    </>
+  );
+}
+
+function NoPlants() {
+  return (
+    <>
+      <p className={styles.none}>
+        No plants yet. <PageLink href="/">Plan one on the bench</PageLink>, pot it, and it stands here. Or put on record
+        what you have.
+      </p>
+      <AddPlant />
+    </>
+  );
+}
+
+interface ChosenPlantsProps {
+  readonly chosen: ReadonlyMap<string, QuickEntryOf>;
+  readonly onNone: () => void;
+}
+
+/** What can be done with those that were chosen. */
+function ChosenPlants({ chosen, onNone }: ChosenPlantsProps) {
+  return (
+    <section className={styles.chosen} aria-label="Chosen plants">
+      <p>
+        <strong>{chosen.size === 1 ? [...chosen.values()][0]!.name : `${chosen.size} plants`}</strong>
+        <Button kind="link" onClick={onNone}>
+          Choose none
+        </Button>
+        <PageLink className={styles.labels} href={`/days?ids=${[...chosen.keys()].join(',')}`}>
+          A potting day with them
+        </PageLink>
+        <PageLink className={styles.labels} href={`/trials?ids=${[...chosen.keys()].join(',')}`}>
+          A trial with them
+        </PageLink>
+        <PageLink className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
+          Labels to print
+        </PageLink>
+      </p>
+      <JournalBar plants={[...chosen.values()]} onKept={onNone} />
+    </section>
+  );
+}
+
+/** Pages that go on from the list. */
+function Elsewhere({ asked, isAny }: { readonly asked: Asked; readonly isAny: boolean }) {
+  return (
+    <>
+      <PageLink className={styles.labels} href="/trials">
+        Trials…
+      </PageLink>
+      <PageLink className={styles.labels} href="/plants/files">
+        Lists and files…
+      </PageLink>
+      {isAny ? (
+        <PageLink className={styles.labels} href={`/plants/labels?${new URLSearchParams(asked)}`}>
+          Labels to print
+        </PageLink>
       ) : null}
     </>
   );

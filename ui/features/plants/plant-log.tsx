@@ -48,6 +48,67 @@ interface Great {
   readonly shown: ReactNode;
 }
 
+/** Lays a case on the bench and goes there. */
+type Open = (answers: PlanCase, edited: SavedPlan['spec'] | null, address: string, entry?: PottedEntry | null) => void;
+
+/** Plans, pottings, inspections and sign checks of a life; plannedId: of the plan that still stands. */
+const greatOf = (life: Life, plannedId: string | undefined, open: Open): readonly Great[] => [
+  ...life.plans.map((entry) => ({
+    id: entry.id,
+    day: entry.plannedOn,
+    shown: (
+      <PlanLine
+        entry={entry}
+        isOpen={plannedId === entry.id}
+        onOpen={(saved) => open(saved.planCase, saved.spec, '/')}
+        actions={entryActions}
+      />
+    ),
+  })),
+  ...life.pottings.map((entry) => ({
+    id: entry.id,
+    day: entry.pottedOn,
+    shown: (
+      <PottingLine
+        entry={entry}
+        onOpen={(saved) => open(saved.planCase, saved.spec, '/')}
+        onPutRight={({ planCase, spec }) => {
+          const { id, version, pottedOn, note } = entry;
+          open(planCase, spec, '/', { id, version, pottedOn, note });
+        }}
+        actions={entryActions}
+      />
+    ),
+  })),
+  ...life.inspections.map((entry, n) => ({
+    id: entry.id,
+    day: entry.inspectedOn,
+    shown: <InspectionLine entry={entry} before={mapBefore(life.inspections, n)} actions={entryActions} />,
+  })),
+  ...life.looks.map((entry) => ({
+    id: entry.id,
+    day: entry.lookedOn,
+    shown: <SignCheckLine entry={entry} actions={entryActions} />,
+  })),
+  ...life.unreadable.map((entry) => ({
+    id: entry.id,
+    day: entry.happenedOn,
+    shown: (
+      <div>
+        <h2>{longDay(entry.happenedOn)}</h2>
+        <p>{entry.title}</p>
+        <p role="alert">
+          This program cannot read the rest of this entry. It is kept as it was written; a newer program may read it.
+        </p>
+        <details>
+          <summary>As it is kept</summary>
+          <pre className={styles.raw}>{JSON.stringify(entry.data, null, 2)}</pre>
+        </details>
+      </div>
+    ),
+  })),
+];
+
 /** Pottings and looks with what was done between them, newest first. */
 function between(great: readonly Great[], care: readonly QuickEntry[]) {
   const days = [...great].sort((a, b) => b.day.localeCompare(a.day));
@@ -70,12 +131,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
   const [view, setView] = useState<View>('all');
   const today = todayOf(log, dayjs().format('YYYY-MM-DD'));
 
-  const open = (
-    answers: PlanCase,
-    edited: SavedPlan['spec'] | null,
-    address: string,
-    entry: PottedEntry | null = null,
-  ) => {
+  const open: Open = (answers, edited, address, entry = null) => {
     storeDraft({
       answers,
       chosenId: null,
@@ -91,63 +147,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
     router.push(address);
   };
 
-  const greatOf = (life: Life): readonly Great[] => [
-    ...life.plans.map((entry) => ({
-      id: entry.id,
-      day: entry.plannedOn,
-      shown: (
-        <PlanLine
-          entry={entry}
-          isOpen={log.planned?.id === entry.id}
-          onOpen={(saved) => open(saved.planCase, saved.spec, '/')}
-          actions={entryActions}
-        />
-      ),
-    })),
-    ...life.pottings.map((entry) => ({
-      id: entry.id,
-      day: entry.pottedOn,
-      shown: (
-        <PottingLine
-          entry={entry}
-          onOpen={(saved) => open(saved.planCase, saved.spec, '/')}
-          onPutRight={({ planCase, spec }) => {
-            const { id, version, pottedOn, note } = entry;
-            open(planCase, spec, '/', { id, version, pottedOn, note });
-          }}
-          actions={entryActions}
-        />
-      ),
-    })),
-    ...life.inspections.map((entry, n) => ({
-      id: entry.id,
-      day: entry.inspectedOn,
-      shown: <InspectionLine entry={entry} before={mapBefore(life.inspections, n)} actions={entryActions} />,
-    })),
-    ...life.looks.map((entry) => ({
-      id: entry.id,
-      day: entry.lookedOn,
-      shown: <SignCheckLine entry={entry} actions={entryActions} />,
-    })),
-    ...life.unreadable.map((entry) => ({
-      id: entry.id,
-      day: entry.happenedOn,
-      shown: (
-        <div>
-          <h2>{longDay(entry.happenedOn)}</h2>
-          <p>{entry.title}</p>
-          <p role="alert">
-            This program cannot read the rest of this entry. It is kept as it was written; a newer program may read it.
-          </p>
-          <details>
-            <summary>As it is kept</summary>
-            <pre className={styles.raw}>{JSON.stringify(entry.data, null, 2)}</pre>
-          </details>
-        </div>
-      ),
-    })),
-  ];
-  const great = greatOf(log);
+  const great = greatOf(log, log.planned?.id, open);
   const parts = between(view === 'care' ? [] : great, view === 'great' ? [] : log.care);
   const before = log.partOf;
 
@@ -187,7 +187,12 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
           <h2 className={styles.partOf}>
             Until {longDay(before.until)} it was part of <a href={`/plants/${before.plantId}`}>{before.name}</a>
           </h2>
-          <LifeList parts={between(view === 'care' ? [] : greatOf(before), view === 'great' ? [] : before.care)} />
+          <LifeList
+            parts={between(
+              view === 'care' ? [] : greatOf(before, log.planned?.id, open),
+              view === 'great' ? [] : before.care,
+            )}
+          />
         </section>
       ) : null}
     </div>

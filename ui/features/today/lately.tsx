@@ -4,7 +4,7 @@
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { demoPlaces, dryingPowerMmPerDay, mediumById, type Place, yearDrying } from '@core';
-import { monthNames, number, percent, years, usuallyLasts, soundSoFar, hardAsIn, inTwoWeeks } from '@core/words';
+import { monthNames, number, years, usuallyLasts, soundSoFar, hardAsIn, inTwoWeeks } from '@core/words';
 import type { Insights } from '@server/projections/insights/schemas';
 import type { EventKind } from '@server/records/journal/schemas';
 import { useGrowersPlaces } from '../../data/places';

@@ -1,5 +1,5 @@
-import { wasFor } from '@core/words';
 /** What is meant and not yet done, the soonest first. */
+import { wasFor } from '@core/words';
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/projections/due/schemas';

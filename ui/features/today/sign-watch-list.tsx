@@ -15,7 +15,7 @@ import {
   upgraded,
   questionSchemas,
 } from '@core';
-import { wordSignWatch, whatYouFound, lookOnDay } from '@core/words';
+import { wordSignWatch, whatYouFound, checkOnDay } from '@core/words';
 import type { SignAnswer } from '@server/records/journal/entry-schemas';
 import type { SignWatch, WatchedPlant } from '@server/projections/sign-watch/schemas';
 import { Button } from '../../controls/button';
@@ -101,7 +101,7 @@ function WaitingLine({ plant }: { readonly plant: WatchedPlant }) {
           Until {until}. {riskText}
         </p>
         <p className={styles.last}>
-          {isDue ? 'Look today' : lookOnDay(dayjs(lookOn).format('D MMMM'))}; it waits since{' '}
+          {isDue ? 'Look today' : checkOnDay(dayjs(lookOn).format('D MMMM'))}; it waits since{' '}
           {dayjs(since).format('D MMM YYYY')}
           {looks > 0 ? `, looked ${looks === 1 ? 'once' : `${looks} times`}` : ''}
         </p>

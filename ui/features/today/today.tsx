@@ -1,7 +1,7 @@
 'use client';
 
-import { workingAhead } from '@core/words';
 /** What needs a grower today: plants by need, pots that want water, signs to look for, and the year ahead. */
+import { workingAhead } from '@core/words';
 import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import type { DueList } from '@server/projections/due/schemas';

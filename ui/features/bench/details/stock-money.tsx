@@ -1,7 +1,7 @@
 'use client';
 
-import { withoutPrice } from '@core/words';
 /** What a setup takes out of the grower's own stock, at their own prices: one line of its costs. */
+import { withoutPrice } from '@core/words';
 import { costOf, type SetupSpec, stockNeedsOf, takesFrom } from '@core';
 import type { SetupReview } from '@core/words';
 import { nb } from '../../../controls/nb';

@@ -1,7 +1,7 @@
 'use client';
 
-import { onWatchList } from '@core/words';
 /** A plant that must wait goes on the watch list: when to look again, and one touch to be reminded. */
+import { onWatchList } from '@core/words';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { genusOf, type Timing, signWatchFor } from '@core';

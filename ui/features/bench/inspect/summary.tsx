@@ -41,8 +41,6 @@ export function Summary({ genus, steps }: SummaryProps) {
   const saving = useSaveInspection();
   const keepIt = useKeep();
   const lines = steps.map((step) => ({ step, seen: seenAt(seen, thingsInspected(step, genus), units) }));
-  const found = lines.filter((line) => line.seen.length > 0);
-  const skipped = lines.filter((line) => line.seen.length === 0);
   const toDo = toDoAfter(seen, genus).map(wordToDo);
 
   const keep = async () => {
@@ -76,30 +74,7 @@ export function Summary({ genus, steps }: SummaryProps) {
   return (
     <div className={styles.summary}>
       <section aria-label="What was seen">
-        <h3 className={styles.group}>Seen</h3>
-        {found.length === 0 ? <p className={styles.hint}>Nothing yet: every step was passed over.</p> : null}
-        <ul className={styles.seen}>
-          {found.map(({ step, seen: what }) => (
-            <li key={step}>
-              <button type="button" onClick={() => goTo(steps.indexOf(step))}>
-                <b>{stepText[step].short}</b>
-                <span>{what.map(({ words }) => words).join(' · ')}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
-        {skipped.length > 0 ? (
-          <>
-            <h3 className={styles.group}>Not looked at: it stays unknown</h3>
-            <div className={styles.skipped}>
-              {skipped.map(({ step }) => (
-                <Button key={step} onClick={() => goTo(steps.indexOf(step))}>
-                  {stepText[step].short}
-                </Button>
-              ))}
-            </div>
-          </>
-        ) : null}
+        <Seen steps={steps} lines={lines} />
         <PhotoRow {...photos} />
       </section>
       <section aria-label="While it is out">
@@ -145,5 +120,44 @@ export function Summary({ genus, steps }: SummaryProps) {
         </div>
       </section>
     </div>
+  );
+}
+
+interface SeenProps {
+  readonly steps: readonly InspectionStep[];
+  readonly lines: readonly { readonly step: InspectionStep; readonly seen: readonly { readonly words: string }[] }[];
+}
+
+/** What was seen, step by step, and what was passed over; each leads back to its step. */
+function Seen({ steps, lines }: SeenProps) {
+  const found = lines.filter((line) => line.seen.length > 0);
+  const skipped = lines.filter((line) => line.seen.length === 0);
+  return (
+    <>
+      <h3 className={styles.group}>Seen</h3>
+      {found.length === 0 ? <p className={styles.hint}>Nothing yet: every step was passed over.</p> : null}
+      <ul className={styles.seen}>
+        {found.map(({ step, seen: what }) => (
+          <li key={step}>
+            <button type="button" onClick={() => goTo(steps.indexOf(step))}>
+              <b>{stepText[step].short}</b>
+              <span>{what.map(({ words }) => words).join(' · ')}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {skipped.length > 0 ? (
+        <>
+          <h3 className={styles.group}>Not looked at: it stays unknown</h3>
+          <div className={styles.skipped}>
+            {skipped.map(({ step }) => (
+              <Button key={step} onClick={() => goTo(steps.indexOf(step))}>
+                {stepText[step].short}
+              </Button>
+            ))}
+          </div>
+        </>
+      ) : null}
+    </>
   );
 }

@@ -87,17 +87,7 @@ export function KeepItDialog(props: KeepItDialogProps) {
             {setupTitle(spec, units)}
             {spec.vessel.kind === 'pot' ? `, ${lowerFirst(vesselText(spec, units))}` : ''}. {words.kept}
           </p>
-          {way === 'put right' ? null : (
-            <>
-              <label htmlFor="plant-name">Name on the tag</label>
-              <Input
-                id="plant-name"
-                value={plantName}
-                maxLength={120}
-                onChange={(event) => setPlantName(event.target.value)}
-              />
-            </>
-          )}
+          {way === 'put right' ? null : <NameOnTag name={plantName} onName={setPlantName} />}
           <label htmlFor="potted-on">{words.dayLabel}</label>
           <DatePicker
             id="potted-on"
@@ -137,5 +127,14 @@ export function KeepItDialog(props: KeepItDialogProps) {
         </div>
       </Modal>
     </ThemeProvider>
+  );
+}
+
+function NameOnTag({ name, onName }: { readonly name: string; readonly onName: (name: string) => void }) {
+  return (
+    <>
+      <label htmlFor="plant-name">Name on the tag</label>
+      <Input id="plant-name" value={name} maxLength={120} onChange={(event) => onName(event.target.value)} />
+    </>
   );
 }

@@ -1,5 +1,5 @@
-import { pottingChangedMeanwhile, plantChangedMeanwhile } from '@core/words';
 /** Sends what is kept, once however often it is touched; a plant or an entry that was changed meanwhile is said and kept at the next touch. */
+import { pottingChangedMeanwhile, plantChangedMeanwhile } from '@core/words';
 import { useState } from 'react';
 import * as z from 'zod';
 import type { PlanCase, SetupSpec } from '@core';

@@ -1,5 +1,5 @@
-import { correctPottingOf } from '@core/words';
 /** The ways in which what lies on the bench is kept: as a plan, as done, or in place of what was said to be done. */
+import { correctPottingOf } from '@core/words';
 import dayjs from 'dayjs';
 import type { PottedEntry } from '../../../data/bench-draft';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { wateredEvery, weekdayNames } from '@core/words';
 /** How often and how the plant is watered: days to tap, for a rhythm or for a week. */
+import { wateredEvery, weekdayNames } from '@core/words';
 import { Choice } from '../../../controls/choice';
 import { UnitNumber } from '../../../controls/unit-number';
 import styles from './questions.module.css';

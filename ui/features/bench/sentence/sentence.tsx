@@ -1,7 +1,7 @@
 'use client';
 
-import { lifeOf } from '@core/words';
 /** The case, said as one sentence; each phrase opens what it can be told with. */
+import { lifeOf } from '@core/words';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';

@@ -1,7 +1,7 @@
 'use client';
 
-import { putDown } from '@core/words';
 /** Drawing the plant from above, as it stands in the pot it comes out of. What is drawn is part of the case at once. */
+import { putDown } from '@core/words';
 import {
   AppstoreAddOutlined,
   DeleteOutlined,
@@ -110,52 +110,20 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
           {pattern ? (
             <ShootCount plant={pattern} />
           ) : (
-            <div className={styles.moves}>
-              <Button
-                aria-label="Turn it left"
-                title="Turn it left"
-                icon={<UndoOutlined />}
-                disabled={!isLead}
-                onClick={() => held && change(turnedBy(map, held, 15))}
-              />
-              <Button
-                aria-label="Turn it right"
-                title="Turn it right"
-                icon={<RedoOutlined />}
-                disabled={!isLead}
-                onClick={() => held && change(turnedBy(map, held, -15))}
-              />
-              <Button
-                aria-label="Take it away"
-                title="Take it away"
-                icon={<DeleteOutlined />}
-                disabled={held === null}
-                onClick={() => held && remove(held)}
-              />
-              <Button
-                aria-label="Another plant"
-                title="Another plant"
-                icon={<UsergroupAddOutlined />}
-                disabled={map.plants.length >= MOST_PLANTS}
-                onClick={() => {
-                  change(withAnotherPlant(map, rim.widthCm / 2));
-                  setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
-                }}
-              />
-              <Button
-                aria-label="Undo"
-                title="Undo"
-                icon={<RollbackOutlined />}
-                disabled={past.length === 0}
-                onClick={undo}
-              />
-              <Button
-                aria-label="Begin from a pattern"
-                title="Begin from a pattern"
-                icon={<AppstoreAddOutlined />}
-                onClick={() => setBeginning(true)}
-              />
-            </div>
+            <MapMoves
+              isLead={isLead}
+              isHeld={held !== null}
+              mayAdd={map.plants.length < MOST_PLANTS}
+              mayUndo={past.length > 0}
+              onTurn={(byDeg) => held && change(turnedBy(map, held, byDeg))}
+              onRemove={() => held && remove(held)}
+              onAdd={() => {
+                change(withAnotherPlant(map, rim.widthCm / 2));
+                setChosen({ plant: map.plants.length, list: 'leads', index: 0 });
+              }}
+              onUndo={undo}
+              onPattern={() => setBeginning(true)}
+            />
           )}
           {said.success ? (
             <Button onClick={() => change(undefined)}>As usual</Button>
@@ -165,22 +133,82 @@ export function GrowthMap({ view, onDone }: GrowthMapProps) {
         </div>
       </div>
       <div className={styles.tools}>
-        {pattern ? (
-          <LeadsRun plant={pattern} />
-        ) : (
-          <>
-            <Choice label="What a touch puts down" options={kinds} value={kind} onChange={setKind} />
-            <Button
-              aria-label={putDown(kind === 'spent' ? 'spent bulb' : kind)}
-              icon={<PlusOutlined />}
-              onClick={() => put(0, 0)}
-            />
-          </>
-        )}
+        {pattern ? <LeadsRun plant={pattern} /> : <PutDown kind={kind} onKind={setKind} onPut={() => put(0, 0)} />}
         <Button kind="main" onClick={pattern ? () => setBeginning(false) : onDone}>
           Done
         </Button>
       </div>
     </section>
+  );
+}
+
+interface MapMovesProps {
+  readonly isLead: boolean;
+  readonly isHeld: boolean;
+  readonly mayAdd: boolean;
+  readonly mayUndo: boolean;
+  readonly onTurn: (byDeg: number) => void;
+  readonly onRemove: () => void;
+  readonly onAdd: () => void;
+  readonly onUndo: () => void;
+  readonly onPattern: () => void;
+}
+
+/** What can be done with the shoot in hand, and with the map. */
+function MapMoves(props: MapMovesProps) {
+  const { isLead, isHeld, mayAdd, mayUndo, onTurn, onRemove, onAdd, onUndo, onPattern } = props;
+  return (
+    <div className={styles.moves}>
+      <Button
+        aria-label="Turn it left"
+        title="Turn it left"
+        icon={<UndoOutlined />}
+        disabled={!isLead}
+        onClick={() => onTurn(15)}
+      />
+      <Button
+        aria-label="Turn it right"
+        title="Turn it right"
+        icon={<RedoOutlined />}
+        disabled={!isLead}
+        onClick={() => onTurn(-15)}
+      />
+      <Button
+        aria-label="Take it away"
+        title="Take it away"
+        icon={<DeleteOutlined />}
+        disabled={!isHeld}
+        onClick={onRemove}
+      />
+      <Button
+        aria-label="Another plant"
+        title="Another plant"
+        icon={<UsergroupAddOutlined />}
+        disabled={!mayAdd}
+        onClick={onAdd}
+      />
+      <Button aria-label="Undo" title="Undo" icon={<RollbackOutlined />} disabled={!mayUndo} onClick={onUndo} />
+      <Button
+        aria-label="Begin from a pattern"
+        title="Begin from a pattern"
+        icon={<AppstoreAddOutlined />}
+        onClick={onPattern}
+      />
+    </div>
+  );
+}
+
+interface PutDownProps {
+  readonly kind: ShootKind;
+  readonly onKind: (kind: ShootKind) => void;
+  readonly onPut: () => void;
+}
+
+function PutDown({ kind, onKind, onPut }: PutDownProps) {
+  return (
+    <>
+      <Choice label="What a touch puts down" options={kinds} value={kind} onChange={onKind} />
+      <Button aria-label={putDown(kind === 'spent' ? 'spent bulb' : kind)} icon={<PlusOutlined />} onClick={onPut} />
+    </>
   );
 }

@@ -51,8 +51,6 @@ export function Stage({ onDrawn }: StageProps) {
   const triedCurve = usePlanned((state) => state.tried?.curve ?? null);
   const failure = usePlanned((state) => state.failure);
   const change = useWhatIf((state) => state.change);
-  const isEdited = useStage((state) => state.edited !== null);
-  const canUndo = useStore(useStage.temporal, (state) => state.pastStates.length > 0);
   const isAboveWanted = useAbove((state) => state.isOpen);
   const hour = useHour((state) => state.hour);
   // The drawing may lag a fast hand; the slider never does.
@@ -99,40 +97,12 @@ export function Stage({ onDrawn }: StageProps) {
           </h1>
           <p>{nb(line.water)}</p>
         </div>
-        <span className={styles.actions}>
-          {change || !isPot ? null : (
-            <Button icon={isAbove ? <LineChartOutlined /> : <AimOutlined />} onClick={() => showFromAbove(!isAbove)}>
-              {isAbove ? 'Days' : 'From above'}
-            </Button>
-          )}
-          {change ? null : (
-            <Button icon={<SwapOutlined />} onClick={() => tryChange({})}>
-              What if…
-            </Button>
-          )}
-        </span>
+        <HeadActions isPot={isPot} isAbove={isAbove} isTrying={change !== null} />
       </div>
-      {review.ruledOutBy ? (
-        <p className={styles.warning} role="alert">
-          <strong>{plan.isLeastBad ? 'Nothing suits; this comes nearest.' : 'Against the rules now.'}</strong>{' '}
-          {review.ruledOutBy.sentence}
-        </p>
-      ) : null}
+      <AgainstRules plan={plan} review={review} />
       <div className={styles.body}>
         <div className={styles.drawing}>
-          {/* Over the drawing: nothing moves under the finger that changes the first layer. */}
-          <div className={styles.back}>
-            {canUndo ? (
-              <Button icon={<UndoOutlined />} onClick={undoEdit}>
-                Undo
-              </Button>
-            ) : null}
-            {isEdited ? (
-              <Button icon={<RollbackOutlined />} onClick={asProposed}>
-                As proposed
-              </Button>
-            ) : null}
-          </div>
+          <WayBack />
           <DrawnSetup drawn={isInStep ? ready : null} hour={shownHour} monthIndex={monthIndex} isAbove={isAbove} />
         </div>
         <div className={styles.daysColumn}>
@@ -166,4 +136,57 @@ export function Stage({ onDrawn }: StageProps) {
       </div>
     </section>
   );
+}
+
+interface HeadActionsProps {
+  readonly isPot: boolean;
+  readonly isAbove: boolean;
+  readonly isTrying: boolean;
+}
+
+/** The ways to look at it otherwise. */
+function HeadActions({ isPot, isAbove, isTrying }: HeadActionsProps) {
+  return (
+    <span className={styles.actions}>
+      {isTrying || !isPot ? null : (
+        <Button icon={isAbove ? <LineChartOutlined /> : <AimOutlined />} onClick={() => showFromAbove(!isAbove)}>
+          {isAbove ? 'Days' : 'From above'}
+        </Button>
+      )}
+      {isTrying ? null : (
+        <Button icon={<SwapOutlined />} onClick={() => tryChange({})}>
+          What if…
+        </Button>
+      )}
+    </span>
+  );
+}
+
+/** Over the drawing: nothing moves under the finger that changes the first layer. */
+function WayBack() {
+  const isEdited = useStage((state) => state.edited !== null);
+  const canUndo = useStore(useStage.temporal, (state) => state.pastStates.length > 0);
+  return (
+    <div className={styles.back}>
+      {canUndo ? (
+        <Button icon={<UndoOutlined />} onClick={undoEdit}>
+          Undo
+        </Button>
+      ) : null}
+      {isEdited ? (
+        <Button icon={<RollbackOutlined />} onClick={asProposed}>
+          As proposed
+        </Button>
+      ) : null}
+    </div>
+  );
+}
+
+function AgainstRules({ plan, review }: { readonly plan: PlanAnswer; readonly review: SetupReview }) {
+  return review.ruledOutBy ? (
+    <p className={styles.warning} role="alert">
+      <strong>{plan.isLeastBad ? 'Nothing suits; this comes nearest.' : 'Against the rules now.'}</strong>{' '}
+      {review.ruledOutBy.sentence}
+    </p>
+  ) : null;
 }

@@ -73,24 +73,7 @@ export function PlantDetails({ plant, asked, onChange, onRemove, onSetup, choice
   return (
     <div className={styles.details}>
       {plant.potText ? <p className={styles.pot}>{plant.potText}</p> : null}
-      <ol className={styles.steps}>
-        {plant.stepTexts.map(({ kind, name, sentence, minutes, isPassive, cautions }) => (
-          <li key={kind}>
-            <strong>{name}</strong>{' '}
-            <small>
-              {minutesText(minutes)}
-              {isPassive ? ', by itself' : ''}
-            </small>
-            <p>{sentence}</p>
-            {cautions.map((caution) => (
-              <p key={caution} className={styles.caution}>
-                <span aria-hidden="true">⚠ </span>
-                {caution}
-              </p>
-            ))}
-          </li>
-        ))}
-      </ol>
+      <Steps steps={plant.stepTexts} />
       {plant.advice.length > 0 ? (
         <ul className={styles.advice}>
           {plant.advice.map((line) => (
@@ -137,5 +120,28 @@ export function PlantDetails({ plant, asked, onChange, onRemove, onSetup, choice
         </Button>
       </div>
     </div>
+  );
+}
+
+function Steps({ steps }: { readonly steps: WordedDayPlant['stepTexts'] }) {
+  return (
+    <ol className={styles.steps}>
+      {steps.map(({ kind, name, sentence, minutes, isPassive, cautions }) => (
+        <li key={kind}>
+          <strong>{name}</strong>{' '}
+          <small>
+            {minutesText(minutes)}
+            {isPassive ? ', by itself' : ''}
+          </small>
+          <p>{sentence}</p>
+          {cautions.map((caution) => (
+            <p key={caution} className={styles.caution}>
+              <span aria-hidden="true">⚠ </span>
+              {caution}
+            </p>
+          ))}
+        </li>
+      ))}
+    </ol>
   );
 }

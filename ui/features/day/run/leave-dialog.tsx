@@ -1,7 +1,7 @@
 'use client';
 
-import { leaveForAnotherDay } from '@core/words';
 /** Left for another day, with the reason; it goes back to what is planned. */
+import { leaveForAnotherDay } from '@core/words';
 import { useState } from 'react';
 import { type LeftReason, leftReasons } from '@core';
 import { KeepDialog } from '../../../controls/keep-dialog';

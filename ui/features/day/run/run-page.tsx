@@ -12,7 +12,7 @@ import {
   wordDay,
   type WordedDayPlant,
   pottingDayOn,
-  waitingToBeSent,
+  stillToSend,
   hasNewAnswer,
   foundOtherwise,
   pottedAndLogged,
@@ -132,7 +132,7 @@ export function RunPage({ first }: { readonly first: Day & { readonly day: DayKe
             {potted} of {state.plants.length} potted
           </strong>{' '}
           {isRunning ? (leftMin > 0 ? `${spanText(leftMin)} left` : 'over the hours there were') : ''}
-          {waiting > 0 ? waitingToBeSent(waiting) : ''}
+          {waiting > 0 ? stillToSend(waiting) : ''}
         </p>
         <Timers timers={timersOf(state.plants)} onGo={take} />
         <PageLink href={`/days/${first.id}`}>All of the day</PageLink>

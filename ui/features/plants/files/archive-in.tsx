@@ -1,7 +1,7 @@
 'use client';
 
-import { hereAlready } from '@core/words';
 /** An archive of this program taken in: tried first, so that one sees what it would bring; then kept, all of it or nothing. */
+import { hereAlready } from '@core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { ArchiveRead, SectionName } from '@server/exchange/archive/schemas';

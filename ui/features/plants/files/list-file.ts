@@ -1,7 +1,7 @@
 'use client';
 
-import { fileTooLarge } from '@core/words';
 /** The list that is being settled, kept in this browser until it is taken in: an interruption costs nothing. */
+import { fileTooLarge } from '@core/words';
 import { useState } from 'react';
 import * as z from 'zod';
 import { encodingOf, listFields } from '@core';

@@ -1,7 +1,7 @@
 'use client';
 
-import { takeInPlants, plantsOnRecord } from '@core/words';
 /** What stands in the list, what the grower has to say of it, and what will be kept. */
+import { takeInPlants, plantsOnRecord } from '@core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';

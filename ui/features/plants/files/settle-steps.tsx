@@ -1,7 +1,7 @@
 'use client';
 
-import { kindsToLookAt, whichDay } from '@core/words';
 /** What only the grower can say of a list: what a column holds, how days are written, which kind and place is meant. */
+import { kindsToCheck, whichDay } from '@core/words';
 import dayjs from 'dayjs';
 import { genusById, genusIds, type ListField, listFields, type Place, type PlantTable } from '@core';
 import { Choice } from '../../../controls/choice';
@@ -104,7 +104,7 @@ export function KindsMeant({ table, settled, onSettle }: StepProps) {
   return (
     <section aria-label="Kinds">
       <h2>Which kind is meant</h2>
-      <p className={styles.hint}>{unsure === 0 ? 'All kinds are known.' : kindsToLookAt(unsure)}</p>
+      <p className={styles.hint}>{unsure === 0 ? 'All kinds are known.' : kindsToCheck(unsure)}</p>
       <ul className={styles.meant}>
         {table.kinds.map((kind) => {
           const { text, plants, match } = kind;

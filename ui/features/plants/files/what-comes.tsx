@@ -1,7 +1,7 @@
 'use client';
 
-import { textInLine, someAndMore } from '@core/words';
 /** What will change: who comes, who is here already, what cannot be taken in, and the first plants as they will stand. */
+import { textInLine, someAndMore } from '@core/words';
 import { genusById, mediumById, type Place, type PlantTable } from '@core';
 import { genusFor, placeFor, type Settled, type Sorted } from './settled';
 import styles from './files.module.css';

@@ -1,7 +1,7 @@
 'use client';
 
-import { entrySaved, entryChangedMeanwhile, entryCorrected, entryPutAway } from '@core/words';
 /** What can be done to any entry of a life: put it right, or put it away. */
+import { entrySaved, entryChangedMeanwhile, entryCorrected, entryPutAway } from '@core/words';
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
 import { useQueryClient } from '@tanstack/react-query';

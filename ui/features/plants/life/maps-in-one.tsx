@@ -1,7 +1,7 @@
 'use client';
 
-import { shootsByYear } from '@core/words';
 /** All maps that lie on each other, in one: each shoot marked with the year in which it first stood there. */
+import { shootsByYear } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { PotAbove } from '../../../drawing/pot-above';
 import { PSEUDOBULB, LEAF_LINE, YOUNG_PSEUDOBULB } from '../../../drawing/plant/colors';

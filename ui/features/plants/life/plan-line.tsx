@@ -1,7 +1,7 @@
 'use client';
 
-import { plannedFor } from '@core/words';
 /** A plan in a plant's life: what it was meant to be potted in, drawn, and whether it still stands. */
+import { plannedFor } from '@core/words';
 import type { PlanEntry } from '@server/records/journal/entry-schemas';
 import { Button } from '../../../controls/button';
 import styles from '../plants.module.css';
