@@ -219,5 +219,5 @@ export {
   rootsText,
   wateringText,
   waterText,
-} from './screens/said-case';
+} from './said-case';
 export { weekdayNames } from './screens/weekdays';

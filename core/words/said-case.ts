@@ -1,10 +1,10 @@
 /** What a grower said of a case, phrase by phrase, as it stands in the sentence over the answer. */
-import { mediumConditions } from '../../case';
-import type { PlanFacts } from '../../advise';
-import { mediumNowWords } from '../inspection';
-import { cm, monthNames, number, plural, type WordUnits } from '../phrasing/format';
-import { kindName } from '../phrasing/titles';
-import { weekdayNames } from './weekdays';
+import { mediumConditions } from '../case';
+import type { PlanFacts } from '../advise';
+import { mediumNowWords } from './inspection';
+import { cm, monthNames, number, plural, type WordUnits } from './phrasing/format';
+import { kindName } from './phrasing/titles';
+import { weekdayNames } from './screens/weekdays';
 
 /** The answers as given, each under the name it has in the case; not yet checked. */
 export interface SaidCase {

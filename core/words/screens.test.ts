@@ -18,7 +18,7 @@ import {
   someArePotted,
   takeInPlants,
   workingAhead,
-} from '..';
+} from '.';
 
 test('one is one, and many are many', () => {
   expect(plural(1, 'medium', 'media')).toBe('1 medium');
