@@ -3,7 +3,8 @@ import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-const START_MS = 90_000;
+/** Generous: a busy machine is no fault of the application. */
+const START_MS = 300_000;
 const LOOK_EVERY_MS = 100;
 
 export const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));

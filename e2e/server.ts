@@ -36,6 +36,7 @@ export class AppServer {
         DATABASE_URL: this.databaseUrl,
         PORT: this.port,
         NODE_ENV: 'production',
+        CAIRN_PAGE_WAIT_MS: '60000',
         ...this.more.env,
       },
     });
