@@ -1,7 +1,7 @@
 'use client';
 
 /** Reads a file of the grower's own air, shows what was found or what is wrong with it, and keeps it. */
-import { Alert, Input, InputNumber, Progress, Select, Upload } from 'antd';
+import { Alert, Input, InputNumber, Select, Upload } from 'antd';
 import { InboxOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { type AirflowClass, airflowClasses, type Place } from '@core';
@@ -13,12 +13,12 @@ import styles from './places.module.css';
 import { usePlaceFile } from './use-place-file';
 import { messages } from '../../data/messages';
 import { Button } from '../../controls/button';
+import { ProgressBar } from '../../controls/progress-bar';
 
 interface ImportPlaceProps {
   readonly onKept: (place: Place) => void;
 }
 
-const PERCENT = 100;
 const USUAL_LATITUDE_DEG = 50;
 
 export function ImportPlace({ onKept }: ImportPlaceProps) {
@@ -81,7 +81,7 @@ export function ImportPlace({ onKept }: ImportPlaceProps) {
       <FileDrop onFile={(chosen) => void read(chosen)} />
       {state.status === 'reading' ? (
         <div className={styles.reading} role="status">
-          <Progress percent={Math.round(PERCENT * state.share)} aria-label="How much of the file is read" />
+          <ProgressBar label="How much of the file is read" done={state.share} total={1} />
           <Button onClick={file.stop}>Stop</Button>
         </div>
       ) : null}

@@ -1,7 +1,6 @@
 'use client';
 
 /** Where growers disagree: take a side, or see what each would do here and what it costs. */
-import { Radio } from 'antd';
 import { useState } from 'react';
 import { type School, schools, type SidesFacts } from '@core';
 import { number, percent, priceText, type SchoolComparison, setupTitle, wordSides, type WordUnits } from '@core/words';
@@ -68,19 +67,20 @@ function SchoolField({ school, chosen, choices, onChoose }: SchoolFieldProps) {
   return (
     <fieldset className={styles.school}>
       <legend>{school.question}</legend>
-      <Radio.Group
-        value={chosen ?? null}
-        onChange={(event) => onChoose((event.target.value as string | null) ?? undefined)}
-      >
-        <Radio value={null}>
-          Open: ours, “{house.name.toLowerCase()}”. <span className={styles.argument}>{school.houseReason}</span>
-        </Radio>
-        {school.sides.map((side) => (
-          <Radio key={side.id} value={side.id}>
-            {side.name} <span className={styles.argument}>{side.argument}</span>
-          </Radio>
-        ))}
-      </Radio.Group>
+      {[null, ...school.sides].map((side) => (
+        <label key={side?.id ?? 'open'} className="tick">
+          <input
+            type="radio"
+            name={`school-${school.id}`}
+            checked={(chosen ?? null) === (side?.id ?? null)}
+            onChange={() => onChoose(side?.id)}
+          />
+          <span>
+            {side ? side.name : `Open: ours, “${house.name.toLowerCase()}”.`}{' '}
+            <span className={styles.argument}>{side ? side.argument : school.houseReason}</span>
+          </span>
+        </label>
+      ))}
       {isAsking ? (
         <div className={styles.asking} aria-live="polite">
           <ProgressBar label="Working out each side" done={thinking?.done ?? 0} total={thinking?.total ?? 1} />

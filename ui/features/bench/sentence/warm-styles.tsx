@@ -4,7 +4,7 @@
  * The look of the library's fields is worked out when the first of a kind is drawn, which takes longer than the drawing. Here one
  * of each is drawn out of sight beforehand, one after another in pauses, so that a picker opens without that wait.
  */
-import { Input, InputNumber, Radio, Select, Switch } from 'antd';
+import { Input, InputNumber, Select, Switch } from 'antd';
 import { type ReactNode, startTransition, useEffect, useState } from 'react';
 import { inPauses } from '../../../data/in-pauses';
 import { ThemeProvider } from '../../../theme/provider';
@@ -13,7 +13,6 @@ const fields: readonly ReactNode[] = [
   <Input key="text" />,
   <InputNumber key="number" suffix="mm" />,
   <Select key="choice" />,
-  <Radio key="one" />,
   <Switch key="whether" />,
 ];
 
