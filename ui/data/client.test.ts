@@ -41,8 +41,8 @@ test('a change carries the version seen; a conflict carries what is kept now', a
 });
 
 test('an answer that is no problem still says that nothing was changed', async () => {
-  serverAnswers(() => json(500, 'oops'));
-  await expect(client.remove('plants', 'a')).rejects.toThrow(/answered 500. Nothing was changed/);
+  serverAnswers(() => json(418, 'oops'));
+  await expect(client.remove('plants', 'a')).rejects.toThrow(/answered 418. Nothing was changed/);
 });
 
 test('an answer that is not what the route promises is not taken for one', async () => {

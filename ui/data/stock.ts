@@ -12,6 +12,7 @@ import { today } from './dates';
 import { messages } from './messages';
 import { useKeep } from './use-keep';
 import { messageOf } from './worker/long-work';
+import { newId } from './browser/new-id';
 
 const key = ['stock'] as const;
 
@@ -68,7 +69,7 @@ export function useStockWork() {
     (row: StockRow, said: string, deed: Deed): Promise<string | null> => {
       const title = `${stockName(row.data.thing)}: ${said}`;
       // One key a deed: sent again after a lost answer it is kept once.
-      const form = { ...deed, itemId: row.id, happenedOn: today(), note: '', idempotencyKey: crypto.randomUUID() };
+      const form = { ...deed, itemId: row.id, happenedOn: today(), note: '', idempotencyKey: newId() };
       return keep(async () => {
         const { batchId } = await stockCalls.saveStock(title, form);
         messages.success(`${title}.`, {

@@ -7,6 +7,7 @@ import { client, type JournalForm } from './client';
 import { messages } from './messages';
 import { useKeep } from './use-keep';
 import { messageOf } from './worker/long-work';
+import { newId } from './browser/new-id';
 
 /** Seconds in which it can be taken back on the spot. */
 const UNDO_SECONDS = 12;
@@ -38,7 +39,7 @@ export function useJournal(): {
       const form = {
         ...done,
         plantIds: plants.map(({ id }) => id),
-        idempotencyKey: crypto.randomUUID(),
+        idempotencyKey: newId(),
       } as JournalForm;
       const refresh = () => queries.invalidateQueries({ queryKey: ['plants'] });
       setBusy(true);

@@ -10,6 +10,9 @@ const problemSchema = z.looseObject({
 /** The server could not be reached, or cannot reach its database: what became of a change is not known. */
 export class UnreachableError extends Error {}
 
+/** The server failed over it: what became of a change is not known, and it may go better the next time. */
+export class FailedError extends Error {}
+
 /** Someone else was faster: what is kept now. Nothing was overwritten. */
 export class ConflictError extends Error {
   constructor(
@@ -22,6 +25,7 @@ export class ConflictError extends Error {
 
 const SERVICE_AWAY = 503;
 const CONFLICT = 409;
+const FIRST_FAILURE = 500;
 /** Longer than the server ever takes. */
 const LONGEST_WAIT_MS = 60_000;
 
@@ -42,10 +46,16 @@ function jsonOf({ text }: Answer): unknown {
 
 function refusal(answer: Answer): Error {
   const parsed = problemSchema.safeParse(jsonOf(answer));
-  if (!parsed.success) return new Error(serverAnswered(answer.status));
+  const failed = answer.status >= FIRST_FAILURE && answer.status !== SERVICE_AWAY;
+  if (!parsed.success) {
+    const said = serverAnswered(answer.status);
+    if (answer.status === SERVICE_AWAY) return new UnreachableError(said);
+    return failed ? new FailedError(said) : new Error(said);
+  }
   const faults = parsed.data.faults.map((fault) => fault.message);
   const said = faults.length > 0 ? faults.join('; ') : parsed.data.title;
   if (answer.status === SERVICE_AWAY) return new UnreachableError(said);
+  if (failed) return new FailedError(said);
   return answer.status === CONFLICT ? new ConflictError(said, parsed.data.current) : new Error(said);
 }
 

@@ -12,11 +12,17 @@ export const letterSchema = z.object({
   body: z.unknown().optional(),
   /** The version of the thing that its writer saw. */
   seenVersion: z.number().nullable(),
+  /** The window it was written in, which may wait for the answer. */
+  from: z.string().default(''),
+  /** How often the server has failed over it. */
+  failures: z.number().default(0),
   /** Why the server refused it, when nobody was there to be told. */
   refusal: z.string().nullable(),
-  /** Where it was changed meanwhile: the version that is kept now. */
+  /** Where it was changed meanwhile: the version that is kept now, and the thing itself. */
   currentVersion: z.number().nullable(),
+  current: z.unknown().optional(),
 });
+
 export type Letter = z.infer<typeof letterSchema>;
 
 /** What a screen hands over. */
@@ -25,15 +31,14 @@ export type NewLetter = Pick<Letter, 'title' | 'method' | 'path'> & {
   readonly seenVersion?: number;
 };
 
-export const hasSameContent = (letter: Letter, other: NewLetter): boolean =>
-  letter.method === other.method &&
-  letter.path === other.path &&
-  JSON.stringify(letter.body) === JSON.stringify(other.body);
+/** The same for two letters that say the same. */
+export const contentOf = ({ method, path, body }: Pick<NewLetter, 'method' | 'path' | 'body'>): string =>
+  `${method} ${path} ${JSON.stringify(body) ?? ''}`;
 
 /** The same change, meant to go over the version that is kept now. */
 export function overCurrent(letter: Letter): Letter {
   const { currentVersion } = letter;
-  const open = { ...letter, refusal: null, currentVersion: null };
+  const open = { ...letter, refusal: null, failures: 0, currentVersion: null, current: undefined };
   if (currentVersion === null) return open;
   if (letter.method === 'PUT') return { ...open, seenVersion: currentVersion };
   return { ...open, body: { ...(letter.body as object), plantVersion: currentVersion } };
@@ -42,6 +47,15 @@ export function overCurrent(letter: Letter): Letter {
 /** The server was not reached; the change waits here and is sent as soon as it can be. */
 export class NotYetKeptError extends Error {
   constructor() {
-    super('Not yet kept: the server cannot be reached. It waits in this browser and is sent as soon as it can be.');
+    super('Not yet kept: the server is away or has trouble. It waits in this browser and is sent as soon as it can be.');
+  }
+}
+
+/** Neither the server nor this browser has it. */
+export class NoRoomError extends Error {
+  constructor() {
+    super(
+      'Not kept: the server cannot be reached, and this browser has no room left to keep it. Leave this page open and try again.',
+    );
   }
 }

@@ -1,9 +1,7 @@
 /** What waits in the outbox, for the screen. */
-import { useEffect, useMemo } from 'react';
+import { useEffect, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useStored } from '../browser/stored';
-import { type Letter, overCurrent } from './letter';
-import { browserLetters, lettersIn, OUTBOX_KEY } from './letters';
+import type { Letter } from './letter';
 import { outbox } from './outbox';
 
 export interface Unsent {
@@ -14,25 +12,49 @@ export interface Unsent {
   readonly throwAway: (letter: Letter) => void;
 }
 
+/** Reads the outbox whenever it changes; while it is being read, once more afterwards. */
+function useLetters(): readonly Letter[] {
+  const [letters, setLetters] = useState<readonly Letter[]>([]);
+  useEffect(() => {
+    let isReading = false;
+    let isAskedAgain = false;
+    let isGone = false;
+    const read = async () => {
+      isAskedAgain = true;
+      if (isReading) return;
+      isReading = true;
+      while (isAskedAgain && !isGone) {
+        isAskedAgain = false;
+        const found = await outbox.waiting();
+        if (!isGone) setLetters((before) => (before.length === 0 && found.length === 0 ? before : found));
+      }
+      isReading = false;
+    };
+    const stop = outbox.onChange(() => void read());
+    void read();
+    return () => {
+      isGone = true;
+      stop();
+    };
+  }, []);
+  return letters;
+}
+
 export function useOutbox(): Unsent {
-  const text = useStored(OUTBOX_KEY);
-  const letters = useMemo(() => lettersIn(text), [text]);
+  const letters = useLetters();
   const queries = useQueryClient();
   useEffect(() => outbox.onKept(() => void queries.invalidateQueries()), [queries]);
   useEffect(() => {
     const sendNow = () => void outbox.sendWaiting();
     // What an earlier page left is sent first thing, and at once when the connection is back.
-    sendNow();
+    void outbox.begin();
     window.addEventListener('online', sendNow);
     return () => window.removeEventListener('online', sendNow);
   }, []);
   return {
     letters,
     sendNow: () => void outbox.sendWaiting(),
-    sendAgain: (letter) => {
-      browserLetters().put(overCurrent(letter));
-      void outbox.sendWaiting();
-    },
-    throwAway: (letter) => browserLetters().remove(letter.key),
+    sendAgain: (letter) => void outbox.sendAgain(letter),
+    throwAway: (letter) => void outbox.throwAway(letter.key),
   };
 }

@@ -4,6 +4,7 @@
  */
 import { UnreachableError } from '../browser/transport';
 import type { PhotoShelf, QueuedPhoto } from './shelf';
+import { newId } from '../browser/new-id';
 
 export type SendPhoto = (photo: QueuedPhoto) => Promise<void>;
 
@@ -21,7 +22,7 @@ export class PhotoPost {
 
   /** Lays a file on the shelf, and begins to send; resolves with its id as soon as nothing can lose it any more. */
   async add(file: Blob): Promise<string> {
-    const id = crypto.randomUUID();
+    const id = newId();
     await this.shelf.put({ id, file, refusal: null });
     this.tell();
     void this.sendWaiting();

@@ -7,7 +7,7 @@ import { type Day, savedDaySchema } from '@server/records/days/schemas';
 import { ConflictError, NotYetKeptError } from '../../data/client';
 import { dayCalls } from '../../data/day-calls';
 import { messages } from '../../data/messages';
-import { browserLetters } from '../../data/outbox/letters';
+import { outbox } from '../../data/outbox/outbox';
 import { messageOf } from '../../data/worker/long-work';
 import * as z from 'zod';
 
@@ -28,9 +28,8 @@ export interface DayDraft {
 }
 
 /** What an earlier page changed and has not yet sent; null where nothing waits. */
-function unsentDay(id: string): DayKept | null {
-  if (typeof localStorage === 'undefined') return null;
-  const letters = browserLetters().list();
+async function unsentDay(id: string): Promise<DayKept | null> {
+  const letters = await outbox.waiting();
   const own = letters.filter(({ path, method, refusal }) => path === `/api/days/${id}` && method === 'PUT' && !refusal);
   const read = savedDaySchema.safeParse(own.at(-1)?.body);
   return read.success ? read.data : null;
@@ -105,8 +104,13 @@ export function useDayDraft(first: Day & { readonly day: DayKept }): DayDraft {
   );
   // What an earlier page left on its way is what stands here; it is the same letter, sent once.
   useEffect(() => {
-    const unsent = unsentDay(first.id);
-    if (unsent) change(() => unsent);
+    let isGone = false;
+    void unsentDay(first.id).then((unsent) => {
+      if (unsent && !isGone && newest.current === null) change(() => unsent);
+    });
+    return () => {
+      isGone = true;
+    };
   }, [first.id, change]);
   return {
     day,

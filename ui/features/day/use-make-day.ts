@@ -6,6 +6,7 @@ import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
 import { messageOf } from '../../data/worker/long-work';
 import { type DayPlantKept, dayPlantOf, newDay } from './make-day';
+import { newId } from '../../data/browser/new-id';
 
 export function useMakeDay() {
   const [isBusy, setBusy] = useState(false);
@@ -21,7 +22,7 @@ export function useMakeDay() {
         else messages.error('One of the plants cannot be read by this program and is left out.');
         setDone(plants.length);
       }
-      const id = crypto.randomUUID();
+      const id = newId();
       await dayCalls.saveDay(id, newDay(on, plants), null);
       return id;
     } catch (error) {

@@ -14,6 +14,7 @@ import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
 import { useGrowersPlaces } from '../../data/places';
 import { useKeep } from '../../data/use-keep';
+import { newId } from '../../data/browser/new-id';
 
 export type AddKind = 'new' | 'like' | 'division';
 
@@ -66,7 +67,7 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
   const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
   // One key for this dialog: a double tap is one plant.
-  const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const [idempotencyKey] = useState(() => newId());
   const queries = useQueryClient();
   const router = useRouter();
   const keepIt = useKeep();

@@ -22,6 +22,7 @@ import { useLibrary } from '../../data/library';
 import { useStockWork } from '../../data/stock';
 import { useUnits } from '../../data/units-context';
 import styles from './stock.module.css';
+import { newId } from '../../data/browser/new-id';
 
 const kinds = [
   { value: 'medium', label: 'Medium' },
@@ -63,7 +64,7 @@ export function StockDialog({ row, currency: currencyFirst, onClose }: StockDial
   const [note, setNote] = useState(row?.data.note ?? '');
   const [fault, setFault] = useState<string | null>(null);
   // One key for this dialog: a double tap is one thing.
-  const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const [idempotencyKey] = useState(() => newId());
   const { add, change, putAway, isBusy } = useStockWork();
   const isMedium = (thing as StockThing).kind === 'medium';
 

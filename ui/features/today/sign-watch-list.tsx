@@ -24,6 +24,7 @@ import { messages } from '../../data/messages';
 import { useSaveSignCheck, useSignWatch } from '../../data/plants';
 import { useKeep } from '../../data/use-keep';
 import styles from './today.module.css';
+import { newId } from '../../data/browser/new-id';
 
 /** Its case as it is asked now; null where this program cannot read it. */
 function caseOf({ lastCase, caseVersion }: WatchedPlant) {
@@ -80,7 +81,7 @@ function WaitingLine({ plant }: { readonly plant: WatchedPlant }) {
       risk,
       answer: found,
       lookOn: found === 'not yet' ? nextLook(plant) : null,
-      idempotencyKey: crypto.randomUUID(),
+      idempotencyKey: newId(),
     };
     const outcome = await keepIt(() => saving.mutateAsync(form));
     if (outcome.status === 'refused') return messages.error(outcome.message);

@@ -14,6 +14,7 @@ import { setPlant } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
+import { newId } from '../../../data/browser/new-id';
 
 export function Watch({ timing }: { readonly timing: Timing }) {
   const planCase = usePlanned((state) => state.planCase);
@@ -22,7 +23,7 @@ export function Watch({ timing }: { readonly timing: Timing }) {
   const [name, setName] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   // One key for this button: a double tap is one look.
-  const [idempotencyKey, setKey] = useState(() => crypto.randomUUID());
+  const [idempotencyKey, setKey] = useState(() => newId());
   const saving = useSaveSignCheck();
   const keepIt = useKeep();
   const waiting = signWatchFor(timing, dayOfYear(dayjs()));
@@ -45,7 +46,7 @@ export function Watch({ timing }: { readonly timing: Timing }) {
     const outcome = await keepIt(() => saving.mutateAsync({ ...form, idempotencyKey }));
     if (outcome.status === 'refused') return setFault(outcome.message);
     setName(null);
-    setKey(crypto.randomUUID());
+    setKey(newId());
     if (outcome.status !== 'kept') return undefined;
     const { id, name: kept, version } = outcome.value;
     setPlant(id, kept, version);

@@ -10,6 +10,7 @@ import { today } from '../../../data/dates';
 import { useKeptOfPlant } from '../../../data/plants';
 import { useKeep } from '../../../data/use-keep';
 import type { WayToKeep } from './ways';
+import { newId } from '../../../data/browser/new-id';
 
 interface Whose {
   readonly plantId: string | null;
@@ -38,7 +39,7 @@ export function useKeepIt({ plantId, plantVersion, entry, onClose, onSaved }: Wh
   const [seenEntry, setSeenEntry] = useState(entry?.version ?? 0);
   const [fault, say] = useState<string | null>(null);
   // One key for this dialog: a double tap, or a second try after a lost answer, saves once.
-  const [idempotencyKey] = useState(() => crypto.randomUUID());
+  const [idempotencyKey] = useState(() => newId());
   const [isBusy, setBusy] = useState(false);
   const changed = useKeptOfPlant();
   const keepIt = useKeep();

@@ -20,6 +20,7 @@ import { LengthNumber } from '../../../controls/length-number';
 import { UnitNumber } from '../../../controls/unit-number';
 import styles from './questions.module.css';
 import { Button } from '../../../controls/button';
+import { newId } from '../../../data/browser/new-id';
 
 const potOptions = vesselCatalogue
   .filter((kind) => kind.vessel === 'pot')
@@ -148,7 +149,7 @@ const emptyPot: RawPot = {
 function PotForm() {
   const { add } = useStockWork();
   const [pot, setPot] = useState<RawPot>(emptyPot);
-  const [idempotencyKey, setKey] = useState(() => crypto.randomUUID());
+  const [idempotencyKey, setKey] = useState(() => newId());
   const [fault, setFault] = useState<string | null>(null);
   const keep = async () => {
     const { count, ...measures } = pot;
@@ -159,7 +160,7 @@ function PotForm() {
     const refused = await add({ item: parsed.value, amount: count, happenedOn: today(), idempotencyKey });
     if (refused === null) {
       setPot(emptyPot);
-      setKey(crypto.randomUUID());
+      setKey(newId());
     }
     return setFault(refused);
   };

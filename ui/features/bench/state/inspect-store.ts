@@ -4,6 +4,7 @@ import * as z from 'zod';
 import { type Inspection, inspectionSchema, lazily } from '@core';
 import { safeJson } from '../../../data/browser/safe-json';
 import { useCase } from './case-store';
+import { newId } from '../../../data/browser/new-id';
 
 interface InspectState {
   readonly isOpen: boolean;
@@ -55,13 +56,13 @@ export function startInspection(): void {
   const { genus } = answers as { readonly genus?: string | { readonly name?: string } };
   const of = `${plantId ?? ''} ${typeof genus === 'string' ? genus : (genus?.name ?? '')}`;
   if (useInspect.getState().of === of) useInspect.setState({ isOpen: true });
-  else useInspect.setState({ ...none, isOpen: true, of, key: crypto.randomUUID() });
+  else useInspect.setState({ ...none, isOpen: true, of, key: newId() });
 }
 
 /** What was seen so far stays, for whoever comes back to it. */
 export const leaveInspection = (): void => useInspect.setState({ isOpen: false });
 
-export const beginAnew = (): void => useInspect.setState({ step: 0, seen: {}, key: crypto.randomUUID() });
+export const beginAnew = (): void => useInspect.setState({ step: 0, seen: {}, key: newId() });
 
 /** Done with: the next one begins anew. */
 export const endInspection = (): void => useInspect.setState(none);

@@ -2,15 +2,15 @@
 
 /** A running day as this device knows it: what the server has, and what is on its way there. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type DayEntry, type DayEntryKind, type DayKept, runOf, type RunState } from '@core';
 import { type Day, type DayEntryInput, readDayEntry } from '@server/records/days/schemas';
 import { NotYetKeptError } from '../../../data/client';
 import { dayCalls } from '../../../data/day-calls';
 import { messages } from '../../../data/messages';
-import { browserLetters } from '../../../data/outbox/letters';
 import { outbox } from '../../../data/outbox/outbox';
 import { messageOf } from '../../../data/worker/long-work';
+import { newId } from '../../../data/browser/new-id';
 
 interface Own {
   readonly key: string;
@@ -35,9 +35,8 @@ export interface Run {
 const pathOf = (id: string): string => `/api/days/${id}/entries`;
 
 /** What an earlier page, or a lost connection, left on its way. */
-function onTheirWay(id: string): readonly Own[] {
-  return browserLetters()
-    .list()
+async function onTheirWay(id: string): Promise<readonly Own[]> {
+  return (await outbox.waiting())
     .filter(({ path, refusal }) => path === pathOf(id) && refusal === null)
     .flatMap(({ key, body }) => {
       const { kind, at, data } = body as DayEntryInput;
@@ -51,15 +50,28 @@ export function useRun(first: Day & { readonly day: DayKept }): Run {
   const queries = useQueryClient();
   const queryKey = useMemo(() => ['days', id], [id]);
   const { data } = useQuery({ queryKey, queryFn: () => dayCalls.day(id), initialData: first as Day });
-  const [own, setOwn] = useState<readonly Own[]>(() => onTheirWay(id));
+  const [own, setOwn] = useState<readonly Own[]>([]);
+  /** Being written by this page: they may not lie in the outbox yet. */
+  const inHand = useRef(new Set<string>());
+
+  useEffect(() => {
+    let isGone = false;
+    void onTheirWay(id).then((found) => {
+      if (isGone || found.length === 0) return;
+      setOwn((entries) => [...found.filter(({ key }) => !entries.some((own) => own.key === key)), ...entries]);
+    });
+    return () => {
+      isGone = true;
+    };
+  }, [id]);
 
   // What was sent later, by itself, is heard of here.
   useEffect(
     () =>
       outbox.onKept(() => {
-        void queries.invalidateQueries({ queryKey }).then(() => {
-          const open = new Set(onTheirWay(id).map(({ key }) => key));
-          setOwn((entries) => entries.filter(({ key }) => open.has(key)));
+        void queries.invalidateQueries({ queryKey }).then(async () => {
+          const open = new Set((await onTheirWay(id)).map(({ key }) => key));
+          setOwn((entries) => entries.filter(({ key }) => open.has(key) || inHand.current.has(key)));
         });
       }),
     [id, queries, queryKey],
@@ -67,9 +79,10 @@ export function useRun(first: Day & { readonly day: DayKept }): Run {
 
   const write: Run['write'] = useCallback(
     async (title, kind, said, potting) => {
-      const idempotencyKey = crypto.randomUUID();
+      const idempotencyKey = newId();
       const at = new Date().toISOString();
       const entry = { kind, at, data: said } as DayEntry;
+      inHand.current.add(idempotencyKey);
       setOwn((entries) => [...entries, { key: idempotencyKey, entry }]);
       const body = { kind, at, idempotencyKey, data: said as Record<string, unknown>, ...(potting ? { potting } : {}) };
       const done = () => setOwn((entries) => entries.filter(({ key }) => key !== idempotencyKey));
@@ -85,6 +98,8 @@ export function useRun(first: Day & { readonly day: DayKept }): Run {
         done();
         messages.error(messageOf(error));
         return false;
+      } finally {
+        inHand.current.delete(idempotencyKey);
       }
     },
     [id, queries, queryKey],

@@ -8,6 +8,7 @@ import { encodingOf, listFields } from '@core';
 import { safeJson } from '../../../data/browser/safe-json';
 import { writeStored } from '../../../data/browser/stored';
 import { nothingSettled, type Settled } from './settled';
+import { newId } from '../../../data/browser/new-id';
 
 const STORE_KEY = 'tender-cairn.list-to-take-in';
 /** A longer one is read again from its file after a reload. */
@@ -54,7 +55,7 @@ export function useListFile() {
   };
   const take = (name: string, text: string) => {
     setFault(null);
-    put({ key: crypto.randomUUID(), name, text, settled: nothingSettled });
+    put({ key: newId(), name, text, settled: nothingSettled });
   };
   const open = async (chosen: File) => {
     if (chosen.size > MOST_BYTES) return setFault(fileTooLarge(MOST_BYTES / 1e6));
