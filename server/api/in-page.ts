@@ -2,16 +2,24 @@
 import { entityManager } from '../records/database';
 import { homeScope } from '../records/collections/scope';
 import '../projections/follow-records';
-import { isAway } from '../runtime/http/away';
+import { type Trouble, troubleOf } from '../runtime/database/trouble';
 import type { Inside } from './in-scope';
 import { inTime, LONGEST_PAGE_WAIT_MS } from '../runtime/http/in-time';
 import { withoutData } from '../runtime/http/without-data';
+
+const troubleWords: Readonly<Record<Trouble, string>> = {
+  away: 'The database cannot be reached.',
+  busy: 'The database has too much to do just now.',
+  full: 'The disk that the database lies on is full.',
+  collided: 'Two changes stood in each other’s way.',
+};
 
 export async function inPage<T>(read: (inside: Inside) => Promise<T>): Promise<T> {
   const reading = (async () => read({ em: await entityManager(), scope: homeScope }))();
   // What is thrown here is written into the log.
   const found = await inTime(reading, LONGEST_PAGE_WAIT_MS).catch((error: unknown) => {
-    throw isAway(error) ? new Error('The database cannot be reached.') : withoutData(error);
+    const trouble = troubleOf(error);
+    throw trouble === null ? withoutData(error) : new Error(troubleWords[trouble]);
   });
   if (found === 'late') throw new Error('The database does not answer.');
   // Server components hand over JSON only.

@@ -2,7 +2,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../records/database';
 import { homeScope, type Scope } from '../records/collections/scope';
-import { isAway } from '../runtime/http/away';
+import { type Trouble, troubleOf } from '../runtime/database/trouble';
 import { inTime, LONGEST_WAIT_MS } from '../runtime/http/in-time';
 import { KeyTakenError } from '../runtime/database/write-once';
 import '../projections/follow-records';
@@ -22,6 +22,13 @@ const retryLater = (title: string): Response => {
   return response;
 };
 
+const troubleWords: Readonly<Record<Trouble, string>> = {
+  away: 'The database cannot be reached. Nothing was changed; try again in a moment.',
+  busy: 'The database has too much to do just now. Nothing was changed; try again in a moment.',
+  full: 'The disk that the database lies on is full. Nothing was changed; make room, then try again.',
+  collided: 'Two changes stood in each other’s way. Nothing was changed; try again in a moment.',
+};
+
 /** The database is there and does not answer: a write may be kept or not. */
 const silent = (): Response =>
   retryLater('The database does not answer. A change may be kept or not; sending it again keeps it once.');
@@ -39,7 +46,7 @@ export async function inScope(
     return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
-    if (!isAway(error)) return wentWrong(error);
-    return retryLater('The database cannot be reached. Nothing was changed; try again in a moment.');
+    const trouble = troubleOf(error);
+    return trouble === null ? wentWrong(error) : retryLater(troubleWords[trouble]);
   }
 }

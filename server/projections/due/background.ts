@@ -1,7 +1,7 @@
 /** One worker in the process: woken after each change, it works out what no longer fits, and sleeps. */
 import { entityManager } from '../../records/database';
 import { computing } from '../../runtime/worker-pool/server-pool';
-import { isAway } from '../../runtime/http/away';
+import { troubleOf } from '../../runtime/database/trouble';
 import { withoutData } from '../../runtime/http/without-data';
 import './awake';
 import { workOutOutlooks } from './outlooks';
@@ -22,7 +22,7 @@ export function wakeOutlooks(): void {
   state.running ??= run(state)
     .catch((error: unknown) => {
       // A database that is away is told by the requests that wanted it.
-      if (!isAway(error)) process.stderr.write(`outlooks: ${withoutData(error).stack}\n`);
+      if (troubleOf(error) === null) process.stderr.write(`outlooks: ${withoutData(error).stack}\n`);
     })
     .finally(() => {
       state.running = null;

@@ -17,5 +17,7 @@ export function followLives(follow: FollowLives): void {
 export async function livesChanged(em: EntityManager, plantIds: readonly string[]): Promise<void> {
   if (followers.size === 0) throw new Error('nobody follows the records: import projections/follow-records');
   if (plantIds.length === 0) return;
-  for (const follow of followers) await follow(em, plantIds);
+  // In one order for all, so that no two wait for each other.
+  const inOrder = [...new Set(plantIds)].sort();
+  for (const follow of followers) await follow(em, inOrder);
 }

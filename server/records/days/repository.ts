@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import { type DayEntry, type DayKept, type LeftReason, type RunPlant, runOf, type SetupSpec, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { recordDayPlan, recordDayPotting } from '../journal/of-a-day';
@@ -92,7 +93,7 @@ export async function saveDay(
   day: DayKept,
   seenVersion: number | null,
 ): Promise<DaySaved> {
-  return em.transactional(async (inside): Promise<DaySaved> => {
+  return inTransaction(em, async (inside): Promise<DaySaved> => {
     const row = await inside.findOne(PottingDay, { id: dayId }, { lockMode: LockMode.PESSIMISTIC_WRITE });
     if (row && (row.collection.id !== scope.collectionId || row.deletedAt !== null)) return { status: 'taken' };
     if (!row) {

@@ -1,6 +1,7 @@
 /** What was taken in whole (a list, an archive), and undoing it as one. */
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import type { Scope } from '../collections/scope';
 import { Plant } from '../plants/entity';
 import { Intake } from './entity';
@@ -36,7 +37,7 @@ export async function setIntakeUndone(
   id: string,
   undoneAt: Date | null,
 ): Promise<boolean> {
-  return em.transactional(async (inside) => {
+  return inTransaction(em, async (inside) => {
     const intake = await inside.findOne(
       Intake,
       { id, collection: scope.collectionId },

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import { genusIdOf, type PlanCase, questionVersions } from '@core';
 import { Plant } from '../plants/entity';
 import type { Scope } from '../collections/scope';
@@ -63,7 +64,7 @@ async function putRight(
   seenVersion: number | null,
   rightOf: (event: PlantEventRow) => Right | null,
 ): Promise<Corrected> {
-  return em.transactional(async (inside): Promise<Corrected> => {
+  return inTransaction(em, async (inside): Promise<Corrected> => {
     const event = await inside.findOne(
       PlantEvent,
       { id: eventId, collection: scope.collectionId, hiddenAt: null },

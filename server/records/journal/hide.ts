@@ -1,6 +1,7 @@
 /** Putting entries of plants' lives away and bringing them back, one or a whole batch; plants follow what their lives say. */
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import { moveBack } from './record-quick';
 import { Plant } from '../plants/entity';
 import type { Scope } from '../collections/scope';
@@ -11,7 +12,7 @@ type Which = { readonly id: string } | { readonly batchId: string };
 
 /** false where there are none. */
 async function setHidden(em: EntityManager, scope: Scope, which: Which, hiddenAt: Date | null): Promise<boolean> {
-  return em.transactional(async (inside) => {
+  return inTransaction(em, async (inside) => {
     const events = await inside.find(
       PlantEvent,
       { ...which, collection: scope.collectionId },

@@ -309,3 +309,21 @@ describe('a correction', () => {
     });
   });
 });
+
+test('moved beside watered, the plants in any order, by four at once: all of it is kept', async () => {
+  const many = await Promise.all(Array.from({ length: 12 }, (_, n) => pot(`Of many ${n}`)));
+  const places = ['heated-flat', 'bathroom', 'cool-shade'];
+  const rounds = Array.from({ length: 24 }, (_, n) => {
+    const plantIds = n % 3 === 0 ? [...many].reverse() : [...many.slice(n % 12), ...many.slice(0, n % 12)];
+    return n % 2 === 0
+      ? said('watered', {}, { plantIds })
+      : said('moved', { place: places[n % 3], spot: '' }, { plantIds });
+  });
+  const byFour = [0, 1, 2, 3].map(async (client) => {
+    for (const input of rounds.filter((_, n) => n % 4 === client)) {
+      expect(await recordQuick(em(), scope, input)).toMatchObject({ status: 'recorded', plants: 12 });
+    }
+  });
+  await Promise.all(byFour);
+  expect(await eventCount()).toBe(24 * 12);
+});

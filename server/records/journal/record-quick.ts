@@ -52,8 +52,8 @@ async function record(em: EntityManager, scope: Scope, key: string, input: Quick
   const plants = await em.find(
     Plant,
     { id: { $in: plantIds }, collection: scope.collectionId, deletedAt: null },
-    // Two who move the same plants take turns, and never in a ring.
-    kind === 'moved' ? { lockMode: LockMode.PESSIMISTIC_WRITE, orderBy: { id: 'asc' } } : {},
+    // Two who write about the same plants meet at the first of them, and never in a ring; two who move them take turns.
+    { lockMode: kind === 'moved' ? LockMode.PESSIMISTIC_WRITE : LockMode.PESSIMISTIC_READ, orderBy: { id: 'asc' } },
   );
   const byId = new Map(plants.map((plant) => [plant.id, plant]));
   const missing = plantIds.filter((id) => !byId.has(id));

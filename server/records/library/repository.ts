@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import { type StockItem, stockName, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { meetingOf } from '../../runtime/database/seen-version';
@@ -119,7 +120,7 @@ export async function changeLibraryItem<K extends LibraryKind>(
   data: LibraryTypes[K],
   seenVersion: number | null,
 ): Promise<LibraryChanged<K>> {
-  return em.transactional(async (inside): Promise<LibraryChanged<K>> => {
+  return inTransaction(em, async (inside): Promise<LibraryChanged<K>> => {
     const row = await inside.findOne(
       LibraryItem,
       { id: itemId, kind, collection: scope.collectionId, deletedAt: null },

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import { type Place, upgraded } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { meetingOf } from '../../runtime/database/seen-version';
@@ -93,7 +94,7 @@ export async function changePlace(
   place: Place,
   seenVersion: number | null,
 ): Promise<PlaceChanged> {
-  return em.transactional(async (inside): Promise<PlaceChanged> => {
+  return inTransaction(em, async (inside): Promise<PlaceChanged> => {
     const row = await inside.findOne(
       StoredPlace,
       { id: placeId, collection: scope.collectionId, deletedAt: null },

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from '../../runtime/database/in-transaction';
 import type { Scope } from '../collections/scope';
 import { meetingOf } from '../../runtime/database/seen-version';
 import { livesChanged } from '../changes/lives';
@@ -36,7 +37,7 @@ export async function changeFacts(
   facts: PlantFacts,
   seenVersion: number | null,
 ): Promise<FactsChanged> {
-  return em.transactional(async (inside): Promise<FactsChanged> => {
+  return inTransaction(em, async (inside): Promise<FactsChanged> => {
     const plant = await inside.findOne(
       Plant,
       { id: plantId, collection: scope.collectionId, deletedAt: null },

@@ -4,6 +4,7 @@
  */
 import { UniqueConstraintViolationException } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
+import { inTransaction } from './in-transaction';
 
 /** The key lies with something else, which this request cannot have made. */
 export class KeyTakenError extends Error {}
@@ -30,7 +31,7 @@ export async function writeOnce<T>(
   write: (em: EntityManager) => Promise<T>,
 ): Promise<T> {
   try {
-    return await em.transactional(async (inside) => (find && (await find(inside))) ?? write(inside));
+    return await inTransaction(em, async (inside) => (find && (await find(inside))) ?? write(inside));
   } catch (error) {
     if (find === null || !(error instanceof UniqueConstraintViolationException)) throw error;
     const first = await find(em.fork());

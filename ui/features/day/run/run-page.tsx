@@ -23,6 +23,7 @@ import { Button } from '../../../controls/button';
 import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
 import { inStock, useStock } from '../../../data/stock';
+import { useIsBrowser } from '../../../data/browser/stored';
 import { useUnits } from '../../../data/units-context';
 import { usePrepared } from '../use-prepared';
 import { useAwake } from './awake';
@@ -43,7 +44,16 @@ const REPLAN_MS = 5 * 60_000;
 
 type Dialog = 'otherwise' | 'found' | 'leave' | null;
 
-export function RunPage({ first }: { readonly first: Day & { readonly day: DayKept } }) {
+interface RunPageProps {
+  readonly first: Day & { readonly day: DayKept };
+}
+
+/** A day runs by this device's clock, which the server does not know. */
+export function RunPage({ first }: RunPageProps) {
+  return useIsBrowser() ? <RunningDay first={first} /> : <p aria-live="polite">{WORKING}</p>;
+}
+
+function RunningDay({ first }: RunPageProps) {
   const { day } = first;
   const { units } = useUnits();
   const { state, write, waiting } = useRun(first);

@@ -1,0 +1,42 @@
+/** How a database that is away, busy or full shows, and two changes that stood in each other's way. */
+import { ConnectionException } from '@mikro-orm/core';
+
+/** collided: of two transactions that waited for each other, or read what the other changed, this one was given up. */
+export type Trouble = 'away' | 'busy' | 'full' | 'collided';
+
+/** Network's and database's codes; PostgreSQL's own stand in its Appendix A. */
+const byCode: Readonly<Record<string, Trouble>> = {
+  ECONNREFUSED: 'away',
+  ECONNRESET: 'away',
+  EPIPE: 'away',
+  '40P01': 'collided',
+  '40001': 'collided',
+  // Disk, and memory.
+  '53100': 'full',
+  '53200': 'busy',
+  // No connection is left.
+  '53300': 'busy',
+  // A statement, or a lock, that took too long.
+  '57014': 'busy',
+  '55P03': 'busy',
+  // A transaction in which nothing happened for too long.
+  '25P03': 'busy',
+};
+/** Classes of PostgreSQL's codes: connection, resources, operator's doing, system. XX: its own trouble; a full disk shows so too. */
+const awayClasses = /^(08|53|57P|58|XX000)/;
+
+const fullWords = /No space left on device|disk full/i;
+const busyWords = /Timeout acquiring a connection|Query read timeout|timeout expired/i;
+const awayWords = /Connection terminated|Transaction query already complete|not queryable/i;
+
+/** What an error of the database says of it; null: that a request was wrong, or the program. */
+export function troubleOf(error: unknown): Trouble | null {
+  if (typeof error !== 'object' || error === null) return null;
+  const message = 'message' in error && typeof error.message === 'string' ? error.message : '';
+  if (fullWords.test(message)) return 'full';
+  const code = 'code' in error && typeof error.code === 'string' ? error.code : '';
+  const known = byCode[code];
+  if (known) return known;
+  if (busyWords.test(message)) return 'busy';
+  return error instanceof ConnectionException || awayClasses.test(code) || awayWords.test(message) ? 'away' : null;
+}
