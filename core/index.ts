@@ -147,6 +147,8 @@ export {
   showsTips,
   specId,
   textOf,
+  dayIn,
+  momentIn,
   upTo,
   tipStates,
   typicalRootMm,

@@ -4,6 +4,10 @@
  * eras of 400 years beginning on 1 March (the proleptic Gregorian calendar).
  */
 
+/** What lies beyond is no grower's day, and beyond what every calendar and database reckons in. */
+export const FIRST_DAY = '1900-01-01';
+export const LAST_DAY = '2199-12-31';
+
 const DAYS_PER_ERA = 146_097;
 const YEARS_PER_ERA = 400;
 /** From 1 March of the year 0 to 1 January 1970. */

@@ -19,7 +19,7 @@ export {
   mmToInch,
   type TemperatureUnit,
 } from './convert';
-export { dayNumber, dayOf, monthAt, monthIndexOf, nextMonth } from './days';
+export { FIRST_DAY, LAST_DAY, dayNumber, dayOf, monthAt, monthIndexOf, nextMonth } from './days';
 export { type FaultAt, faultCode, FaultError, type FaultFact } from './fault-facts';
 export { type Checked, checkWith, faultsOf } from './faults';
 export {

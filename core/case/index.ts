@@ -22,7 +22,7 @@ export {
   typicalRootBallCm,
   typicalRootMm,
 } from './plant';
-export { listOf, oneOf, quantity, textOf, upTo, wholeQuantity, yesOrNo } from './quantities';
+export { dayIn, listOf, momentIn, oneOf, quantity, textOf, upTo, wholeQuantity, yesOrNo } from './quantities';
 export { plantsOnMap } from './growth-map';
 export { type GrowthMapSaid, growthMapSchema } from './growth-map-schema';
 export { widthTogether } from './width-together';

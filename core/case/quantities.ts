@@ -1,6 +1,6 @@
 /** Zod pieces that refuse what lies outside the one table of ranges, with a coded fault. */
 import * as z from 'zod';
-import { faultCode, type QuantityName, ranges } from '../base';
+import { faultCode, FIRST_DAY, LAST_DAY, type QuantityName, ranges } from '../base';
 
 export function quantity(name: QuantityName) {
   const { min, max, label, unit } = ranges[name];
@@ -51,4 +51,18 @@ export function listOf<T extends z.ZodType>(field: string, item: T, most: number
 /** A list of none to so many. */
 export function upTo<T extends z.ZodType>(field: string, item: T, most: number, what: string) {
   return z.array(item).max(most, { error: faultCode({ code: 'at most', field, most, what }) });
+}
+
+const isInRange = (day: string): boolean => day >= FIRST_DAY && day <= LAST_DAY;
+
+/** A day of a grower's life, YYYY-MM-DD. */
+export function dayIn(field: string) {
+  const error = faultCode({ code: 'date', field });
+  return z.iso.date({ error }).refine(isInRange, { error });
+}
+
+/** A moment with its zone, as clocks write it. */
+export function momentIn(field: string) {
+  const error = faultCode({ code: 'date', field });
+  return z.iso.datetime({ offset: true, error }).refine((moment) => isInRange(moment.slice(0, 10)), { error });
 }

@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import { faultCode, lazily } from '../base';
 import {
+  dayIn,
   listOf,
   quantity,
   questionSchemas,
@@ -40,7 +41,7 @@ export const dayPlantSchema = () =>
 
 /** A day as it is kept: all but what lies in stock, which changes meanwhile. */
 const dayFields = () => ({
-  on: z.iso.date({ error: faultCode({ code: 'date', field: 'on' }) }),
+  on: dayIn('on'),
   /** When it begins, minutes after midnight. */
   beginsAtMinute: wholeQuantity('minuteOfDay').default(NINE),
   hours: quantity('dayHours'),

@@ -1,7 +1,7 @@
 /** A trial as it is kept: two or more setups for one kind of plant, followed with the same measure. */
 import * as z from 'zod';
 import { faultCode } from '../base';
-import { oneOf, quantity, textOf } from '../case';
+import { dayIn, oneOf, quantity, textOf } from '../case';
 import { trialMeasures } from './measures';
 
 const MOST_SIDES = 4;
@@ -23,7 +23,7 @@ export const trialSchema = z
     matters: quantity('trialFigure'),
     /** By which one plant differs from another on the same side. */
     spread: quantity('trialFigure'),
-    begunOn: z.iso.date({ error: faultCode({ code: 'date', field: 'begunOn' }) }),
+    begunOn: dayIn('begunOn'),
     sides: z
       .array(sideSchema)
       .min(2, { error: faultCode({ code: 'at least one', field: 'sides', what: 'side, and another' }) })

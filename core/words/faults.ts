@@ -68,7 +68,7 @@ export function faultMessage(fact: FaultFact): string {
     case 'id':
       return `${fact.field} must be the id of ${fact.of}`;
     case 'date':
-      return `${fact.field} must be a date such as 2026-04-18`;
+      return `${fact.field} must be a date such as 2026-04-18, between 1900 and 2199`;
     case 'unknown field':
       return 'is not a field this understands';
     case 'not used again':

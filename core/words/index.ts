@@ -153,6 +153,7 @@ export { alsoHere, measuredMedium, gradeOfBag } from './screens/library';
 export {
   fileTooLarge,
   hereAlready,
+  intakeText,
   takeInPlants,
   plantsOnRecord,
   kindsToCheck,

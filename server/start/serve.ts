@@ -29,6 +29,7 @@ async function main(): Promise<void> {
     {
       hosts,
       slowestRequestMs: SLOWEST_REQUEST_MS,
+      mayUpgrade: process.env.NODE_ENV === 'development',
     },
   );
   const stop = (): void => {

@@ -11,3 +11,6 @@ export const kindsToCheck = (unsure: number): string =>
 export const whichDay = (example: string): string => `Which day is ${example}?`;
 export const textInLine = (text: string, line: number): string => `“${text}” in line ${line}`;
 export const someAndMore = (named: string, more: number): string => `${named} and ${more} more`;
+/** others: entries, places, mixes, days and photographs that came beside the plants. */
+export const intakeText = (plants: number, others: number): string =>
+  `${plural(plants, 'plant')}${others === 0 ? '' : ` and ${plural(others, 'other thing')}`}`;

@@ -25,7 +25,19 @@ import { changeFacts } from '../../records/plants/facts';
 import { plantFactsSchema } from '../../records/plants/facts-schemas';
 import { plantLog } from '../../projections/plants/plant-log';
 import type { Scope } from '../../records/collections/scope';
-import { addToStock } from '../../records/stock/repository';
+import { addToStock, listStock } from '../../records/stock/repository';
+import { dueList, needsOfPlant } from '../../projections/due/repository';
+import { listSignWatch } from '../../projections/sign-watch/repository';
+import { listAftercare } from '../../projections/aftercare/repository';
+import { insightsOf } from '../../projections/insights/repository';
+import { listTrials } from '../../projections/trials/repository';
+import { listFacets, listPlants } from '../../projections/plants/list';
+import { everyPlant } from '../../projections/plants/list-query';
+import { listDays } from '../../records/days/repository';
+import { listLibrary } from '../../records/library/repository';
+import { libraryKinds } from '../../records/library/schemas';
+import { listPlaces } from '../../records/places/repository';
+import { firstPage } from '../../runtime/http/page';
 import { testDatabase } from '../../testing/database';
 import { ArchiveFault, readArchive } from './read';
 import { archiveSchema, type SectionName, sectionNames } from './schemas';
@@ -204,6 +216,96 @@ test('what it brought is undone as one', async () => {
   expect(await plantLog(em(), scope, plantId)).toBeNull();
   await setIntakeUndone(em(), scope, intakeId!, null);
   expect(await plantLog(em(), scope, plantId)).not.toBeNull();
+});
+
+/** Everything that screens and files read. */
+async function everyReading(): Promise<void> {
+  const today = '2026-11-27';
+  await dueList(em(), scope, today);
+  await listSignWatch(em(), scope);
+  await listAftercare(em(), scope, today);
+  await insightsOf(em(), scope, today);
+  await listTrials(em(), scope);
+  await listStock(em(), scope);
+  await listDays(em(), scope);
+  await listPlaces(em(), scope, firstPage);
+  for (const kind of libraryKinds) await listLibrary(em(), scope, kind, firstPage);
+  await listPlants(em(), scope, everyPlant, today);
+  await listFacets(em(), scope);
+  for (const { id } of sectionsOf(await written()).plants) {
+    expect(await plantLog(em(), scope, id, today)).not.toBeNull();
+    await needsOfPlant(em(), scope, id, today);
+  }
+}
+
+type Poison = readonly [string, (rows: Record<SectionName, Record<string, unknown>[]>) => void];
+const everyData = (of: 'events' | 'ownItems' | 'pottingDays' | 'dayEntries' | 'places', data: unknown): Poison[1] => {
+  return (rows) => rows[of].forEach((row) => Object.assign(row, of === 'places' ? { air: data } : { data }));
+};
+const poisons: readonly Poison[] = [
+  [
+    'a day to look again that is a number',
+    (rows) => {
+      const [looked] = rows.events;
+      Object.assign(looked!, { kind: 'looked', data: { sign: 'tips', risk: 'x', answer: 'waiting', lookOn: 1 } });
+    },
+  ],
+  ...[{}, { place: 7, from: 'x', felt: [], photoIds: 'no', until: 3, need: {} }, { recipe: 'x', planCase: 4 }].flatMap(
+    (data): Poison[] => [
+      [`events that say ${JSON.stringify(data)}`, everyData('events', data)],
+      [`own things that are ${JSON.stringify(data)}`, everyData('ownItems', data)],
+      [`days that are ${JSON.stringify(data)}`, everyData('pottingDays', data)],
+      [`entries of days that are ${JSON.stringify(data)}`, everyData('dayEntries', data)],
+      [`places whose air is ${JSON.stringify(data)}`, everyData('places', data)],
+      [
+        `plants whose case is ${JSON.stringify(data)}`,
+        (rows) => rows.plants.forEach((row) => Object.assign(row, { lastCase: data })),
+      ],
+    ],
+  ),
+  [
+    'a plant of a kind that nobody knows',
+    (rows) => rows.plants.forEach((row) => Object.assign(row, { genusId: 'nowhere' })),
+  ],
+];
+
+test.each(poisons)(
+  '%s: taken in, no screen breaks; what cannot be read is shown as such, and goes out as it came',
+  async (_what, spoil) => {
+    const rows = JSON.parse(await written()) as Record<SectionName, Record<string, unknown>[]>;
+    await wipe();
+    spoil(rows);
+    await read(JSON.stringify(rows));
+    await everyReading();
+    const out = JSON.parse(await written()) as Record<SectionName, Record<string, unknown>[]>;
+    expect(out.events).toEqual(rows.events);
+  },
+);
+
+test('amounts beyond all measure are refused', async () => {
+  const rows = JSON.parse(await written()) as Record<SectionName, Record<string, unknown>[]>;
+  await wipe();
+  rows.stockEntries[0]!.amount = 1.7e308;
+  await expect(read(JSON.stringify(rows))).rejects.toThrow(/stockEntries, row 1, amount/);
+});
+
+test('what it brought to plants that were here is undone with it, and comes back', async () => {
+  const before = await written();
+  await em().execute('delete from event_before where event_id in (select id from event where collection_id = ?)', [
+    scope.collectionId,
+  ]);
+  await em().execute(`delete from event where collection_id = ? and kind = 'watered'`, [scope.collectionId]);
+  await em().execute('delete from place where collection_id = ?', [scope.collectionId]);
+  const watered = async () =>
+    (await plantLog(em(), scope, plantId))!.care.filter(({ kind }) => kind === 'watered').length;
+  const places = async () => (await listPlaces(em(), scope, firstPage)).places.length;
+  const { intakeId } = await read(before);
+  expect(intakeId).not.toBeNull();
+  expect([await watered(), await places()]).toEqual([1, 1]);
+  await setIntakeUndone(em(), scope, intakeId!, new Date());
+  expect([await watered(), await places()]).toEqual([0, 0]);
+  await setIntakeUndone(em(), scope, intakeId!, null);
+  expect([await watered(), await places()]).toEqual([1, 1]);
 });
 
 describe('what is no whole archive is refused in words, and keeps nothing', () => {

@@ -7,6 +7,8 @@ import type { EntityManager } from '@mikro-orm/postgresql';
 import { JSONParser } from '@streamparser/json';
 import { GrowersCollection } from '../../records/collections/entity';
 import { Intake } from '../../records/intakes/entity';
+import { undoneSections } from '../../records/intakes/repository';
+import { readEvent, SET_ASIDE, type SetAside } from '../../records/journal/read';
 import type { Scope } from '../../records/collections/scope';
 import { livesChanged } from '../../records/changes/lives';
 import {
@@ -35,6 +37,8 @@ interface Reading {
   readonly addedPlantIds: string[];
   /** Plants whose life became longer. */
   readonly touchedPlantIds: Set<string>;
+  /** What came beside plants, by its section. */
+  readonly brought: Record<string, string[]>;
 }
 
 const isSection = (name: string): name is SectionName => (sectionNames as readonly string[]).includes(name);
@@ -45,6 +49,14 @@ function checkedRow(name: SectionName, value: unknown, nth: number): Row {
   const [issue] = parsed.error.issues;
   const where = issue?.path.join('.') ?? '';
   throw new ArchiveFault(`${name}, row ${nth}${where ? `, ${where}` : ''}: ${issue?.message ?? 'cannot be read'}.`);
+}
+
+/** An entry whose kind this program reads otherwise is kept as it came, and shown so; nothing is reckoned from it. */
+function readableOrAside(row: Row): Row {
+  const event = row as unknown as Parameters<typeof readEvent>[0] & { readonly dataVersion: number };
+  if (readEvent(event).status !== 'unreadable') return row;
+  const { kind, data, dataVersion } = event;
+  return { ...row, kind: SET_ASIDE, data: { kind, data, dataVersion } satisfies SetAside, dataVersion: 1 };
 }
 
 /** Adds the rows that are not here; answers their ids. */
@@ -97,17 +109,18 @@ async function refuseForeign(em: EntityManager, scope: Scope, name: SectionName,
 
 function begun(): Reading {
   const counts = Object.fromEntries(sectionNames.map((name) => [name, { read: 0, added: 0 }])) as Reading['counts'];
-  return { counts, addedPlantIds: [], touchedPlantIds: new Set() };
+  return { counts, addedPlantIds: [], touchedPlantIds: new Set(), brought: {} };
 }
 
 async function keep(em: EntityManager, scope: Scope, reading: Reading, name: SectionName, rows: readonly Row[]) {
   if (rows.length === 0) return;
   await refuseForeign(em, scope, name, rows);
-  const added = await insert(em, scope, name, rows);
+  const added = await insert(em, scope, name, name === 'events' ? rows.map(readableOrAside) : rows);
   reading.counts[name].read += rows.length;
   reading.counts[name].added += added.length;
   const isAdded = new Set(added);
   if (name === 'plants') reading.addedPlantIds.push(...added);
+  else if (undoneSections.includes(name)) (reading.brought[name] ??= []).push(...added);
   if (name === 'events') {
     for (const { id, plantId } of rows) if (isAdded.has(String(id))) reading.touchedPlantIds.add(String(plantId));
   }
@@ -190,7 +203,8 @@ async function takeIn(
   for (let from = 0; from < changed.length; from += PLANTS_AT_ONCE) {
     await livesChanged(em, changed.slice(from, from + PLANTS_AT_ONCE));
   }
-  const intakeId = reading.addedPlantIds.length > 0 ? randomUUID() : null;
+  const isAny = reading.addedPlantIds.length + Object.values(reading.brought).flat().length > 0;
+  const intakeId = isAny ? randomUUID() : null;
   if (intakeId !== null) {
     em.create(Intake, {
       id: intakeId,
@@ -199,6 +213,7 @@ async function takeIn(
       name: taken.name,
       takenInAt: new Date(),
       plantIds: reading.addedPlantIds,
+      brought: reading.brought,
       idempotencyKey: taken.idempotencyKey,
       undoneAt: null,
     });

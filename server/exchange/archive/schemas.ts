@@ -3,7 +3,7 @@
  * in a row's `data` has the shape of its kind and `dataVersion`, as the program that wrote it knew it.
  */
 import * as z from 'zod';
-import { stockEntryKinds } from '@core';
+import { dayIn, momentIn, quantity, stockEntryKinds } from '@core';
 import { eventKinds } from '../../records/journal/schemas';
 import { libraryKinds } from '../../records/library/schemas';
 import { plantFlags } from '../../records/plants/facts-schemas';
@@ -11,7 +11,7 @@ import { plantFlags } from '../../records/plants/facts-schemas';
 export const ARCHIVE_FORMAT = 'tender-cairn archive';
 export const ARCHIVE_VERSION = 1;
 
-const moment = z.iso.datetime({ offset: true });
+const moment = momentIn('a moment');
 const id = z.uuid();
 const count = z.int().min(1);
 const json = z.record(z.string(), z.unknown());
@@ -59,11 +59,11 @@ const plant = z.strictObject({
   tagNumber: text(40).nullable(),
   parentage: text(200).nullable(),
   source: text(200).nullable(),
-  acquiredOn: z.iso.date().nullable(),
+  acquiredOn: dayIn('acquiredOn').nullable(),
   spot: text(80).nullable(),
   flag: z.enum(plantFlags).nullable(),
   dividedFromId: id.nullable(),
-  dividedOn: z.iso.date().nullable(),
+  dividedOn: dayIn('dividedOn').nullable(),
   lastCase: json,
   caseVersion: count,
   ...version,
@@ -77,7 +77,7 @@ const event = z.strictObject({
   id,
   plantId: id,
   kind: z.enum(eventKinds),
-  happenedOn: z.iso.date(),
+  happenedOn: dayIn('happenedOn'),
   recordedAt: moment,
   idempotencyKey: key,
   title: text(200),
@@ -92,7 +92,7 @@ const eventBefore = z.strictObject({
   id,
   eventId: id,
   ...version,
-  happenedOn: z.iso.date(),
+  happenedOn: dayIn('happenedOn'),
   data: json,
   dataVersion: count,
   replacedAt: moment,
@@ -102,8 +102,8 @@ const stockEntry = z.strictObject({
   id,
   itemId: id,
   kind: z.enum(stockEntryKinds),
-  amount: z.number().min(0),
-  happenedOn: z.iso.date(),
+  amount: quantity('stockAmount'),
+  happenedOn: dayIn('happenedOn'),
   note: z.string().max(500),
   eventId: id.nullable(),
   batchId: id,
@@ -118,13 +118,14 @@ const intake = z.strictObject({
   name: text(200),
   takenInAt: moment,
   plantIds: z.array(id),
+  brought: z.record(z.string(), z.array(id)).default({}),
   idempotencyKey: key,
   undoneAt: moment.nullable(),
 });
 
 const pottingDay = z.strictObject({
   id,
-  onDay: z.iso.date(),
+  onDay: dayIn('onDay'),
   data: json,
   dataVersion: count,
   ...version,

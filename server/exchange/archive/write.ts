@@ -2,6 +2,7 @@
 import { IsolationLevel } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import type { Scope } from '../../records/collections/scope';
+import { SET_ASIDE, type SetAside } from '../../records/journal/read';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, type SectionName, sectionNames } from './schemas';
 import { camel, isBytes, type Section, sections } from './sections';
 
@@ -21,7 +22,9 @@ function selectOf({ table, columns, parent, hasCollection, orderBy }: Section): 
 
 function withCamelNames(text: string): string {
   const row = JSON.parse(text) as Readonly<Record<string, unknown>>;
-  return JSON.stringify(Object.fromEntries(Object.entries(row).map(([name, value]) => [camel(name), value])));
+  const named = Object.fromEntries(Object.entries(row).map(([name, value]) => [camel(name), value]));
+  // What was set aside goes out as it came.
+  return JSON.stringify(named.kind === SET_ASIDE ? { ...named, ...(named.data as SetAside) } : named);
 }
 
 async function* rowsOf(em: EntityManager, scope: Scope, name: SectionName): AsyncGenerator<string> {

@@ -1,13 +1,13 @@
 /** A grower's own list of plants, settled in the browser and taken in whole. Shared with the screens. */
 import * as z from 'zod';
-import { faultCode, genusIds, mediumIds, oneOf, placeOrIdSchema, textOf } from '@core';
+import { faultCode, genusIds, mediumIds, oneOf, placeOrIdSchema, textOf, dayIn } from '@core';
 import { waysToLeave } from '../../records/journal/quick-entry-schemas';
 import { plantFactsSchema } from '../../records/plants/facts-schemas';
 
 export const MOST_PLANTS_OF_A_LIST = 5000;
 const MOST_PLACES = 60;
 
-const day = (field: string) => z.iso.date({ error: faultCode({ code: 'date', field }) });
+const day = dayIn;
 const mostPlants = faultCode({ code: 'at most', field: 'plants', most: MOST_PLANTS_OF_A_LIST, what: 'plants' });
 const noPlant = faultCode({ code: 'at least one', field: 'plants', what: 'plant' });
 const noPlace = faultCode({ code: 'at least one', field: 'places', what: 'place' });

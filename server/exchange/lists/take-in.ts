@@ -79,6 +79,7 @@ async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListI
     kind: 'list',
     name: input.name,
     takenInAt: new Date(),
+    brought: {},
     plantIds,
     idempotencyKey: key,
     undoneAt: null,

@@ -11,6 +11,7 @@ import {
   oneOf,
   textOf,
   type Versions,
+  momentIn,
 } from '@core';
 import { pottingRightSchema } from '../journal/schemas';
 
@@ -23,7 +24,7 @@ export const entrySchemas = dayEntrySchemas();
 export const dayEntryInputSchema = z
   .strictObject({
     kind: oneOf('kind', dayEntryKinds),
-    at: z.iso.datetime({ offset: true, error: faultCode({ code: 'date', field: 'at' }) }),
+    at: momentIn('at'),
     idempotencyKey: textOf('idempotencyKey', 8, 72),
     data: z.record(z.string(), z.unknown()).default({}),
     potting: pottingRightSchema.optional(),

@@ -13,6 +13,8 @@ export const Intake = defineEntity({
     name: p.string().length(200),
     takenInAt: p.datetime(),
     plantIds: p.array<string>().columnType('uuid[]'),
+    /** What came with it beside plants: ids by section. */
+    brought: p.json<Readonly<Record<string, readonly string[]>>>(),
     idempotencyKey: p.string().length(80),
     undoneAt: p.datetime().nullable(),
   },

@@ -10,6 +10,8 @@ export const intakesSchema = z.object({
       name: z.string(),
       takenInAt: z.iso.datetime(),
       plants: z.number(),
+      /** Entries, places, mixes, days and photographs beside them. */
+      others: z.number(),
       undoneAt: z.iso.datetime().nullable(),
     }),
   ),

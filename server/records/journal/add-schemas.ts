@@ -1,6 +1,6 @@
 /** A plant that is put on record without being potted at the bench: new, another like one there is, or a division of it. */
 import * as z from 'zod';
-import { faultCode, textOf } from '@core';
+import { faultCode, textOf, dayIn } from '@core';
 import { planCaseSchema } from '../plants/case-schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
 
@@ -16,7 +16,7 @@ export const addInputSchema = z
         isDivision: z.boolean({ error: faultCode({ code: 'yes or no', field: 'like.isDivision' }) }),
       })
       .optional(),
-    happenedOn: z.iso.date({ error: faultCode({ code: 'date', field: 'happenedOn' }) }),
+    happenedOn: dayIn('happenedOn'),
     /** It goes to somebody else at once, and stays to be found. */
     isGivenAway: z.boolean({ error: faultCode({ code: 'yes or no', field: 'isGivenAway' }) }).default(false),
     note: textOf('note', 0, 2000).default(''),

@@ -1,9 +1,9 @@
 /** A correction of an entry, and what it said before. Shared with the screens. */
 import * as z from 'zod';
-import { faultCode, textOf } from '@core';
+import { textOf, dayIn } from '@core';
 
 export const correctionSchema = z.strictObject({
-  happenedOn: z.iso.date({ error: faultCode({ code: 'date', field: 'happenedOn' }) }),
+  happenedOn: dayIn('happenedOn'),
   note: textOf('note', 0, 2000).default(''),
   /** What is said differently, beside day and note; null takes it back. */
   details: z.record(z.string().max(40), z.unknown()).optional(),

@@ -1,6 +1,6 @@
 /** Entries of a plant's life as they are answered. Nothing here reads a case: pages that only show a life need no more. */
 import * as z from 'zod';
-import { inspectionSchema, timingSigns, watchRisks } from '@core';
+import { inspectionSchema, timingSigns, watchRisks, dayIn } from '@core';
 
 export const recipeLineSchema = z.object({
   layer: z.enum(['crocking', 'main', 'top dressing']),
@@ -21,7 +21,7 @@ export const signCheckSchema = z.object({
   risk: z.enum(watchRisks),
   answer: z.enum(signAnswers),
   /** The next day to look; null where the waiting is over. */
-  lookOn: z.iso.date().nullable(),
+  lookOn: dayIn('lookOn').nullable(),
 });
 export type SignCheck = z.infer<typeof signCheckSchema>;
 

@@ -216,7 +216,7 @@ test('what "potted it" refuses, it refuses with the field', () => {
   const checked = checkWith(pottingInputSchema, sent);
   expect(checked.status === 'faulty' && checked.faults.map(wordFault).map(({ message }) => message)).toEqual([
     'plantName must be between 1 and 120 characters',
-    'pottedOn must be a date such as 2026-04-18',
+    'pottedOn must be a date such as 2026-04-18, between 1900 and 2199',
   ]);
 });
 

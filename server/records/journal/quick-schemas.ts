@@ -13,6 +13,7 @@ import {
   textOf,
   tipStates,
   type Versions,
+  dayIn,
 } from '@core';
 import { bloomStates, type QuickKind, aftercareOutcomes, waysToLeave } from './quick-entry-schemas';
 
@@ -20,7 +21,7 @@ const MOST_NOTE = 2000;
 const MOST_PHOTOS = 12;
 const GRAMS = { min: 1, max: 100_000 };
 
-const day = (field: string) => z.iso.date({ error: faultCode({ code: 'date', field }) });
+const day = dayIn;
 const uuid = (field: string, of: string) => z.uuid({ error: faultCode({ code: 'id', field, of }) });
 const gramsFault = faultCode({ code: 'number between', field: 'weightG', ...GRAMS });
 const photosFault = faultCode({ code: 'at most', field: 'photoIds', most: MOST_PHOTOS, what: 'photographs' });

@@ -80,8 +80,19 @@ const readers: Readonly<Record<EventKind, Reader>> = {
   },
 };
 
+/** Of an entry from elsewhere that this program cannot read: as it came, where nothing that is reckoned looks. */
+export const SET_ASIDE = 'set aside';
+
+export interface SetAside {
+  readonly kind: string;
+  readonly data: unknown;
+  readonly dataVersion: number;
+}
+
 export function readEvent(row: EventContent): ReadEvent {
-  const { id, kind, happenedOn, title, data } = row;
+  const { id, happenedOn, title } = row;
+  const { kind, data } = row.kind === SET_ASIDE ? (row.data as SetAside) : row;
+  if (row.kind === SET_ASIDE) return { status: 'unreadable', entry: { id, kind, happenedOn, title, data } };
   const read = Object.hasOwn(readers, kind) ? readers[kind as EventKind](row) : null;
   return read ?? { status: 'unreadable', entry: { id, kind, happenedOn, title, data } };
 }

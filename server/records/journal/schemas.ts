@@ -14,6 +14,7 @@ import {
   upTo,
   type Versions,
   watchRisks,
+  dayIn,
 } from '@core';
 import { planCaseSchema } from '../plants/case-schemas';
 import { type QuickKind, quickKinds } from './quick-entry-schemas';
@@ -37,11 +38,11 @@ export const plannedSchema = z.object({
   planCase: planCaseSchema,
   spec: savedSpecSchema,
   /** The day it is meant for, YYYY-MM-DD; null where none is set. */
-  forOn: z.iso.date().nullable().default(null),
+  forOn: dayIn('forOn').nullable().default(null),
   note: z.string(),
 });
 
-const day = (field: string) => z.iso.date({ error: faultCode({ code: 'date', field }) });
+const day = dayIn;
 
 const signCheckVersions: Versions = { newest: 1, upgrades: {} };
 

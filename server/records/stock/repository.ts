@@ -14,11 +14,14 @@ import type { StockAdd, StockDeed, StockEntries, StockKept, StockList } from './
 /** More kinds of things than anybody keeps. */
 const MOST_THINGS = 2000;
 const MOST_ENTRIES = 300;
+/** An amount beyond all measure, from elsewhere, must not break the sum of a thing. */
+const MOST_AMOUNT = 1e9;
 
 /** The last count of each thing, and what came and went since; an entry of a potting that was undone does not count. */
 const amounts = (which: string): string => `
   with entry as (
-    select stock_entry.* from stock_entry
+    select stock_entry.id, stock_entry.item_id, stock_entry.seq, stock_entry.kind, stock_entry.happened_on,
+      least(stock_entry.amount, ${MOST_AMOUNT}) as amount from stock_entry
     left join event on event.id = stock_entry.event_id
     where stock_entry.collection_id = ? and stock_entry.hidden_at is null
       and (stock_entry.event_id is null or event.hidden_at is null) ${which}

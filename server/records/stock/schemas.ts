@@ -1,6 +1,6 @@
 /** What lies in stock, as it is sent and answered. Shared with the screens. */
 import * as z from 'zod';
-import { faultCode, oneOf, quantity, stockEntryKinds, stockItemSchema, textOf } from '@core';
+import { faultCode, oneOf, quantity, stockEntryKinds, stockItemSchema, textOf, dayIn } from '@core';
 
 export const stockListSchema = z.object({
   items: z.array(
@@ -20,7 +20,7 @@ export type StockList = z.infer<typeof stockListSchema>;
 export type StockRow = StockList['items'][number];
 
 const key = textOf('idempotencyKey', 8, 72).optional();
-const day = z.iso.date({ error: faultCode({ code: 'date', field: 'happenedOn' }) });
+const day = dayIn('happenedOn');
 
 /** A new thing, and how much there is of it. */
 export const stockAddSchema = z.strictObject({

@@ -34,14 +34,33 @@ export function hostName(host: string): string {
   return host.toLowerCase().replace(/:\d*$/, '');
 }
 
-/** The path with its escapes read; null where they cannot be, or hide a NUL. */
+/** What leads elsewhere than it says: a step up or to the same place, or a backslash, which browsers take for a slash. */
+const ASTRAY = /(^|\/)\.{1,2}(\/|$)|\\/;
+
+/** The path with its escapes read; null where they cannot be, hide a NUL, or lead astray. */
 function readPath(url: string): string | null {
   try {
     const [path = '', query = ''] = url.split('?', 2);
     const decoded = decodeURIComponent(path);
-    return decoded.includes('\0') || /%00/.test(query) ? null : decoded;
+    const isPlain = decoded.startsWith('/') && !ASTRAY.test(decoded) && !decoded.includes('\0') && !/%00/.test(query);
+    return isPlain ? decoded : null;
   } catch {
     return null;
+  }
+}
+
+/** Where the framework would make pictures anew, of anything it is pointed to, into a folder of its own: nothing here asks for it. */
+const PICTURE_MAKER = /^\/_next\/image(\/|$)/;
+
+/** What the framework's own pages say of where they are: JSON, which it reads without a doubt. */
+const ROUTER_STATE = 'next-router-state-tree';
+
+function isReadableState(state: string | string[] | undefined): boolean {
+  if (state === undefined) return true;
+  try {
+    return Array.isArray(JSON.parse(decodeURIComponent(String(state))));
+  } catch {
+    return false;
   }
 }
 
@@ -63,7 +82,8 @@ export function refusalOf(head: Head, hosts: readonly string[]): Refusal | null 
   }
   const path = readPath(url);
   if (path === null) return refuse(400, 'The address cannot be read.');
-  const methods = methodsAt(path);
+  if (!isReadableState(headers[ROUTER_STATE])) return refuse(400, 'The head of the request cannot be read.');
+  const methods = PICTURE_MAKER.test(path) ? null : methodsAt(path);
   if (methods === null) return refuse(404, 'There is no such address.');
   if (!methods.includes(method)) {
     return refuse(405, `This address takes ${methods.join(', ')}.`, { allow: methods.join(', ') });

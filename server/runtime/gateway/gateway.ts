@@ -12,6 +12,8 @@ export interface GatewaySettings {
   readonly hosts: readonly string[];
   /** A request not sent whole after so long is cut. */
   readonly slowestRequestMs: number;
+  /** While developing the framework's pages speak to it over a socket; else nothing here leaves HTTP. */
+  readonly mayUpgrade?: boolean;
 }
 
 export const SLOWEST_REQUEST_MS = 30_000;
@@ -55,6 +57,25 @@ function answerBroken(error: NodeJS.ErrnoException, socket: Socket): void {
   );
 }
 
+const noUpgrade: Refusal = { status: 400, title: 'This server speaks HTTP and nothing else.' };
+
+/** Whoever wants to leave HTTP is refused, and the connection closed; the framework's own listener for that is kept away. */
+function refuseUpgrades(server: Server): void {
+  const refuse = (_: IncomingMessage, socket: Socket): void => {
+    socket.on('error', () => socket.destroy());
+    const body = problemBody(noUpgrade);
+    socket.end(
+      `HTTP/1.1 ${noUpgrade.status} Refused\r\ncontent-type: application/problem+json\r\n` +
+        `content-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
+      () => socket.destroy(),
+    );
+  };
+  server.on('upgrade', refuse);
+  server.on('newListener', (event, listener) => {
+    if (event === 'upgrade' && listener !== refuse) setImmediate(() => server.off('upgrade', listener));
+  });
+}
+
 export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
   const server = createServer(
     {
@@ -88,6 +109,7 @@ export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
       });
     },
   );
+  if (!settings.mayUpgrade) refuseUpgrades(server);
   server.on('clientError', (error: NodeJS.ErrnoException, socket) => answerBroken(error, socket as Socket));
   return server;
 }

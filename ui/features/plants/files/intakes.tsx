@@ -2,6 +2,7 @@
 
 /** What was taken in before: undone as one, and brought back. */
 import dayjs from 'dayjs';
+import { intakeText } from '@core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { client } from '../../../data/client';
 import { listCalls } from '../../../data/list-calls';
@@ -33,10 +34,10 @@ export function Intakes() {
     <section aria-label="Taken in before">
       <h2>Taken in before</h2>
       <ul className={styles.intakes}>
-        {data.intakes.map(({ id, name, plants, takenInAt, undoneAt }) => (
+        {data.intakes.map(({ id, name, plants, others, takenInAt, undoneAt }) => (
           <li key={id}>
             <span>
-              {dayjs(takenInAt).format('D MMM YYYY')}: {name}, {plants} {plants === 1 ? 'plant' : 'plants'}
+              {dayjs(takenInAt).format('D MMM YYYY')}: {name}, {intakeText(plants, others)}
               {undoneAt === null ? '' : `, undone ${dayjs(undoneAt).format('D MMM YYYY')}`}
             </span>
             <Button kind="link" onClick={() => void undo(id, undoneAt === null)}>
