@@ -15,8 +15,11 @@ export interface Inside {
 }
 
 const RETRY_AFTER_S = 2;
+/** The largest collections are read and written as a file in some minutes. */
+export const LONGEST_FILE_MS = 15 * 60_000;
 
-const retryLater = (title: string): Response => {
+/** Nothing is wrong with what was asked. */
+export const retryLater = (title: string): Response => {
   const response = problem(503, title);
   response.headers.set('retry-after', String(RETRY_AFTER_S));
   return response;

@@ -1,9 +1,9 @@
 /** The address of the tables for a spreadsheet. */
 import { entityManager } from '../records/database';
 import { serverDay } from '../runtime/http/day';
-import { inScope } from './in-scope';
+import { inScope, LONGEST_FILE_MS } from './in-scope';
 import { notFound } from '../runtime/http/problem';
-import { textAnswer } from '../runtime/http/text-answer';
+import { fileAnswer } from '../runtime/http/file-answer';
 import { homeScope } from '../records/collections/scope';
 import { isTableKind } from '../exchange/tables/kinds';
 import { tableText } from '../exchange/tables/write';
@@ -15,8 +15,11 @@ export interface ByKind {
 export async function getTable(_request: Request, { params }: ByKind): Promise<Response> {
   const { kind } = await params;
   if (!isTableKind(kind)) return notFound('table');
-  return inScope(async () => {
-    const em = await entityManager();
-    return textAnswer(tableText(em, homeScope, kind), 'text/csv', `${kind}-${serverDay()}.csv`);
-  });
+  return inScope(
+    async () => {
+      const em = await entityManager();
+      return fileAnswer(tableText(em, homeScope, kind), 'text/csv', `${kind}-${serverDay()}.csv`);
+    },
+    { longestMs: LONGEST_FILE_MS },
+  );
 }

@@ -339,6 +339,17 @@ describe('what is no whole archive is refused in words, and keeps nothing', () =
     expect(sectionsOf(await written()).plants).toEqual([]);
   });
 
+  test.each([
+    ['with one text of 20 million letters', 20_000_000],
+    ['with one of two million', 2_000_000],
+  ])('%s, at once and without much memory', async (_what, letters) => {
+    const before = await written();
+    await wipe();
+    const long = before.replace('"title":"', `"title":"${'x'.repeat(letters)}`);
+    await expect(read(long)).rejects.toThrow(/longer than/);
+    expect(sectionsOf(await written()).plants).toEqual([]);
+  });
+
   test('with things of another collection', async () => {
     const theirs = await written();
     const mine = await database.freshScope();

@@ -3,7 +3,7 @@
  * id, stays as it is here.
  */
 import { randomUUID } from 'node:crypto';
-import type { EntityManager } from '@mikro-orm/postgresql';
+import type { EntityManager, Knex } from '@mikro-orm/postgresql';
 import { JSONParser } from '@streamparser/json';
 import { GrowersCollection } from '../../records/collections/entity';
 import { Intake } from '../../records/intakes/entity';
@@ -29,6 +29,11 @@ class OnlyTried extends Error {}
 const ROWS_AT_ONCE = 500;
 const PICTURES_AT_ONCE = 4;
 const PLANTS_AT_ONCE = 500;
+/** A row with its pictures, and one without: longer ones nobody wrote. */
+const LONGEST_ROW_BYTES = 16_000_000;
+const LONGEST_PLAIN_ROW = 1_000_000;
+/** Rows are written when they come to so much together. */
+const TEXT_AT_ONCE = 2_000_000;
 
 type Row = Readonly<Record<string, unknown>>;
 
@@ -43,7 +48,13 @@ interface Reading {
 
 const isSection = (name: string): name is SectionName => (sectionNames as readonly string[]).includes(name);
 
-function checkedRow(name: SectionName, value: unknown, nth: number): Row {
+const lengthOf = (name: SectionName, value: unknown): number =>
+  name === 'photographs' ? 0 : JSON.stringify(value).length;
+
+function checkedRow(name: SectionName, value: unknown, nth: number, length: number): Row {
+  if (length > LONGEST_PLAIN_ROW) {
+    throw new ArchiveFault(`${name}, row ${nth}: longer than ${LONGEST_PLAIN_ROW / 1e6} million letters.`);
+  }
   const parsed = sectionSchemas[name].safeParse(value);
   if (parsed.success) return parsed.data as Row;
   const [issue] = parsed.error.issues;
@@ -83,7 +94,8 @@ async function insert(
         where parent.id = populated."${parent.column}" and parent.collection_id = '${scope.collectionId}'::uuid)`
     : '';
   const withoutBytes = columns.filter(isBytes).map((column) => ` - '${column}'`);
-  const added = await em.execute<{ id: string }[]>(
+  // By the driver's own parameters: written into the statement, a long text would be gone through letter by letter.
+  const { rows: added } = await em.getTransactionContext<Knex.Transaction>()!.raw<{ rows: { id: string }[] }>(
     `insert into ${table} (${[...names, ...collection.name].join(', ')})
       select ${[...values, ...collection.value].join(', ')}
       from jsonb_array_elements(?::jsonb) with ordinality as sent(row, nth)
@@ -129,7 +141,7 @@ async function keep(em: EntityManager, scope: Scope, reading: Reading, name: Sec
 /** Takes the pieces of the file apart into the rows of its sections, a few at a time, in their order. */
 async function* batchesIn(pieces: AsyncIterable<Uint8Array>): AsyncGenerator<{ name: SectionName; rows: Row[] }> {
   const parser = new JSONParser({ paths: ['$.*.*', '$.format', '$.version', '$.writtenAt'], keepStack: false });
-  const found: { name: SectionName; row: Row }[] = [];
+  const found: { name: SectionName; row: Row; length: number }[] = [];
   const head: Record<string, unknown> = {};
   const nth = new Map<string, number>();
   let isWhole = false;
@@ -143,13 +155,19 @@ async function* batchesIn(pieces: AsyncIterable<Uint8Array>): AsyncGenerator<{ n
     if (!isSection(name)) throw new ArchiveFault(`“${name}” is no section of an archive.`);
     const n = (nth.get(name) ?? 0) + 1;
     nth.set(name, n);
-    found.push({ name, row: checkedRow(name, value, n) });
+    const length = lengthOf(name, value);
+    found.push({ name, row: checkedRow(name, value, n, length), length });
   };
   parser.onEnd = () => (isWhole = true);
   const isOfUs = () => head.format === ARCHIVE_FORMAT;
 
-  let waiting: { name: SectionName; rows: Row[] } | null = null;
+  let waiting: { name: SectionName; rows: Row[]; length: number } | null = null;
+  let sinceRow = 0;
   for await (const piece of pieces) {
+    sinceRow += piece.byteLength;
+    if (sinceRow > LONGEST_ROW_BYTES) {
+      throw new ArchiveFault(`A row is longer than ${LONGEST_ROW_BYTES / 1e6} MB.`);
+    }
     try {
       parser.write(piece);
     } catch (error) {
@@ -161,14 +179,17 @@ async function* batchesIn(pieces: AsyncIterable<Uint8Array>): AsyncGenerator<{ n
     if (found.length > 0 && head.version !== ARCHIVE_VERSION) {
       throw new ArchiveFault(`Its version is ${String(head.version)}; this program knows ${ARCHIVE_VERSION}.`);
     }
-    for (const { name, row } of found.splice(0)) {
+    if (found.length > 0) sinceRow = 0;
+    for (const { name, row, length } of found.splice(0)) {
       if (waiting && waiting.name !== name) {
         yield waiting;
         waiting = null;
       }
-      waiting ??= { name, rows: [] };
+      waiting ??= { name, rows: [], length: 0 };
       waiting.rows.push(row);
-      if (waiting.rows.length < (name === 'photographs' ? PICTURES_AT_ONCE : ROWS_AT_ONCE)) continue;
+      waiting.length += length;
+      const mostRows = name === 'photographs' ? PICTURES_AT_ONCE : ROWS_AT_ONCE;
+      if (waiting.rows.length < mostRows && waiting.length < TEXT_AT_ONCE) continue;
       yield waiting;
       waiting = null;
     }

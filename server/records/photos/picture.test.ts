@@ -160,3 +160,10 @@ describe('hostile files', () => {
     expect((await taken(jpeg)).whole.includes(remark)).toBe(false);
   });
 });
+
+test('one saved in layers is unpacked whole: of many points it is refused before that', async () => {
+  const bytes = await plain(7000, 6000).png({ progressive: true, compressionLevel: 9 }).toBuffer();
+  expect(bytes.length).toBeLessThan(2_000_000);
+  expect(await refusalOf(bytes)).toMatch(/saved in layers .* more than 40 million points/);
+  expect(await refusalOf(await plain(1200, 900).jpeg({ progressive: true }).toBuffer())).toBe('taken');
+});

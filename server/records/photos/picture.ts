@@ -16,6 +16,10 @@ export type PictureRead =
 
 /** A phone's largest; what is declared larger fills memory, and is refused before it is unpacked. */
 const MOST_PIXELS = 120_000_000;
+/** Such a one is unpacked whole before a line of it can be drawn. */
+const MOST_PIXELS_IN_LAYERS = 40_000_000;
+/** No honest picture takes so long. */
+const LONGEST_S = 30;
 const LONGEST_PX = 2400;
 const SMALL_PX = 360;
 const QUALITY = 82;
@@ -42,9 +46,12 @@ const refused = (why: string): PictureRead => ({ status: 'refused', why });
 const open = (bytes: Buffer) =>
   sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'truncated', sequentialRead: true }).autoOrient();
 
-function faultOf({ format, width, height }: Metadata, expected: string): string | null {
+function faultOf({ format, width, height, isProgressive }: Metadata, expected: string): string | null {
   if (format !== expected) return 'This is no JPEG, PNG or WebP picture.';
   if (width * height > MOST_PIXELS) return `The picture has more than ${MOST_PIXELS / 1e6} million points.`;
+  if (isProgressive && width * height > MOST_PIXELS_IN_LAYERS) {
+    return `The picture is saved in layers (interlaced, progressive) and has more than ${MOST_PIXELS_IN_LAYERS / 1e6} million points. Save it without layers.`;
+  }
   return null;
 }
 
@@ -60,6 +67,7 @@ export async function readPicture(bytes: Buffer): Promise<PictureRead> {
       .flatten({ background: '#fff' })
       .resize(LONGEST_PX, LONGEST_PX, { fit: 'inside', withoutEnlargement: true })
       .jpeg({ quality: QUALITY })
+      .timeout({ seconds: LONGEST_S })
       .toBuffer({ resolveWithObject: true });
     const small = await sharp(drawn.data)
       .resize(SMALL_PX, SMALL_PX, { fit: 'cover', position: 'attention' })

@@ -52,6 +52,29 @@ describe('who may ask', () => {
     expect(statusOf('GET', '/api/plants', { ...own, ...headers } as Record<string, string>)).toBe(expected);
   });
 
+  test.each([
+    ['/x/../api/plants', 400],
+    ['/x/%2e%2e/api/plants', 400],
+    ['/./api/plants', 400],
+    ['/x\\..\\api/plants', 400],
+    ['*', 400],
+    ['http://127.0.0.1:3210/api/plants', 400],
+    ['/_next/image?url=%2Fapi%2Farchive&w=64&q=75', 404],
+    ['/plants/..hidden', 'in'],
+  ])('%s leads nowhere else: %s', (url, expected) => {
+    expect(statusOf('GET', url)).toBe(expected);
+  });
+
+  test.each([
+    ['%5B%22%22%5D', 'in'],
+    ['[""]', 'in'],
+    ['{', 400],
+    ['%E0%A4%A', 400],
+    ['7', 400],
+  ])('with %s for where a page is: %s', (state, expected) => {
+    expect(statusOf('GET', '/plants', { ...own, 'next-router-state-tree': state })).toBe(expected);
+  });
+
   test('a link from another page still opens a page of ours', () => {
     expect(statusOf('GET', '/plants', { ...own, 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'navigate' })).toBe(
       'in',
@@ -194,11 +217,12 @@ describe('the gateway as a server', () => {
       inside.push(request);
       if (request.url === '/breaks') return Promise.reject(new Error('broken on purpose'));
       if (request.url === '/breaks?at-once') throw new Error('broken on purpose');
+      if (request.url === '/long') return void response.end(Buffer.alloc(50_000_000));
       request.resume();
       request.on('end', () => response.end('inside'));
       return undefined;
     },
-    { hosts, slowestRequestMs: 400 },
+    { hosts, slowestRequestMs: 400, slowestReaderMs: 300 },
   );
   const port = () => (server.address() as AddressInfo).port;
   beforeAll(() => new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve)));
@@ -233,6 +257,9 @@ describe('the gateway as a server', () => {
       socket.on('close', () => resolve(answer));
       socket.on('error', reject);
     });
+
+  const connections = (): Promise<number> =>
+    new Promise((resolve, reject) => server.getConnections((error, count) => (error ? reject(error) : resolve(count))));
 
   test('refuses as problem+json, and the application never hears of it', async () => {
     inside.length = 0;
@@ -286,6 +313,40 @@ describe('the gateway as a server', () => {
     );
     expect(body).toMatch(/^HTTP\/1\.1 408 [\s\S]*problem\+json/);
     expect(await raw('GET / HTTP/1.1\r\nhost: 127.')).toMatch(/^HTTP\/1\.1 408 /);
+  });
+
+  test.each(['/', '/nope', '/_next/webpack-hmr'])(
+    'whoever wants to leave HTTP at %s is refused and let go',
+    async (path) => {
+      // As the framework does with its first request.
+      const strange = jest.fn();
+      server.on('upgrade', strange);
+      await ask({ path: '/' });
+      const before = await connections();
+      const answer = await raw(
+        `GET ${path} HTTP/1.1\r\nhost: elsewhere.example\r\nconnection: upgrade\r\nupgrade: websocket\r\n\r\n`,
+      );
+      expect(answer).toMatch(/^HTTP\/1\.1 400 [\s\S]*problem\+json/);
+      expect(strange).not.toHaveBeenCalled();
+      expect(await connections()).toBeLessThanOrEqual(before);
+    },
+  );
+
+  test('whoever takes nothing of a long answer is cut off; whoever takes it gets it whole', async () => {
+    const cut = new Promise<void>((resolve, reject) => {
+      const socket = connect(port(), '127.0.0.1', () => socket.write('GET /long HTTP/1.1\r\nhost: 127.0.0.1\r\n\r\n'));
+      socket.pause();
+      socket.on('error', () => resolve());
+      setTimeout(() => {
+        // Only what lay in between is left to be read.
+        let left = 0;
+        socket.on('data', (piece) => (left += piece.length));
+        socket.on('close', () => (left < 50_000_000 ? resolve() : reject(new Error('nothing was cut'))));
+        socket.resume();
+      }, 1_500);
+    });
+    await cut;
+    expect((await ask({ path: '/long' })).body.length).toBe(50_000_000);
   });
 
   test('what is no HTTP, and a head too long, get an answer', async () => {

@@ -12,12 +12,15 @@ export interface GatewaySettings {
   readonly hosts: readonly string[];
   /** A request not sent whole after so long is cut. */
   readonly slowestRequestMs: number;
+  /** An answer of which nobody takes anything for so long is cut. */
+  readonly slowestReaderMs?: number;
   /** While developing the framework's pages speak to it over a socket; else nothing here leaves HTTP. */
   readonly mayUpgrade?: boolean;
 }
 
 export const SLOWEST_REQUEST_MS = 30_000;
 const SLOWEST_HEAD_MS = 10_000;
+const SLOWEST_READER_MS = 60_000;
 const LOOKED_AFTER_EVERY_MS = 1_000;
 const NONCE_BYTES = 16;
 const MOVED_FOR_GOOD = 308;
@@ -76,6 +79,31 @@ function refuseUpgrades(server: Server): void {
   });
 }
 
+/** Whoever asks for a long answer and takes none of it holds what makes it: after a while they are cut off. */
+function cutStalledReaders(server: Server, slowestMs: number): void {
+  const taken = new Map<ServerResponse, { readonly bytes: number; readonly since: number }>();
+  server.on('request', (_: IncomingMessage, response: ServerResponse) => {
+    taken.set(response, { bytes: 0, since: Date.now() });
+    response.once('close', () => taken.delete(response));
+  });
+  const look = setInterval(
+    () => {
+      const now = Date.now();
+      for (const [response, before] of taken) {
+        const { socket } = response;
+        if (!socket) continue;
+        const waits = socket.writableLength > 0;
+        if (!waits || socket.bytesWritten !== before.bytes)
+          taken.set(response, { bytes: socket.bytesWritten, since: now });
+        else if (now - before.since > slowestMs) socket.destroy();
+      }
+    },
+    Math.min(LOOKED_AFTER_EVERY_MS, slowestMs),
+  );
+  look.unref();
+  server.once('close', () => clearInterval(look));
+}
+
 export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
   const server = createServer(
     {
@@ -109,6 +137,7 @@ export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
       });
     },
   );
+  cutStalledReaders(server, settings.slowestReaderMs ?? SLOWEST_READER_MS);
   if (!settings.mayUpgrade) refuseUpgrades(server);
   server.on('clientError', (error: NodeJS.ErrnoException, socket) => answerBroken(error, socket as Socket));
   return server;
