@@ -9,7 +9,7 @@ import { withoutData } from '../runtime/http/without-data';
 
 const troubleWords: Readonly<Record<Trouble, string>> = {
   away: 'The database cannot be reached.',
-  busy: 'The database has too much to do just now.',
+  busy: 'The database has too much to do just now, or does not answer.',
   full: 'The disk that the database lies on is full.',
   collided: 'Two changes stood in each other’s way.',
 };

@@ -2,7 +2,7 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../records/database';
 import { homeScope, type Scope } from '../records/collections/scope';
-import { type Trouble, troubleOf } from '../runtime/database/trouble';
+import { isOfAValue, type Trouble, troubleOf } from '../runtime/database/trouble';
 import { inTime, LONGEST_WAIT_MS } from '../runtime/http/in-time';
 import { KeyTakenError } from '../runtime/database/write-once';
 import '../projections/follow-records';
@@ -27,7 +27,7 @@ export const retryLater = (title: string): Response => {
 
 const troubleWords: Readonly<Record<Trouble, string>> = {
   away: 'The database cannot be reached. Nothing was changed; try again in a moment.',
-  busy: 'The database has too much to do just now. Nothing was changed; try again in a moment.',
+  busy: 'The database has too much to do just now, or does not answer. Nothing was changed; try again in a moment.',
   full: 'The disk that the database lies on is full. Nothing was changed; make room, then try again.',
   collided: 'Two changes stood in each other’s way. Nothing was changed; try again in a moment.',
 };
@@ -49,6 +49,8 @@ export async function inScope(
     return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
+    if (isOfAValue(error))
+      return problem(422, 'A value in this cannot be kept, or names what is not there. Nothing was changed.');
     const trouble = troubleOf(error);
     return trouble === null ? wentWrong(error) : retryLater(troubleWords[trouble]);
   }

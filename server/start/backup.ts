@@ -58,10 +58,10 @@ const commands: Readonly<Record<string, (cluster: Cluster, argument: string) => 
   daily: async (cluster, dataFolder) => {
     const folder = copiesFolder(dataFolder);
     mkdirSync(folder, { recursive: true, mode: OWNER_ONLY });
-    const now = new Date();
-    const due = dueCopy(namesIn(folder), now);
-    if (due !== null) await makeBackup(cluster, DATABASE, join(folder, due));
-    dropOutdated(folder, now);
+    const due = dueCopy(namesIn(folder), new Date());
+    if (due === null) return;
+    await makeBackup(cluster, DATABASE, join(folder, due));
+    dropOutdated(folder, due);
   },
 };
 

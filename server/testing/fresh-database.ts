@@ -4,7 +4,7 @@ import { MikroORM } from '@mikro-orm/postgresql';
 import { quietConfig, testDatabaseUrl } from './database';
 
 /** Empty, without tables: migrations are the test's own business. */
-export async function withFreshDatabase(work: (orm: MikroORM) => Promise<void>): Promise<void> {
+export async function withFreshDatabase(work: (orm: MikroORM, url: string) => Promise<void>): Promise<void> {
   const name = `own_${randomUUID().replaceAll('-', '')}`;
   const address = new URL(testDatabaseUrl());
   const admin = await MikroORM.init(quietConfig(address.href));
@@ -12,7 +12,7 @@ export async function withFreshDatabase(work: (orm: MikroORM) => Promise<void>):
   address.pathname = `/${name}`;
   const orm = await MikroORM.init(quietConfig(address.href));
   try {
-    await work(orm);
+    await work(orm, address.href);
   } finally {
     await orm.close();
     await admin.em.execute(`drop database ${name}`);

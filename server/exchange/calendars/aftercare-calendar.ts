@@ -13,21 +13,26 @@ const dateOf = (day: string): DateArray => day.split('-').map(Number) as unknown
 /** What a step is called, and what is done. */
 export type WordStep = (task: PlantAftercare) => { readonly title: string; readonly description: string };
 
+/** A line end of its own, which some calendars take for the end of what is said. */
+const inOneLine = (text: string): string => text.replace(/[\r\n]+/g, ' ');
+
 const eventOf =
   (origin: string, sequence: number, says: WordStep) =>
   (task: PlantAftercare): EventAttributes => {
     const { id, plantId, placeName, dueOn, state } = task;
+    const said = says(task);
     return {
       uid: `${id}@tender-cairn`,
       sequence,
       start: dateOf(dueOn),
       end: dateOf(dayOf(dayNumber(dueOn) + 1)),
-      ...says(task),
+      title: inOneLine(said.title),
+      description: inOneLine(said.description),
       url: `${origin}/plants/${plantId}`,
       status: state === 'open' ? 'CONFIRMED' : 'CANCELLED',
       busyStatus: 'FREE',
       productId: PRODUCT,
-      ...(placeName === null ? {} : { location: placeName }),
+      ...(placeName === null ? {} : { location: inOneLine(placeName) }),
     };
   };
 

@@ -29,6 +29,7 @@ export async function takeInList(em: EntityManager, scope: Scope, input: ListInp
     em,
     (reading) => takenUnder(reading, scope, key),
     (inside) => takeIn(inside, scope, key, input),
+    { collectionId: scope.collectionId, key, kind: 'list', said: input },
   );
 }
 

@@ -15,7 +15,10 @@ const ROWS_AT_ONCE = 1000;
 type Cells = Readonly<Record<string, string | number | null | undefined>>;
 
 const lineOf = (cells: readonly (string | number | null | undefined)[]): string =>
-  Papa.unparse([cells.map((cell) => (typeof cell === 'string' ? guardedCell(cell) : (cell ?? '')))]) + LINE_END;
+  Papa.unparse([cells.map((cell) => (typeof cell === 'string' ? guardedCell(cell) : (cell ?? '')))], {
+    // Where a comma is the decimal point, a semicolon or a tab ends a cell that has no quotes.
+    quotes: (value: unknown) => typeof value === 'string' && /[;\t]/.test(value),
+  }) + LINE_END;
 const linesOf = (rows: readonly Cells[]): string => rows.map((row) => lineOf(Object.values(row))).join('');
 
 /** Of the few rows that the program itself puts together. */

@@ -236,5 +236,6 @@ export async function keepEntry(
       await inside.flush();
       return { status: 'kept' };
     },
+    { collectionId: scope.collectionId, key: idempotencyKey, kind: 'day entry', said: { dayId, ...input } },
   );
 }

@@ -26,6 +26,7 @@ export async function addPlant(em: EntityManager, scope: Scope, input: AddInput)
     em,
     (reading) => addedUnder(reading, scope, key),
     (inside) => add(inside, scope, key, input),
+    { collectionId: scope.collectionId, key, kind: 'plant', said: input },
   );
 }
 

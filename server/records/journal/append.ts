@@ -43,18 +43,23 @@ const knownUnder =
     return known && { status: 'known already', plantId: known.plant.id };
   };
 
+/** said: all that was sent, for which the key stands. */
 export async function appendOnce(
   em: EntityManager,
   scope: Scope,
   givenKey: string | undefined,
   plantFor: PlantFor,
   event: NewEvent,
+  said: unknown,
   alongside?: Alongside,
 ): Promise<Recorded> {
   const key = givenKey ?? randomUUID();
   try {
-    return await writeOnce(em, knownUnder(scope, key), (inside) =>
-      append(inside, scope, key, plantFor, event, alongside),
+    return await writeOnce(
+      em,
+      knownUnder(scope, key),
+      (inside) => append(inside, scope, key, plantFor, event, alongside),
+      { collectionId: scope.collectionId, key, kind: event.kind, said },
     );
   } catch (error) {
     if (error instanceof NoSuchStockError) return { status: 'no such stock' };

@@ -31,6 +31,7 @@ export async function recordQuick(em: EntityManager, scope: Scope, input: QuickI
     em,
     (reading) => batchOfKey(reading, scope, key),
     (inside) => record(inside, scope, key, input),
+    { collectionId: scope.collectionId, key, kind: input.kind, said: input },
   );
 }
 

@@ -86,6 +86,7 @@ export async function recordPotting(
       data: pottedData(input),
       dataVersion: eventShapes.potted.versions.newest,
     },
+    input,
     async (inside, event) =>
       takeForPotting(inside, scope, event, { takes: input.takes ?? [], gives: input.gives ?? [] }),
   );
@@ -94,38 +95,59 @@ export async function recordPotting(
 /** Keeps a setup that is meant for a plant. It changes nothing of a plant on file. */
 export async function recordPlan(em: EntityManager, scope: Scope, input: PlanInput, title: string): Promise<Recorded> {
   const { planCase, spec, note, forOn, plannedOn } = input;
-  return appendOnce(em, scope, input.idempotencyKey, onFile(scope, input), {
-    kind: 'planned',
-    happenedOn: plannedOn,
-    title,
-    data: { planCase, spec: { ...spec, id: specId(spec) }, forOn, note },
-    dataVersion: eventShapes.planned.versions.newest,
-  });
+  return appendOnce(
+    em,
+    scope,
+    input.idempotencyKey,
+    onFile(scope, input),
+    {
+      kind: 'planned',
+      happenedOn: plannedOn,
+      title,
+      data: { planCase, spec: { ...spec, id: specId(spec) }, forOn, note },
+      dataVersion: eventShapes.planned.versions.newest,
+    },
+    input,
+  );
 }
 
 const INSPECTED_TITLE = 'Looked over';
 
 /** Keeps what was seen of a plant. It changes nothing of a plant on file, so that two who look at once are both kept. */
 export async function recordInspection(em: EntityManager, scope: Scope, input: InspectionInput): Promise<Recorded> {
-  return appendOnce(em, scope, input.idempotencyKey, onFile(scope, input), {
-    kind: 'inspected',
-    happenedOn: input.inspectedOn,
-    title: INSPECTED_TITLE,
-    data: input.inspection,
-    dataVersion: inspectionVersions.newest,
-  });
+  return appendOnce(
+    em,
+    scope,
+    input.idempotencyKey,
+    onFile(scope, input),
+    {
+      kind: 'inspected',
+      happenedOn: input.inspectedOn,
+      title: INSPECTED_TITLE,
+      data: input.inspection,
+      dataVersion: inspectionVersions.newest,
+    },
+    input,
+  );
 }
 
 /** Keeps a look at a plant that waits for a sign. */
 export async function recordSignCheck(em: EntityManager, scope: Scope, input: SignCheckInput): Promise<Recorded> {
   const { sign, risk, answer, lookOn, lookedOn } = input;
-  return appendOnce(em, scope, input.idempotencyKey, onFile(scope, input), {
-    kind: 'looked',
-    happenedOn: lookedOn,
-    title: answer,
-    data: { sign, risk, answer, lookOn },
-    dataVersion: eventShapes.looked.versions.newest,
-  });
+  return appendOnce(
+    em,
+    scope,
+    input.idempotencyKey,
+    onFile(scope, input),
+    {
+      kind: 'looked',
+      happenedOn: lookedOn,
+      title: answer,
+      data: { sign, risk, answer, lookOn },
+      dataVersion: eventShapes.looked.versions.newest,
+    },
+    input,
+  );
 }
 
 /** A plant on file as it stands there, or a new one: what is only seen of it changes nothing else. */

@@ -73,10 +73,15 @@ export async function saveLibraryOnce<K extends LibraryKind>(
     const known = row && dataOf(kind, row);
     return known && { kept: { id: row.id, data: known, version: row.version }, wasKnown: true };
   };
-  return writeOnce(em, idempotencyKey === null ? null : find, async (inside) => ({
-    kept: await saveLibraryItem(inside, scope, kind, data, idempotencyKey),
-    wasKnown: false,
-  }));
+  return writeOnce(
+    em,
+    idempotencyKey === null ? null : find,
+    async (inside) => ({
+      kept: await saveLibraryItem(inside, scope, kind, data, idempotencyKey),
+      wasKnown: false,
+    }),
+    idempotencyKey === null ? null : { collectionId: scope.collectionId, key: idempotencyKey, kind, said: data },
+  );
 }
 
 export async function saveLibraryItem<K extends LibraryKind>(

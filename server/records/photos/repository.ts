@@ -56,6 +56,8 @@ export async function keepPhoto(
       await inside.flush();
       return { status: 'new' };
     },
+    // Its id and the sum of what was sent are looked at above.
+    null,
   );
 }
 

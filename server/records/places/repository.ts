@@ -53,10 +53,17 @@ export async function savePlaceOnce(
     const known = row && placeOf(row);
     return known && { kept: known, wasKnown: true };
   };
-  return writeOnce(em, idempotencyKey === null ? null : find, async (inside) => ({
-    kept: await savePlace(inside, scope, place, idempotencyKey),
-    wasKnown: false,
-  }));
+  return writeOnce(
+    em,
+    idempotencyKey === null ? null : find,
+    async (inside) => ({
+      kept: await savePlace(inside, scope, place, idempotencyKey),
+      wasKnown: false,
+    }),
+    idempotencyKey === null
+      ? null
+      : { collectionId: scope.collectionId, key: idempotencyKey, kind: 'place', said: place },
+  );
 }
 
 export async function savePlace(

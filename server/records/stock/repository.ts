@@ -129,15 +129,24 @@ type Work = (em: EntityManager, key: string) => Promise<StockRecorded>;
 async function keepOnceUnder(
   em: EntityManager,
   scope: Scope,
-  givenKey: string | undefined,
+  input: StockAdd | StockDeed,
   work: Work,
 ): Promise<StockRecorded> {
-  const key = givenKey ?? randomUUID();
+  const key = input.idempotencyKey ?? randomUUID();
   return writeOnce(
     em,
     (reading) => keptUnder(reading, scope, key),
     (inside) => work(inside, key),
+    { collectionId: scope.collectionId, key, kind: 'stock', said: input },
   );
+}
+
+/** Of many who bring the same new thing at the same moment one makes it: until the end of its transaction the others wait. */
+async function oneAtATime(em: EntityManager, scope: Scope, thing: StockThing): Promise<void> {
+  await em.execute(`select pg_advisory_xact_lock(hashtextextended(? || (?::jsonb)::text, 0))`, [
+    scope.collectionId,
+    JSON.stringify(thing),
+  ]);
 }
 
 /** Which of the things in stock is this; null where there is none. */
@@ -156,7 +165,8 @@ const isWholeOf = (thing: Pick<StockThing, 'kind'>, amount: number): boolean =>
 export async function addToStock(em: EntityManager, scope: Scope, input: StockAdd): Promise<StockRecorded> {
   const { item, amount, happenedOn } = input;
   if (!isWholeOf(item.thing, amount)) return { status: 'whole pieces only' };
-  return keepOnceUnder(em, scope, input.idempotencyKey, async (inside, key) => {
+  return keepOnceUnder(em, scope, input, async (inside, key) => {
+    await oneAtATime(inside, scope, item.thing);
     const there = await itemOfThing(inside, scope, item.thing);
     if (there !== null) return { status: 'there already', itemId: there };
     const { id: itemId } = await saveLibraryItem(inside, scope, 'stock', item);
@@ -179,12 +189,13 @@ async function thingOf(em: EntityManager, scope: Scope, itemId: string): Promise
 
 /** The thing in stock, made where there is none of it yet. */
 async function itemFor(em: EntityManager, scope: Scope, thing: StockThing): Promise<string> {
+  await oneAtATime(em, scope, thing);
   return (await itemOfThing(em, scope, thing)) ?? (await saveLibraryItem(em, scope, 'stock', { thing })).id;
 }
 
 export async function recordStock(em: EntityManager, scope: Scope, input: StockDeed): Promise<StockRecorded> {
   const { itemId, kind, amount, happenedOn, note } = input;
-  return keepOnceUnder(em, scope, input.idempotencyKey, async (inside, key) => {
+  return keepOnceUnder(em, scope, input, async (inside, key) => {
     const thing = await thingOf(inside, scope, itemId);
     if (!thing) return { status: 'no such thing' };
     if (!isWholeOf(thing, amount)) return { status: 'whole pieces only' };

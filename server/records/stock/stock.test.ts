@@ -192,3 +192,22 @@ test('what cannot be read is told, and one’s stock is no other’s', async () 
   expect(await listStock(em(), scope)).toMatchObject({ items: [], unreadable: [{ id }] });
   expect((await listStock(em(), await database.freshScope())).items).toEqual([]);
 });
+
+test('twenty who add the same new thing at once make one of it, and twenty washings one clean kind', async () => {
+  const thing = { kind: 'pot', potKindId: 'net-pot', rimDiameterCm: 11, used: 'to be washed' } as const;
+  const add = () => addToStock(em(), scope, { item: { thing }, amount: 30, happenedOn: '2026-01-01' });
+  const added = await Promise.all(Array.from({ length: 20 }, add));
+  expect(added.filter(({ status }) => status === 'recorded')).toHaveLength(1);
+  const [made] = (await listStock(em(), scope)).items;
+  const wash = () =>
+    recordStock(em(), scope, { itemId: made!.id, kind: 'washed', amount: 1, happenedOn: '2026-01-02', note: '' });
+  await Promise.all(Array.from({ length: 20 }, wash));
+  const { items } = await listStock(em(), scope);
+  expect(items.map(({ data, amount }) => [(data.thing as { used?: string }).used, amount])).toEqual(
+    expect.arrayContaining([
+      ['to be washed', 10],
+      ['washed', 20],
+    ]),
+  );
+  expect(items).toHaveLength(2);
+});

@@ -10,7 +10,7 @@ import { GrowersCollection } from '../../records/collections/entity';
 import { quietConfig, testDatabaseUrl } from '../../testing/database';
 import { makeBackup } from './backup';
 import { DamagedError, readBackup, writeBackup } from './backup-file';
-import { dueCopy, outdatedCopies } from './copies';
+import { dueCopy, outdatedCopy } from './copies';
 import { differingTables, digestOf, type Digest } from './digest';
 import { putBack, restore } from './restore';
 import { type Cluster, sql, urlOf } from './tools';
@@ -27,10 +27,18 @@ describe('daily copies', () => {
     expect(dueCopy(['daily-2026-11-25.tar'], at('2026-11-25'))).toBeNull();
   });
 
-  test('two weeks are kept, the newest however old it is, and nothing else is touched', () => {
-    const names = ['daily-2026-11-10.tar', 'daily-2026-11-11.tar', 'mine.tar', 'daily-2026-11-24.tar', 'daily.tar'];
-    expect(outdatedCopies(names, at('2026-11-25'))).toEqual(['daily-2026-11-10.tar']);
-    expect(outdatedCopies(['daily-2025-01-01.tar'], at('2026-11-25'))).toEqual([]);
+  const days = (month: string, count: number) =>
+    Array.from({ length: count }, (_, n) => `daily-${month}-${String(n + 1).padStart(2, '0')}.tar`);
+
+  test('fourteen are kept, one goes at a time, and nothing else is touched', () => {
+    expect(outdatedCopy([...days('2026-11', 14), 'mine.tar', 'daily.tar'], 'daily-2026-11-14.tar')).toBeNull();
+    expect(outdatedCopy([...days('2026-11', 20), 'mine.tar'], 'daily-2026-11-20.tar')).toBe('daily-2026-11-01.tar');
+  });
+
+  test('a clock ten years ahead, or behind, takes no more than one, and never the one just made', () => {
+    const before = days('2026-11', 14);
+    expect(outdatedCopy([...before, 'daily-2036-11-15.tar'], 'daily-2036-11-15.tar')).toBe('daily-2026-11-01.tar');
+    expect(outdatedCopy([...before, 'daily-2016-11-15.tar'], 'daily-2016-11-15.tar')).toBe('daily-2026-11-01.tar');
   });
 });
 

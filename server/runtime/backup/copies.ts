@@ -1,10 +1,9 @@
-/** Daily copies: one a day beside the database, kept for two weeks. */
-import { MS_PER_DAY } from '@core/base/time';
+/** Daily copies: one a day beside the database, the newest fourteen kept. */
 import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 
 const PATTERN = /^daily-(\d{4}-\d{2}-\d{2})\.tar$/;
-const KEPT_DAYS = 14;
+const KEPT = 14;
 
 export const copiesFolder = (dataFolder: string): string => join(dataFolder, 'copies');
 
@@ -16,17 +15,20 @@ export function dueCopy(names: readonly string[], now: Date): string | null {
   return names.includes(name) ? null : name;
 }
 
-/** Copies older than two weeks; the newest stays, however old, and nothing else is ever named. */
-export function outdatedCopies(names: readonly string[], now: Date): readonly string[] {
+/**
+ * The one copy that goes: the oldest where there are more than are kept, but never the one just made. By their number and one at a
+ * time, since a clock may be wrong by years: nothing else is ever named.
+ */
+export function outdatedCopy(names: readonly string[], justMade: string): string | null {
   const copies = names.filter((name) => PATTERN.test(name)).sort();
-  const oldest = `daily-${dayOf(new Date(now.getTime() - KEPT_DAYS * MS_PER_DAY))}.tar`;
-  return copies.slice(0, -1).filter((name) => name < oldest);
+  return copies.length > KEPT ? (copies.find((name) => name !== justMade) ?? null) : null;
 }
 
 export function namesIn(folder: string): readonly string[] {
   return readdirSync(folder);
 }
 
-export function dropOutdated(folder: string, now: Date): void {
-  for (const name of outdatedCopies(namesIn(folder), now)) rmSync(join(folder, name));
+export function dropOutdated(folder: string, justMade: string): void {
+  const name = outdatedCopy(namesIn(folder), justMade);
+  if (name !== null) rmSync(join(folder, name));
 }

@@ -1,6 +1,6 @@
 /** What an error of the database says of it, and what is a fault of the request or the program. */
 import { ConnectionException } from '@mikro-orm/core';
-import { troubleOf } from './trouble';
+import { isOfAValue, isWorthAnotherTry, troubleOf } from './trouble';
 
 const withCode = (code: string) => Object.assign(new Error('told'), { code });
 
@@ -38,4 +38,21 @@ test.each([
   ['a text', 'timeout expired'],
 ])('no trouble of the database: %s', (_name, error) => {
   expect(troubleOf(error)).toBeNull();
+});
+
+test('what may go better from the beginning, and what is wrong with a value', () => {
+  expect(['40P01', '40001', '23505', '23503', '22008'].map((code) => isWorthAnotherTry(withCode(code)))).toEqual([
+    true,
+    true,
+    true,
+    false,
+    false,
+  ]);
+  // A date beyond the calendar, a letter that cannot be kept, a row that is not there; and a fault of the program.
+  expect(['22008', '22021', '23503', '42P01'].map((code) => isOfAValue(withCode(code)))).toEqual([
+    true,
+    true,
+    true,
+    false,
+  ]);
 });

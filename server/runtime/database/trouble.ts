@@ -40,3 +40,15 @@ export function troubleOf(error: unknown): Trouble | null {
   if (busyWords.test(message)) return 'busy';
   return error instanceof ConnectionException || awayClasses.test(code) || awayWords.test(message) ? 'away' : null;
 }
+
+const codeOf = (error: unknown): string =>
+  typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string' ? error.code : '';
+
+const ALREADY_THERE = '23505';
+
+/** Two stood in each other's way, or one was there first: from the beginning again it may go, or be found to be there. */
+export const isWorthAnotherTry = (error: unknown): boolean =>
+  troubleOf(error) === 'collided' || codeOf(error) === ALREADY_THERE;
+
+/** Values that the tables do not take (class 22: a date, a number, a letter that is none), or that name what is not there (23503). */
+export const isOfAValue = (error: unknown): boolean => /^(22|23503$|23514$)/.test(codeOf(error));

@@ -36,3 +36,8 @@ test.each([
 ])('%s is no cursor', (_what, text) => {
   expect(readCursor(text)).toBeNull();
 });
+
+test('a cursor with NUL in it is none', () => {
+  const cursor = cursorOf({ name: 'a\0b', id: '6f1de3a2-6c0f-4b6a-9a5e-0c5a1b2d3e4f' });
+  expect(readCursor(cursor)).toBeNull();
+});

@@ -28,7 +28,8 @@ export interface Cursor {
   readonly id: string;
 }
 
-const cursorSchema = z.object({ name: z.string(), id: z.uuid() });
+/** NUL is in no name. */
+const cursorSchema = z.object({ name: z.string().regex(/^[^\0]*$/), id: z.uuid() });
 
 export function cursorOf({ name, id }: Cursor): string {
   return Buffer.from(JSON.stringify({ name, id })).toString('base64url');

@@ -11,6 +11,7 @@ import { logFile } from './log-file';
 import { Database } from './postgres';
 import { type Surroundings, watch } from './watch';
 import { WebServer } from './web-server';
+import { monotonicMs } from './monotonic';
 
 const environment = z.object({ CAIRN_DATA: z.string(), PG_PORT: z.coerce.number(), PORT: z.string() });
 const FIRST_ANSWER_MS = 30_000;
@@ -76,11 +77,11 @@ async function main(): Promise<void> {
   const around = (): Surroundings => ({
     backOff: backOff(),
     say,
-    now: Date.now,
+    now: monotonicMs,
     isStopping: () => isStopping,
     sleep: async (ms) => {
-      const until = Date.now() + ms;
-      while (!isStopping && Date.now() < until) {
+      const until = monotonicMs() + ms;
+      while (!isStopping && monotonicMs() < until) {
         await new Promise((resolve) => setTimeout(resolve, SHORT_PAUSE_MS));
       }
     },

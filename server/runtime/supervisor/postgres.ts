@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 import { lockStaysHere } from './stdio';
+import { monotonicMs } from './monotonic';
 
 export interface DatabaseSettings {
   readonly cluster: string;
@@ -54,12 +55,12 @@ export class Database {
       if (!isBack) return `could not be started; its logs are in ${join(cluster, 'log')}`;
       onBack();
     }
-    let lookedAt = Date.now();
+    let lookedAt = monotonicMs();
     for (;;) {
       if (isStopping()) return 'is being stopped';
       await pause(SHORT_PAUSE_MS);
-      if (Date.now() - lookedAt < LOOK_EVERY_MS) continue;
-      lookedAt = Date.now();
+      if (monotonicMs() - lookedAt < LOOK_EVERY_MS) continue;
+      lookedAt = monotonicMs();
       if (!(await listens(port))) return 'stopped';
     }
   }

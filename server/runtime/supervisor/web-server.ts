@@ -4,6 +4,7 @@ import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { LogFile } from './log-file';
 import { lockStaysHere } from './stdio';
+import { monotonicMs } from './monotonic';
 
 export interface WebSettings {
   readonly port: string;
@@ -82,19 +83,19 @@ export class WebServer {
     void ended.then((said) => (how = said));
     const isGone = () => how !== null;
 
-    const startedAt = Date.now();
+    const startedAt = monotonicMs();
     while (!isGone() && !(await answers(this.address))) {
-      if (Date.now() - startedAt > LONGEST_START_MS) child.kill('SIGKILL');
+      if (monotonicMs() - startedAt > LONGEST_START_MS) child.kill('SIGKILL');
       await pause(ASK_EVERY_MS);
     }
     if (!isGone()) onAnswer();
     let silences = 0;
-    let lookedAt = Date.now();
+    let lookedAt = monotonicMs();
     while (!isGone()) {
       await Promise.race([ended, pause(ASK_EVERY_MS)]);
-      if (isGone() || Date.now() - lookedAt < LOOK_EVERY_MS) continue;
+      if (isGone() || monotonicMs() - lookedAt < LOOK_EVERY_MS) continue;
       silences = (await answers(this.address)) ? 0 : silences + 1;
-      lookedAt = Date.now();
+      lookedAt = monotonicMs();
       if (silences >= MOST_SILENCES) child.kill('SIGKILL');
     }
     this.child = null;

@@ -47,7 +47,9 @@ export function overCurrent(letter: Letter): Letter {
 /** The server was not reached; the change waits here and is sent as soon as it can be. */
 export class NotYetKeptError extends Error {
   constructor() {
-    super('Not yet kept: the server is away or has trouble. It waits in this browser and is sent as soon as it can be.');
+    super(
+      'Not yet kept: the server is away or has trouble. It waits in this browser and is sent as soon as it can be.',
+    );
   }
 }
 

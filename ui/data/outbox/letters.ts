@@ -80,10 +80,10 @@ export function browserLetters(): LetterStore {
     find: async (key) => asLetter(await (await database()).getFromIndex('letters', 'key', key)),
     add: async (letter) => {
       const tx = (await database()).transaction('letters', 'readwrite');
-      const same =
-        (await tx.store.index('content').get(contentOf(letter))) ?? (await tx.store.index('key').get(letter.key));
-      const known = asLetter(same);
-      if (known === null) void tx.store.add(asRow(letter));
+      const known = asLetter(await tx.store.index('content').get(contentOf(letter)));
+      const seq = known === null ? await tx.store.index('key').getKey(letter.key) : undefined;
+      // Said otherwise under its key, it takes the place of what it said before.
+      if (known === null) void tx.store.put(seq === undefined ? asRow(letter) : { ...asRow(letter), seq });
       // At once, whatever becomes of the page.
       tx.commit();
       await tx.done;
@@ -133,7 +133,7 @@ export function passingLetters(): LetterStore {
     next: async () => waiting()[0] ?? null,
     find: async (key) => rows.get(key) ?? null,
     add: async (letter) => {
-      const known = waiting().find((one) => contentOf(one) === contentOf(letter)) ?? rows.get(letter.key);
+      const known = waiting().find((one) => contentOf(one) === contentOf(letter));
       if (!known) rows.set(letter.key, letter);
       return known ?? letter;
     },
