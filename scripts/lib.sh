@@ -140,8 +140,9 @@ stop_postgres() {
 
 database_url() { printf 'postgresql://tender:%s@127.0.0.1:%s/%s' "$APP_PASSWORD" "$PG_PORT" "$1"; }
 
+# By its input: what a process is called with, anyone on the machine may read, and a password may be in it.
 as_cairn() { # as_cairn DATABASE SQL
-  PGPASSWORD=$PG_PASSWORD "$(pg_bin)/psql" -h 127.0.0.1 -p "$PG_PORT" -U cairn -d "$1" -v ON_ERROR_STOP=1 -qAtc "$2"
+  PGPASSWORD=$PG_PASSWORD "$(pg_bin)/psql" -h 127.0.0.1 -p "$PG_PORT" -U cairn -d "$1" -v ON_ERROR_STOP=1 -qAt <<<"$2"
 }
 
 ensure_app_role() {
