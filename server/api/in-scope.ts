@@ -48,7 +48,11 @@ export async function inScope(
     const answer = await inTime((async () => handle({ em: await entityManager(), scope: homeScope }))(), longestMs);
     return answer === 'late' ? silent() : answer;
   } catch (error) {
-    if (error instanceof KeyTakenError) return problem(409, 'That idempotency key was used for something else.');
+    if (error instanceof KeyTakenError)
+      return problem(
+        409,
+        'This change was kept before and said something else then. Nothing was changed; look at what is kept, and write it down anew.',
+      );
     if (isOfAValue(error))
       return problem(422, 'A value in this cannot be kept, or names what is not there. Nothing was changed.');
     const trouble = troubleOf(error);
