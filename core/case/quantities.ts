@@ -53,18 +53,17 @@ export function upTo<T extends z.ZodType>(field: string, item: T, most: number, 
   return z.array(item).max(most, { error: faultCode({ code: 'at most', field, most, what }) });
 }
 
-const isInRange = (day: string): boolean => day >= FIRST_DAY && day <= LAST_DAY;
+/** What is no day at all is told once, by its shape. */
+const isInRange = (day: string): boolean => !/^\d{4}-\d\d-\d\d$/.test(day) || (day >= FIRST_DAY && day <= LAST_DAY);
 
 /** A day of a grower's life, YYYY-MM-DD. */
 export function dayIn(field: string) {
   const error = faultCode({ code: 'date', field });
-  return z.iso.date({ error, abort: true }).refine(isInRange, { error });
+  return z.iso.date({ error }).refine(isInRange, { error });
 }
 
 /** A moment with its zone, as clocks write it. */
 export function momentIn(field: string) {
   const error = faultCode({ code: 'date', field });
-  return z.iso
-    .datetime({ offset: true, error, abort: true })
-    .refine((moment) => isInRange(moment.slice(0, 10)), { error });
+  return z.iso.datetime({ offset: true, error }).refine((moment) => isInRange(moment.slice(0, 10)), { error });
 }
