@@ -47,6 +47,24 @@ describe('a score is made of its pulls', () => {
     expect(sum).toBeLessThanOrEqual(100);
   });
 
+  test('a change for the roots takes off, the more the further it is, and never adds', () => {
+    const inBark = contextFor({
+      genus: 'phalaenopsis',
+      place: 'heated-flat',
+      current: { mediumId: 'bark-6-12', yearsInMedium: 1 },
+    });
+    const pointsOf = (mediumId: string) => {
+      const spec = generateCandidates(inBark).find(
+        ({ layers }) => layers.find(({ role }) => role === 'main')!.mix[0]!.mediumId === mediumId,
+      )!;
+      const all = pullsOf(inBark, scoredBy(inBark, factsOf(inBark, spec, 'coarse'), judgedWith(1), []), []);
+      return all.find(({ code }) => code === 'a change for the roots')?.points ?? 0;
+    };
+    expect(pointsOf('bark-6-12')).toBe(0);
+    expect(pointsOf('bark-9-15')).toBeLessThan(0);
+    expect(pointsOf('pumice-8-16')).toBeLessThan(pointsOf('bark-9-15'));
+  });
+
   test('the first half of root health tells more than the last', () => {
     const of = (health: number) => pointsFor('root health over the year', someFacts, judgedWith(health));
     expect(of(0)).toBe(0);
