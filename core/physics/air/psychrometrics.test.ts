@@ -91,3 +91,24 @@ test('forced convection follows the flat-plate law Nu = 0.664 Re^0.5 Pr^1/3 (Inc
   expect(heatTransferWM2K).toBeGreaterThan(20.8);
   expect(heatTransferWM2K).toBeLessThan(22.2);
 });
+
+/**
+ * The balance of a wet surface solved by halving, not by a slope: what it gives off as vapour cools it until the air warms it as
+ * fast (Penman 1948). Near saturation both must agree.
+ */
+test('evaporation from a wet surface is what its own balance of heat gives', () => {
+  const [airC, latentJG] = [22, 2450];
+  const air = dryingAir({ temperatureC: airC, relativeHumidityPct: 90, speedMS: 0.5, radiationWM2: 0 });
+  // Vapour as an ideal gas, 461.5 J/(kg·K); g/m³.
+  const density = (celsius: number) => (1e6 * saturationVapourPressureKPa(celsius)) / (461.5 * (celsius + 273.15));
+  const vapourGM2S = (surfaceC: number) => air.massTransferMS * (density(surfaceC) - 0.9 * density(airC));
+  let [cold, warm] = [airC - 10, airC];
+  for (let n = 0; n < 60; n += 1) {
+    const middle = (cold + warm) / 2;
+    // Heat comes from above and below.
+    const isTooCold = 2 * air.heatTransferWM2K * (airC - middle) > latentJG * vapourGM2S(middle);
+    [cold, warm] = isTooCold ? [middle, warm] : [cold, middle];
+  }
+  const mmPerDay = (vapourGM2S(cold) * 86_400) / 1000;
+  expect(Math.abs(openSurfaceMmPerDay(air) / mmPerDay - 1)).toBeLessThan(0.03);
+});
