@@ -39,3 +39,19 @@ test('any other fault is not run again', async () => {
   await expect(broken).rejects.toThrow('of the program');
   expect(runs).toBe(1);
 });
+
+test('a part of a larger one is not run again by itself, beside it: all goes back together, and the whole is run again', async () => {
+  const id = randomUUID();
+  const ran: string[] = [];
+  await inTransaction(em(), async (whole) => {
+    ran.push('whole');
+    await whole.execute('insert into ring values (?, 1)', [id]);
+    await inTransaction(whole, async (part) => {
+      ran.push('part');
+      await part.execute('update ring set n = n + 1 where id = ?', [id]);
+      if (ran.length === 2) throw Object.assign(new Error('given up for another'), { code: '40P01' });
+    });
+  });
+  expect(ran).toEqual(['whole', 'part', 'whole', 'part']);
+  expect(await em().execute('select n from ring where id = ?', [id])).toEqual([{ n: 2 }]);
+});

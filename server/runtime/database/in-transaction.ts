@@ -7,11 +7,12 @@ const MOST_TRIES = 5;
 const PAUSE_MS = 15;
 
 /**
- * Runs work in a transaction of its own. One that the database gave up for another (deadlock, serialization, a row
- * that another wrote first) is run again, from
- * the beginning and with nothing of what it had read. work: changes nothing but what it does through inside.
+ * Runs work in a transaction of its own. One that the database gave up for another (deadlock, serialization, a row that another
+ * wrote first) is run again, from the beginning and with nothing of what it had read. Inside a transaction it is a part of that one,
+ * which alone can be run again. work: changes nothing but what it does through inside.
  */
 export async function inTransaction<T>(em: EntityManager, work: (inside: EntityManager) => Promise<T>): Promise<T> {
+  if (em.isInTransaction()) return em.transactional(work);
   for (let tries = 1; ; tries += 1) {
     try {
       return await (tries === 1 ? em : em.fork()).transactional(work);
