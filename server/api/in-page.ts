@@ -2,17 +2,11 @@
 import { entityManager } from '../records/database';
 import { homeScope } from '../records/collections/scope';
 import '../projections/follow-records';
-import { type Trouble, troubleOf } from '../runtime/database/trouble';
+import { troubleOf } from '../runtime/database/trouble';
 import type { Inside } from './in-scope';
+import { troubleWords } from './trouble-words';
 import { inTime, LONGEST_PAGE_WAIT_MS } from '../runtime/http/in-time';
 import { withoutData } from '../runtime/http/without-data';
-
-const troubleWords: Readonly<Record<Trouble, string>> = {
-  away: 'The database cannot be reached.',
-  busy: 'The database has too much to do just now, or does not answer.',
-  full: 'The disk that the database lies on is full.',
-  collided: 'Two changes stood in each other’s way.',
-};
 
 export async function inPage<T>(read: (inside: Inside) => Promise<T>): Promise<T> {
   const reading = (async () => read({ em: await entityManager(), scope: homeScope }))();

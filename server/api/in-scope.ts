@@ -2,7 +2,8 @@
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../records/database';
 import { homeScope, type Scope } from '../records/collections/scope';
-import { isOfAValue, type Trouble, troubleOf } from '../runtime/database/trouble';
+import { isOfAValue, troubleOf } from '../runtime/database/trouble';
+import { troubleWords } from './trouble-words';
 import { inTime, LONGEST_WAIT_MS } from '../runtime/http/in-time';
 import { KeyTakenError } from '../runtime/database/write-once';
 import '../projections/follow-records';
@@ -23,13 +24,6 @@ export const retryLater = (title: string): Response => {
   const response = problem(503, title);
   response.headers.set('retry-after', String(RETRY_AFTER_S));
   return response;
-};
-
-const troubleWords: Readonly<Record<Trouble, string>> = {
-  away: 'The database cannot be reached. Nothing was changed; try again in a moment.',
-  busy: 'The database has too much to do just now, or does not answer. Nothing was changed; try again in a moment.',
-  full: 'The disk that the database lies on is full. Nothing was changed; make room, then try again.',
-  collided: 'Two changes stood in each other’s way. Nothing was changed; try again in a moment.',
 };
 
 /** The database is there and does not answer: a write may be kept or not. */
@@ -56,6 +50,8 @@ export async function inScope(
     if (isOfAValue(error))
       return problem(422, 'A value in this cannot be kept, or names what is not there. Nothing was changed.');
     const trouble = troubleOf(error);
-    return trouble === null ? wentWrong(error) : retryLater(troubleWords[trouble]);
+    return trouble === null
+      ? wentWrong(error)
+      : retryLater(`${troubleWords[trouble]} Nothing was changed; try again in a moment.`);
   }
 }

@@ -29,20 +29,20 @@ const fullWords = /No space left on device|disk full/i;
 const busyWords = /Timeout acquiring a connection|Query read timeout|timeout expired/i;
 const awayWords = /Connection terminated|Transaction query already complete|not queryable/i;
 
+const codeOf = (error: unknown): string =>
+  typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string' ? error.code : '';
+
 /** What an error of the database says of it; null: that a request was wrong, or the program. */
 export function troubleOf(error: unknown): Trouble | null {
   if (typeof error !== 'object' || error === null) return null;
   const message = 'message' in error && typeof error.message === 'string' ? error.message : '';
   if (fullWords.test(message)) return 'full';
-  const code = 'code' in error && typeof error.code === 'string' ? error.code : '';
+  const code = codeOf(error);
   const known = byCode[code];
   if (known) return known;
   if (busyWords.test(message)) return 'busy';
   return error instanceof ConnectionException || awayClasses.test(code) || awayWords.test(message) ? 'away' : null;
 }
-
-const codeOf = (error: unknown): string =>
-  typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string' ? error.code : '';
 
 const ALREADY_THERE = '23505';
 

@@ -46,6 +46,16 @@ const brokenRequests: Readonly<Record<string, Refusal>> = {
 };
 const unreadable: Refusal = { status: 400, title: 'The request cannot be read.' };
 
+/** On a connection that has no answer of its own: said as it is written, then closed. */
+function endRefused(socket: Socket, refusal: Refusal): void {
+  const body = problemBody(refusal);
+  socket.end(
+    `HTTP/1.1 ${refusal.status} Refused\r\ncontent-type: application/problem+json\r\n` +
+      `content-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
+    () => socket.destroy(),
+  );
+}
+
 /** What is no HTTP gets an answer too, if it still listens. */
 function answerBroken(error: NodeJS.ErrnoException, socket: Socket): void {
   if (!socket.writable) {
@@ -53,11 +63,7 @@ function answerBroken(error: NodeJS.ErrnoException, socket: Socket): void {
     return;
   }
   const refusal = brokenRequests[error.code ?? ''] ?? unreadable;
-  const body = problemBody(refusal);
-  socket.end(
-    `HTTP/1.1 ${refusal.status} Refused\r\ncontent-type: application/problem+json\r\n` +
-      `content-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
-  );
+  endRefused(socket, refusal);
 }
 
 const noUpgrade: Refusal = { status: 400, title: 'This server speaks HTTP and nothing else.' };
@@ -66,12 +72,7 @@ const noUpgrade: Refusal = { status: 400, title: 'This server speaks HTTP and no
 function refuseUpgrades(server: Server): void {
   const refuse = (_: IncomingMessage, socket: Socket): void => {
     socket.on('error', () => socket.destroy());
-    const body = problemBody(noUpgrade);
-    socket.end(
-      `HTTP/1.1 ${noUpgrade.status} Refused\r\ncontent-type: application/problem+json\r\n` +
-        `content-length: ${Buffer.byteLength(body)}\r\nconnection: close\r\n\r\n${body}`,
-      () => socket.destroy(),
-    );
+    endRefused(socket, noUpgrade);
   };
   server.on('upgrade', refuse);
   server.on('newListener', (event, listener) => {
