@@ -170,6 +170,7 @@ export {
   bestShown,
   asPartOf,
   byYourFinger,
+  inMediumFor,
   sinceInIt,
 } from './screens/plants';
 export { hardnessDose, feedInWords, blendRange } from './screens/solutions';

@@ -6,6 +6,7 @@ import {
   growthMover,
   growthNote,
   hardAsIn,
+  inMediumFor,
   mattersLabel,
   monthInWords,
   movedFromTo,
@@ -71,4 +72,8 @@ test('figures stand with their units', () => {
   expect(mattersLabel('cm')).toBe('A difference that matters, cm');
   expect(someArePotted(2, 5, true)).toBe('2 of 5 potted, stopped');
   expect(byYourFinger(false)).toContain('faster');
+});
+
+test('what was potted today has not been there for nought years', () => {
+  expect([0, 0.4, 1, 2.5].map(inMediumFor)).toEqual(['under a year', 'under a year', '1 year', '2.5 years']);
 });

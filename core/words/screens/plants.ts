@@ -1,4 +1,5 @@
 /** Sentences on the screens of the plants and their lives. */
+import { years } from '../phrasing/format';
 
 export const settledBy = (depth: string): string => `: settled by ${depth}`;
 export const wantsItAfter = (days: number): string => `; now it wants it after ${days}`;
@@ -10,3 +11,5 @@ export const asPartOf = (plantName: string): string => `As part of ${plantName}`
 export const byYourFinger = (isSlower: boolean): string =>
   `. By your finger it dries ${isSlower ? 'slower' : 'faster'} than reckoned`;
 export const sinceInIt = (since: string): string => `${since} in it`;
+/** How long it stands in its medium. */
+export const inMediumFor = (count: number): string => (count < 1 ? 'under a year' : years(count));

@@ -1,7 +1,7 @@
 'use client';
 
 /** A life in a few figures, above its entries. */
-import { number, years, wantsItAfter, ofAboutYears } from '@core/words';
+import { number, years, wantsItAfter, ofAboutYears, inMediumFor } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { today } from '../../../data/dates';
 import styles from '../plants.module.css';
@@ -24,7 +24,7 @@ export function InFigures({ log }: { readonly log: PlantLog }) {
         <div>
           <dt>In its medium</dt>
           <dd>
-            {years(age.years)}
+            {inMediumFor(age.years)}
             {age.lifeYears === null ? '' : ofAboutYears(years(age.lifeYears))}
             {age.lifeYears === null ? null : (
               <progress max={age.lifeYears} value={Math.min(age.years, age.lifeYears)} aria-hidden="true" />
