@@ -20,6 +20,7 @@ import {
   realiseMix,
   reportMix,
   resolveCase,
+  roomAnswersSchema,
   runAllPractice,
   sensitivityOf,
   settleDay,
@@ -48,6 +49,7 @@ import { archiveSchema } from '../server/exchange/archive/schemas';
 import { listInputSchema } from '../server/exchange/lists/schemas';
 import { stockAddSchema } from '../server/records/stock/schemas';
 import { readJson, refusalText, UsageError } from './input';
+import { placeDescribed } from './place-described';
 import { placeOfFile } from './place-file';
 
 const usage = `usage:
@@ -65,6 +67,10 @@ const usage = `usage:
                         where a file can be read in two ways: --temperature "HEADING",
                         --humidity "HEADING", --unit C or F, --dates day-first or month-first;
                         --latitude and --longitude of a logger's place, in degrees
+  cairn place --town "NAME" --room ROOM
+                        a place from what is said of it, with how unsure each month is: ROOM is windowsill, room, lamp shelf,
+                        bathroom, cellar, glasshouse, tent, balcony, veranda or garden, or JSON with a "kind" and more
+                        (cairn schema room); --latitude DEGREES instead of a town, --altitude METRES, --name "NAME"
   cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
                         --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, day, mix, place;
@@ -85,6 +91,7 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   day: versioned(dayQuestionSchema()),
   mix: versioned(questions.mix),
   place: placeSchema,
+  room: roomAnswersSchema,
   // What is kept and taken in, as the running application reads and writes it.
   archive: archiveSchema,
   list: listInputSchema,
@@ -179,7 +186,8 @@ const commands: Readonly<
   inspect,
   day,
   mix,
-  place: async (argument, rest) => answer(await placeOfFile(argument, rest)),
+  place: async (argument, rest) =>
+    answer(argument?.startsWith('--') ? placeDescribed([argument, ...rest]) : await placeOfFile(argument, rest)),
   practice: (argument) => {
     if (argument === '--cases' || argument === '--cases-table') {
       const cases = workedCases.map((worked) => runCase(worked));

@@ -35,7 +35,18 @@ export { type AirflowClass, airflowClasses } from './physics/air';
 export {
   dryingPowerMmPerDay,
   firstDayOfMonth,
+  type Aspect,
+  aspects,
   heatedRoom,
+  heatings,
+  type HomeTown,
+  kindTraits,
+  lampStrengths,
+  type RoomDescription,
+  type RoomKind,
+  roomKinds,
+  shades,
+  usualRoom,
   type MonthAir,
   monthDrying,
   monthOfDay,
@@ -84,6 +95,8 @@ export { mediumIds, mediaCatalogue, mediumById } from './catalogue/media';
 export { makeMount, makePot, potKindById, vesselCatalogue } from './catalogue/vessels';
 export { generaCatalogue, type Genus, genusById, genusIds, type GrowthHabit, growthHabits } from './catalogue/genera';
 export { demoPlaces } from './catalogue/places';
+export { climateStations } from './catalogue/climates';
+export { type FigureOrigin, type RoomPlace, roomPlace } from './rooms';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {
   colourTrapsFor,
@@ -132,6 +145,9 @@ export {
   leadDirections,
   plantStages,
   placeSchema,
+  describedRoom,
+  homeTownSchema,
+  roomAnswersSchema,
   type PlanCase,
   type PlantInHand,
   potOf,

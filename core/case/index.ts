@@ -6,6 +6,7 @@ export { mixCaseSchema } from './mix-case';
 export { growersMediumSchema, type GrowersPot, growersPotSchema } from './growers-schema';
 export { placeById } from './place-by-id';
 export { placeOrIdSchema, placeSchema } from './place-schema';
+export { describedRoom, homeTownSchema, roomAnswersSchema } from './room-schema';
 export { dislikable, type Disliked, type PlanCase } from './plan-case';
 export { type WaterKind, waterKinds } from './water';
 export {

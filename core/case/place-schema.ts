@@ -5,6 +5,7 @@ import { airflowClasses } from '../physics/air';
 import type { Place } from '../physics/places';
 import { placeIds } from './place-by-id';
 import { oneOf, quantity, wholeQuantity } from './quantities';
+import { roomDescriptionSchema } from './room-schema';
 
 const halfDaySchema = z.strictObject({
   temperatureC: quantity('temperatureC'),
@@ -33,6 +34,8 @@ export const placeSchema = z.strictObject({
   altitudeM: quantity('altitudeM').default(0),
   airflow: oneOf('airflow', airflowClasses) as z.ZodType<Place['airflow']>,
   months: z.array(monthAirSchema).length(12, { error: faultCode({ code: 'twelve months' }) }),
+  /** What was said of it, where its months were worked out from that. */
+  describedAs: roomDescriptionSchema.optional(),
 });
 
 /** A place of the catalogue by its id, or a whole one. */

@@ -1,3 +1,20 @@
+export {
+  type Aspect,
+  aspects,
+  type Heating as RoomHeating,
+  heatings,
+  type HomeTown,
+  kindTraits,
+  type LampStrength,
+  lampStrengths,
+  type Reading,
+  type RoomDescription,
+  type RoomKind,
+  roomKinds,
+  type Shade,
+  shades,
+  usualRoom,
+} from './description';
 export { daylightHours } from './day-length';
 export { leanMonths } from './seasons';
 export { withHeatWave } from './heat-wave';

@@ -12,6 +12,7 @@ import {
   pressureAtAltitudeKPa,
 } from '../air';
 import { k } from './constants';
+import type { RoomDescription } from './description';
 
 export interface HalfDayAir {
   readonly temperatureC: number;
@@ -42,6 +43,8 @@ export interface Place {
   readonly altitudeM: number;
   readonly airflow: AirflowClass;
   readonly months: readonly MonthAir[];
+  /** What was said of it, where its months were worked out from that. */
+  readonly describedAs?: RoomDescription;
 }
 
 export const daysInMonth: readonly number[] = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];

@@ -31,6 +31,7 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/places': ['GET', 'POST'],
   '/api/places/[id]': ['PUT', 'DELETE'],
   '/api/places/[id]/restore': ['POST'],
+  '/api/towns': ['GET'],
   '/api/archive': ['GET', 'POST'],
   '/api/tables/[kind]': ['GET'],
   '/api/lists': ['GET', 'POST'],

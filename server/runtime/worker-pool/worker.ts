@@ -4,6 +4,7 @@
  */
 import { makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook, type SetupSpec } from '@core';
 import { metricWords, wordPlan } from '@core/words';
+import { findTowns } from '../towns/find-towns';
 
 export function plan(planCase: PlanCase): string {
   return JSON.stringify({
@@ -21,4 +22,9 @@ export interface OutlookQuestion {
 /** What is to come of a plant on file. */
 export function outlook({ planCase, spec }: OutlookQuestion): string {
   return JSON.stringify(spec === null ? roughOutlook(planCase) : outlookOf(planCase, spec));
+}
+
+/** Towns by name: the first search reads a list of over a hundred thousand. */
+export function towns(text: string): string {
+  return JSON.stringify({ towns: findTowns(text) });
 }

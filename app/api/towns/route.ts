@@ -1,0 +1,3 @@
+export { getTowns as GET } from '@server/api/towns';
+
+export const dynamic = 'force-dynamic';

@@ -1,0 +1,2 @@
+export { type OutsideYear, outsideOf } from './outside';
+export { type FigureOrigin, type RoomMonthUnsure, type RoomPlace, roomPlace } from './room-place';
