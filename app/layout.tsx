@@ -7,6 +7,7 @@ import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { BeginBench } from '@ui/features/bench/begin';
 import { Header } from '@ui/shell/header';
+import { askedCollection } from '@server/runtime/gateway/asked-collection';
 import { Providers } from '@ui/shell/providers';
 
 export const metadata: Metadata = {
@@ -18,13 +19,12 @@ export default async function RootLayout({ children }: { readonly children: Reac
   // Made for each request: its scripts carry the nonce of its answer (server/runtime/gateway/headers.ts).
   const policy = (await headers()).get('content-security-policy') ?? '';
   const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
+  const asked = askedCollection();
   return (
-    <html lang="en">
-      <head>
-        <BeginBench nonce={nonce} />
-      </head>
+    <html lang="en" data-collection={asked}>
+      <head>{asked === 'unchosen' ? null : <BeginBench nonce={nonce} />}</head>
       <body>
-        <Providers>
+        <Providers collection={asked === 'example' ? 'example' : 'home'}>
           <a className="skip-link" href="#main">
             To the content
           </a>

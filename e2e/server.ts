@@ -37,6 +37,7 @@ export class AppServer {
         PORT: this.port,
         NODE_ENV: 'production',
         CAIRN_PAGE_WAIT_MS: '60000',
+        CAIRN_OPENS: 'example',
         ...this.more.env,
       },
     });

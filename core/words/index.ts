@@ -62,6 +62,21 @@ export { measured, measureNames, TRIAL_ASSUMES, trialSentence } from './trials';
 export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';
 export { wordFinding } from './rules/sentences';
+export {
+  aspectWords,
+  collectionLine,
+  exampleRemoved,
+  heatingWords,
+  lampWords,
+  noSuchTown,
+  placeSavedForBench,
+  roomKindWords,
+  roomMonthLine,
+  roomOriginLine,
+  shadeWords,
+  townInWords,
+  usualRoomName,
+} from './screens/rooms';
 export { mostPhotographs, noPhotograph } from './screens/photographs';
 export {
   unreadableSaved,

@@ -12,15 +12,14 @@ import { turns } from '../runtime/http/turns';
 import { inScope, LONGEST_FILE_MS, retryLater } from './in-scope';
 import { problem } from '../runtime/http/problem';
 import { fileAnswer } from '../runtime/http/file-answer';
-import { homeScope } from '../records/collections/scope';
 import { ArchiveFault, readArchive } from '../exchange/archive/read';
 import { archiveText } from '../exchange/archive/write';
 
 export async function getArchive(): Promise<Response> {
   return inScope(
-    async () => {
+    async ({ scope }) => {
       const em = await entityManager();
-      return fileAnswer(archiveText(em, homeScope, new Date()), 'application/json', `tender-cairn-${serverDay()}.json`);
+      return fileAnswer(archiveText(em, scope, new Date()), 'application/json', `tender-cairn-${serverDay()}.json`);
     },
     { longestMs: LONGEST_FILE_MS },
   );

@@ -1,13 +1,14 @@
 /** What every handler needs: the database, and whose things the request is about. */
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { entityManager } from '../records/database';
-import { homeScope, type Scope } from '../records/collections/scope';
+import type { Scope } from '../records/collections/scope';
 import { isOfAValue, troubleOf } from '../runtime/database/trouble';
 import { troubleWords } from './trouble-words';
 import { inTime, LONGEST_WAIT_MS } from '../runtime/http/in-time';
 import { KeyTakenError } from '../runtime/database/write-once';
 import '../projections/follow-records';
 import { problem } from '../runtime/http/problem';
+import { scopeAsked } from './scope-asked';
 import { wentWrong } from '../runtime/http/went-wrong';
 
 export interface Inside {
@@ -39,7 +40,7 @@ export async function inScope(
   { longestMs = LONGEST_WAIT_MS }: { readonly longestMs?: number } = {},
 ): Promise<Response> {
   try {
-    const answer = await inTime((async () => handle({ em: await entityManager(), scope: homeScope }))(), longestMs);
+    const answer = await inTime((async () => handle({ em: await entityManager(), scope: scopeAsked() }))(), longestMs);
     return answer === 'late' ? silent() : answer;
   } catch (error) {
     if (error instanceof KeyTakenError)

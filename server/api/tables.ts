@@ -4,7 +4,6 @@ import { serverDay } from '../runtime/http/day';
 import { inScope, LONGEST_FILE_MS } from './in-scope';
 import { notFound } from '../runtime/http/problem';
 import { fileAnswer } from '../runtime/http/file-answer';
-import { homeScope } from '../records/collections/scope';
 import { isTableKind } from '../exchange/tables/kinds';
 import { tableText } from '../exchange/tables/write';
 
@@ -16,9 +15,9 @@ export async function getTable(_request: Request, { params }: ByKind): Promise<R
   const { kind } = await params;
   if (!isTableKind(kind)) return notFound('table');
   return inScope(
-    async () => {
+    async ({ scope }) => {
       const em = await entityManager();
-      return fileAnswer(tableText(em, homeScope, kind), 'text/csv', `${kind}-${serverDay()}.csv`);
+      return fileAnswer(tableText(em, scope, kind), 'text/csv', `${kind}-${serverDay()}.csv`);
     },
     { longestMs: LONGEST_FILE_MS },
   );

@@ -1,4 +1,4 @@
-/** Loads the demonstration plants into an empty, new collection, once. Run before the server. */
+/** Loads the example's plants into a collection of their own, once. Run before the server. */
 import { type EntityManager, MikroORM } from '@mikro-orm/postgresql';
 import { randomUUID } from 'node:crypto';
 import dayjs from 'dayjs';
@@ -34,7 +34,7 @@ import { readPicture } from '../records/photos/picture';
 import { digestOfSent, keepPhoto } from '../records/photos/repository';
 import { DEMO_COUNTED_DAYS_AGO, demoStock } from './stock';
 import { addToStock, recordStock } from '../records/stock/repository';
-import { homeScope } from '../records/collections/scope';
+import { exampleScope as scope } from '../records/collections/scope';
 import { databaseUrl, ormConfig } from '../runtime/database/config';
 import '../projections/follow-records';
 import { entities } from '../records/entities';
@@ -54,17 +54,17 @@ async function loadPlanned(em: EntityManager): Promise<void> {
     const { name: plantName, pottedOn, note, planCase } = plant;
     const potted = await recordPotting(
       em,
-      homeScope,
+      scope,
       pottingInputSchema.parse({ plantName, pottedOn, note, planCase, spec: setup.spec }),
       titleOf(setup.spec, metricWords),
     );
     const plantId = plantIdOf(plantName, potted);
     for (const { inspectedOn, inspection } of plant.inspections ?? []) {
       const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection });
-      await recordInspection(em, homeScope, input);
+      await recordInspection(em, scope, input);
     }
     for (const look of plant.looks ?? []) {
-      await recordSignCheck(em, homeScope, signCheckInputSchema.parse({ plantId, plantName, planCase, ...look }));
+      await recordSignCheck(em, scope, signCheckInputSchema.parse({ plantId, plantName, planCase, ...look }));
     }
   }
 }
@@ -92,7 +92,7 @@ async function photographed(
   const read = await readPicture(bytes);
   if (read.status === 'refused') throw new Error(`a demo photograph was refused: ${read.why}`);
   const id = randomUUID();
-  await keepPhoto(em, homeScope, id, digestOfSent(bytes), read.picture);
+  await keepPhoto(em, scope, id, digestOfSent(bytes), read.picture);
   return [id];
 }
 
@@ -106,13 +106,13 @@ async function keepGreat(em: EntityManager, life: DemoLife, plantId: string | nu
     const photoIds = await photographed(em, life, event.on);
     const seen = { ...inspection, ...(photoIds.length > 0 ? { photoIds } : {}) };
     const input = inspectionInputSchema.parse({ plantId, plantName, planCase, inspectedOn, inspection: seen });
-    return plantIdOf(plantName, await recordInspection(em, homeScope, input));
+    return plantIdOf(plantName, await recordInspection(em, scope, input));
   }
-  const known = plantId === null ? null : await findPlant(em, homeScope, plantId);
+  const known = plantId === null ? null : await findPlant(em, scope, plantId);
   const seen = known ? { plantId, plantVersion: known.version } : {};
   const input = { ...seen, plantName, planCase, pottedOn: event.on, note: event.note, spec: event.spec };
   const title = titleOf(event.spec, metricWords);
-  return plantIdOf(plantName, await recordPotting(em, homeScope, pottingInputSchema.parse(input), title));
+  return plantIdOf(plantName, await recordPotting(em, scope, pottingInputSchema.parse(input), title));
 }
 
 /** What was done on one day in one way, of all plants together, as it would be at the bench. */
@@ -126,7 +126,7 @@ async function keepSmall(em: EntityManager, done: readonly (Small & { readonly p
   }
   for (const { event, plantIds } of batches.values()) {
     const input = quickInputSchema.parse({ ...event.care, happenedOn: event.on, plantIds });
-    const kept = await recordQuick(em, homeScope, input);
+    const kept = await recordQuick(em, scope, input);
     if (!('batchId' in kept)) throw new Error(`a demo plant of ${event.on} is not there`);
     // What is kept need not be held.
     em.clear();
@@ -143,8 +143,8 @@ async function loadLives(em: EntityManager, today: string): Promise<number> {
     const { name, parentage = null, source, spot, flag = null } = life.line;
     const { tagNumber, acquiredOn } = life;
     const facts = plantFactsSchema.parse({ name, tagNumber, parentage, source, acquiredOn, spot, flag });
-    const { version } = (await findPlant(em, homeScope, plantId!))!;
-    await changeFacts(em, homeScope, plantId!, facts, version);
+    const { version } = (await findPlant(em, scope, plantId!))!;
+    await changeFacts(em, scope, plantId!, facts, version);
     for (const event of life.events) if (event.kind === 'care') small.push({ ...event, plantId: plantId! });
     em.clear();
   }
@@ -154,7 +154,7 @@ async function loadLives(em: EntityManager, today: string): Promise<number> {
 
 /** What is meant to be done. */
 async function loadMeant(em: EntityManager, today: string): Promise<void> {
-  const { collectionId } = homeScope;
+  const { collectionId } = scope;
   for (const { name: plantName, setup, plannedDaysAgo, forInDays, note } of demoMeant) {
     const { id: plantId, lastCase: planCase } = await em.findOneOrFail(Plant, {
       name: plantName,
@@ -164,13 +164,13 @@ async function loadMeant(em: EntityManager, today: string): Promise<void> {
     const plannedOn = dayjs(today).subtract(plannedDaysAgo, 'day').format('YYYY-MM-DD');
     const forOn = forInDays === null ? null : dayjs(today).add(forInDays, 'day').format('YYYY-MM-DD');
     const input = planInputSchema.parse({ plantId, plantName, planCase, spec, plannedOn, forOn, note });
-    plantIdOf(plantName, await recordPlan(em, homeScope, input, titleOf(spec, metricWords)));
+    plantIdOf(plantName, await recordPlan(em, scope, input, titleOf(spec, metricWords)));
   }
 }
 
 /** Plants by name, in the order in which they are named. */
 async function idsOf(em: EntityManager, names: readonly string[]): Promise<string[]> {
-  const plants = await em.find(Plant, { name: { $in: [...names] }, collection: homeScope.collectionId });
+  const plants = await em.find(Plant, { name: { $in: [...names] }, collection: scope.collectionId });
   const byName = new Map(plants.map(({ name, id }) => [name, id]));
   return names.map((name) => {
     const id = byName.get(name);
@@ -184,17 +184,17 @@ async function loadTrial(em: EntityManager, today: string): Promise<void> {
   const begunOn = dayjs(today).subtract(begunYearsAgo, 'year').format('YYYY-MM-DD');
   const dealt: Trial['sides'] = [];
   for (const { name, plants } of sides) dealt.push({ name, plantIds: await idsOf(em, plants) });
-  await saveLibraryItem(em, homeScope, 'trial', librarySchemas.trial.parse({ ...trial, begunOn, sides: dealt }));
+  await saveLibraryItem(em, scope, 'trial', librarySchemas.trial.parse({ ...trial, begunOn, sides: dealt }));
 }
 
 async function loadStock(em: EntityManager, today: string): Promise<void> {
   const daysAgo = (count: number) => dayjs(today).subtract(count, 'day').format('YYYY-MM-DD');
   for (const { item, counted, since = [] } of demoStock) {
     const form = { item: stockItemSchema.parse(item), amount: counted, happenedOn: daysAgo(DEMO_COUNTED_DAYS_AGO) };
-    const added = await addToStock(em, homeScope, form);
+    const added = await addToStock(em, scope, form);
     if (!('batchId' in added)) throw new Error(`a thing of the demo's stock was not kept: ${added.status}`);
     for (const { kind, amount, note = '', daysAgo: ago } of since) {
-      await recordStock(em, homeScope, { itemId: added.itemId, kind, amount, note, happenedOn: daysAgo(ago) });
+      await recordStock(em, scope, { itemId: added.itemId, kind, amount, note, happenedOn: daysAgo(ago) });
     }
   }
 }
@@ -205,25 +205,25 @@ async function main(): Promise<void> {
   const orm = await MikroORM.init(ormConfig(databaseUrl(), entities));
   try {
     const loaded = await orm.em.fork().transactional(async (em) => {
-      const { demoLoadedAt } = await ensureCollection(em, homeScope);
+      const { demoLoadedAt } = await ensureCollection(em, scope);
       if (demoLoadedAt) return 0;
       await loadPlanned(em);
       const others = await loadLives(em, serverDay());
       await loadMeant(em, serverDay());
       await loadTrial(em, serverDay());
       await loadStock(em, serverDay());
-      for (const view of demoViews) await saveLibraryItem(em, homeScope, 'view', librarySchemas.view.parse(view));
-      (await ensureCollection(em, homeScope)).demoLoadedAt = new Date();
+      for (const view of demoViews) await saveLibraryItem(em, scope, 'view', librarySchemas.view.parse(view));
+      (await ensureCollection(em, scope)).demoLoadedAt = new Date();
       await em.flush();
       return demoPlants.length + others;
     });
-    process.stdout.write(`demo plants loaded: ${loaded}\n`);
+    process.stdout.write(`example plants loaded: ${loaded}\n`);
   } finally {
     await orm.close();
   }
 }
 
 main().catch((error: unknown) => {
-  process.stderr.write(`loading the demo failed: ${error instanceof Error ? error.message : String(error)}\n`);
+  process.stderr.write(`loading the example failed: ${error instanceof Error ? error.message : String(error)}\n`);
   process.exitCode = 1;
 });

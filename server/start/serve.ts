@@ -13,7 +13,7 @@ process.stdout.on('error', () => undefined);
 process.stderr.on('error', () => undefined);
 
 async function main(): Promise<void> {
-  const { port, hosts } = settingsFrom(process.env);
+  const { port, hosts, opens } = settingsFrom(process.env);
   const hostname = '127.0.0.1';
   // Its threads start while the pages are being loaded.
   computing();
@@ -28,6 +28,7 @@ async function main(): Promise<void> {
     (request, response) => (handOut(request, response) ? undefined : handle(request, response)),
     {
       hosts,
+      opens,
       slowestRequestMs: SLOWEST_REQUEST_MS,
       mayUpgrade: process.env.NODE_ENV === 'development',
     },

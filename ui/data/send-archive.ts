@@ -1,5 +1,6 @@
 /** Sends an archive piece by piece, tells how far it is, and stops where it is told to. */
 import { type ArchiveRead, archiveReadSchema } from '@server/exchange/archive/schemas';
+import { openedCollection } from './collection';
 import { refusalOf, UnreachableError } from './browser/transport';
 
 export interface SendArchive {
@@ -19,6 +20,7 @@ export function sendArchive(file: File, { isTrial, onShare, signal }: SendArchiv
     const asked = new URLSearchParams({ name: file.name.slice(0, 200), ...(isTrial ? { try: '1' } : {}) });
     request.open('POST', `/api/archive?${asked}`);
     request.setRequestHeader('content-type', 'application/json');
+    request.setRequestHeader('x-collection', openedCollection());
     request.upload.onprogress = ({ loaded, total }) => onShare(total === 0 ? 1 : loaded / total);
     request.onabort = () => reject(new Error('Stopped. Nothing was kept.'));
     request.onerror = () => reject(new UnreachableError('The server cannot be reached.'));

@@ -2,7 +2,7 @@
 
 /** What wants a word more: which, how much, where to; and a note. */
 import { type ReactNode, useState } from 'react';
-import { demoPlaces, type Felt, feltWhenWatering, type PestKind, pestKinds, type Place } from '@core';
+import { type Felt, feltWhenWatering, type PestKind, pestKinds, type Place } from '@core';
 import { pestWords } from '@core/words';
 import {
   type BloomState,
@@ -13,7 +13,8 @@ import {
 import { Choice } from '../controls/choice';
 import { PhotoButton, PhotoRow } from '../controls/photographs';
 import { KeepDialog } from '../controls/keep-dialog';
-import { useGrowersPlaces } from '../data/places';
+import { usePlaceChoices } from '../data/place-choices';
+import { placeInCase } from '../data/place-in-case';
 import { type QuickEntryOf, type Done, nameOfAll } from '../data/use-journal';
 import { bloomWords, journalWords, leftWords } from './journal-words';
 import styles from './journal.module.css';
@@ -84,10 +85,10 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
   const [against, setAgainst] = useState<PestKind | ''>('');
   const [weight, setWeight] = useState('');
   const [how, setHow] = useState<WayToLeave>('given away');
-  const [placeId, setPlaceId] = useState<string>(demoPlaces[0]!.id);
+  const { offered } = usePlaceChoices();
+  const [movedTo, setMovedTo] = useState<string | null>(null);
+  const placeId = movedTo ?? offered[0]!.id;
   const [spot, setSpot] = useState('');
-  const own = useGrowersPlaces().map(({ place }) => place);
-  const places: readonly Place[] = [...demoPlaces, ...own];
   const grams = Number(weight);
   switch (kind) {
     case 'felt':
@@ -129,11 +130,10 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
         details: against === '' ? {} : { against },
       };
     case 'moved': {
-      const chosen = places.find(({ id }) => id === placeId);
-      const isDemo = demoPlaces.some(({ id }) => id === placeId);
+      const chosen = offered.find(({ id }) => id === placeId);
       return {
-        fields: <MovedTo places={places} placeId={placeId} spot={spot} onPlace={setPlaceId} onSpot={setSpot} />,
-        details: chosen ? { place: isDemo ? chosen.id : chosen, ...(spot ? { spot } : {}) } : null,
+        fields: <MovedTo places={offered} placeId={placeId} spot={spot} onPlace={setMovedTo} onSpot={setSpot} />,
+        details: chosen ? { place: placeInCase(chosen), ...(spot ? { spot } : {}) } : null,
       };
     }
     case 'weighed':

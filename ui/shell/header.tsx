@@ -3,6 +3,7 @@
 import { PageLink } from '../controls/page-link';
 import { usePathname } from 'next/navigation';
 import { Choice } from '../controls/choice';
+import { useOpenCollection } from '../data/collection';
 import { useUnits } from '../data/units-context';
 import styles from './header.module.css';
 import { CairnMark } from './mark';
@@ -30,6 +31,7 @@ const temperatures = [
 export function Header() {
   const path = usePathname();
   const { units, setUnits } = useUnits();
+  const isExample = useOpenCollection() === 'example';
   return (
     <header className={styles.header}>
       <PageLink href="/" className={styles.name}>
@@ -51,6 +53,15 @@ export function Header() {
           );
         })}
       </nav>
+      {isExample ? (
+        <PageLink
+          href="/collections"
+          className={styles.example}
+          title="Invented plants: open your own, or remove these"
+        >
+          Example
+        </PageLink>
+      ) : null}
       <Unsent />
       <div className={styles.units}>
         <Choice

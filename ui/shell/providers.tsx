@@ -2,17 +2,25 @@
 
 /** What every page stands in: look, units, and what the server keeps. */
 import type { ReactNode } from 'react';
+import { CollectionContext, type OpenCollection } from '../data/collection';
 import { QueryProvider } from '../data/query-provider';
 import { UnitsProvider } from '../data/units-context';
 import { Messages } from './messages';
 
-export function Providers({ children }: { readonly children: ReactNode }) {
+interface ProvidersProps {
+  readonly collection: OpenCollection;
+  readonly children: ReactNode;
+}
+
+export function Providers({ collection, children }: ProvidersProps) {
   return (
-    <QueryProvider>
-      <UnitsProvider>
-        {children}
-        <Messages />
-      </UnitsProvider>
-    </QueryProvider>
+    <CollectionContext value={collection}>
+      <QueryProvider>
+        <UnitsProvider>
+          {children}
+          <Messages />
+        </UnitsProvider>
+      </QueryProvider>
+    </CollectionContext>
   );
 }

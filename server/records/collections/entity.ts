@@ -8,8 +8,10 @@ export const GrowersCollection = defineEntity({
     id: p.uuid().primary(),
     name: p.string().length(120),
     createdAt: p.datetime(),
-    /** When the demonstration plants were put in; they are never put in twice. */
+    /** When the example's plants were put in; they are never put in twice. */
     demoLoadedAt: p.datetime().nullable(),
+    /** Left behind as one; undo clears it. */
+    removedAt: p.datetime().nullable(),
   },
 });
 

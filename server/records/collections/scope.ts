@@ -1,9 +1,12 @@
 /** Whose things a request may see and change. Every repository function takes one. */
-import { HOME_COLLECTION_ID } from './home';
+import { EXAMPLE_COLLECTION_ID, HOME_COLLECTION_ID } from './ids';
 
 export interface Scope {
   readonly collectionId: string;
 }
 
-/** The one collection there is until accounts come: then the request says whose it is. */
+/** The grower's own. */
 export const homeScope: Scope = { collectionId: HOME_COLLECTION_ID };
+
+/** Invented, to look around in. */
+export const exampleScope: Scope = { collectionId: EXAMPLE_COLLECTION_ID };

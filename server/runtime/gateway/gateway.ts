@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Socket } from 'node:net';
 import { type Refusal, refusalOf } from './admit';
+import { type AskedCollection, collectionAsked, withCollection } from './asked-collection';
 import { withoutData } from '../http/without-data';
 import { currentAddress, movedPage } from './former-addresses';
 import { contentPolicy, safetyHeaders } from './headers';
@@ -14,6 +15,8 @@ export interface GatewaySettings {
   readonly slowestRequestMs: number;
   /** An answer of which nobody takes anything for so long is cut. */
   readonly slowestReaderMs?: number;
+  /** What is opened for whoever has not chosen; the grower's own where nothing is said. */
+  readonly opens?: AskedCollection;
   /** While developing the framework's pages speak to it over a socket; else nothing here leaves HTTP. */
   readonly mayUpgrade?: boolean;
 }
@@ -121,7 +124,8 @@ export function makeGateway(inside: Inside, settings: GatewaySettings): Server {
       }
       // The framework reads the nonce for its own scripts from the request; a client cannot choose it.
       headers['content-security-policy'] = contentPolicy(nonce);
-      void (async () => inside(request, response))().catch((error: unknown) => {
+      const about = collectionAsked(headers, settings.opens ?? 'home');
+      void withCollection(about, async () => inside(request, response)).catch((error: unknown) => {
         process.stderr.write(`${withoutData(error).stack}\n`);
         if (!response.headersSent) sendRefusal(request, response, { status: 500, title: 'Something went wrong here.' });
         else response.destroy();

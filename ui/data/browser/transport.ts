@@ -1,5 +1,6 @@
 /** Requests and what comes back: a problem+json becomes an error with a sentence. */
 import { serverAnswered } from '@core/words';
+import { openedCollection } from '../collection';
 import * as z from 'zod';
 
 const problemSchema = z.looseObject({
@@ -80,13 +81,17 @@ async function answerTo(path: string, init: RequestInit): Promise<Answer> {
 
 /** Sends a file as what it says it is. */
 export async function sendFile(path: string, file: Blob): Promise<void> {
-  const answer = await answerTo(path, { method: 'PUT', headers: { 'content-type': file.type }, body: file });
+  const answer = await answerTo(path, {
+    method: 'PUT',
+    headers: { 'content-type': file.type, 'x-collection': openedCollection() },
+    body: file,
+  });
   if (!answer.isOk) throw refusal(answer);
 }
 
 /** The answer's JSON; null where it is empty or none. */
 export async function call(method: string, path: string, { body, headers = {} }: Sent = {}): Promise<unknown> {
-  const all = new Headers(headers);
+  const all = new Headers({ 'x-collection': openedCollection(), ...headers });
   // Every change says it is JSON, with a body or without: the server takes no other.
   if (method !== 'GET') all.set('content-type', 'application/json');
   const answer = await answerTo(path, { method, headers: all, body: body === undefined ? null : JSON.stringify(body) });

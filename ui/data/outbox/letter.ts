@@ -10,6 +10,8 @@ export const letterSchema = z.object({
   method: z.enum(['POST', 'PUT', 'DELETE']),
   path: z.string(),
   body: z.unknown().optional(),
+  /** Whose thing it is: that of the page it was written on. */
+  collection: z.enum(['home', 'example']).default('home'),
   /** The version of the thing that its writer saw. */
   seenVersion: z.number().nullable(),
   /** The window it was written in, which may wait for the answer. */
@@ -32,8 +34,13 @@ export type NewLetter = Pick<Letter, 'title' | 'method' | 'path'> & {
 };
 
 /** The same for two letters that say the same. */
-export const contentOf = ({ method, path, body }: Pick<NewLetter, 'method' | 'path' | 'body'>): string =>
-  `${method} ${path} ${JSON.stringify(body) ?? ''}`;
+export const contentOf = ({
+  method,
+  path,
+  body,
+  collection = 'home',
+}: Pick<NewLetter, 'method' | 'path' | 'body'> & Partial<Pick<Letter, 'collection'>>): string =>
+  `${collection} ${method} ${path} ${JSON.stringify(body) ?? ''}`;
 
 /** The same change, meant to go over the version that is kept now. */
 export function overCurrent(letter: Letter): Letter {

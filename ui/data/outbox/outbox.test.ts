@@ -115,7 +115,8 @@ test('a refusal is told to the screen that sent it; where it is gone, it stays w
 });
 
 test('put in the place of what is kept now: over the version that was told', () => {
-  const letter = { ...pot('A'), key: 'k', writtenAt: '2026-11-25T10:00:00Z', seenVersion: 3, from: '', failures: 0 };
+  const written = { key: 'k', writtenAt: '2026-11-25T10:00:00Z', seenVersion: 3, from: '', failures: 0 };
+  const letter = { ...pot('A'), ...written, collection: 'home' as const };
   const refused: Letter = { ...letter, method: 'PUT', refusal: 'Changed meanwhile.', currentVersion: 7 };
   expect(overCurrent(refused)).toMatchObject({ seenVersion: 7, refusal: null, currentVersion: null });
   expect(overCurrent({ ...refused, method: 'POST' })).toMatchObject({ seenVersion: 3, body: { plantVersion: 7 } });

@@ -6,6 +6,7 @@
  */
 import * as z from 'zod';
 import { newId } from '../browser/new-id';
+import { openedCollection } from '../collection';
 import { call, ConflictError, FailedError, UnreachableError } from '../browser/transport';
 import { type Alone, aloneInBrowser } from './alone';
 import { type Bell, browserBell } from './bell';
@@ -23,10 +24,11 @@ import {
 /** Sends one letter; the answer as JSON, null where there is none. */
 export type Send = (letter: Letter) => Promise<unknown>;
 
-function sendLetter({ method, path, body, key, seenVersion }: Letter): Promise<unknown> {
+function sendLetter({ method, path, body, key, collection, seenVersion }: Letter): Promise<unknown> {
   return call(method, path, {
     ...(body === undefined ? {} : { body }),
     headers: {
+      'x-collection': collection,
       ...(method === 'POST' ? { 'idempotency-key': key } : {}),
       ...(seenVersion === null ? {} : { 'if-match': `"${seenVersion}"` }),
     },
@@ -97,7 +99,8 @@ export class Outbox {
    * @throws NotYetKeptError where it must wait; NoRoomError where it can neither be sent nor kept; ConflictError and others where it is refused
    */
   deliver(letter: NewLetter): Promise<unknown> {
-    const content = contentOf(letter);
+    const collection = openedCollection();
+    const content = contentOf({ ...letter, collection });
     const known = this.underWay.get(content);
     if (known) return known;
     const caller = newCaller();
@@ -111,6 +114,7 @@ export class Outbox {
       method: letter.method,
       path: letter.path,
       body: letter.body,
+      collection,
       seenVersion: letter.seenVersion ?? null,
       from: this.windowId,
       failures: 0,

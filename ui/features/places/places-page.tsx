@@ -4,21 +4,14 @@
 import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
 import { Dropdown } from 'antd';
 import { useMemo, useState } from 'react';
-import {
-  demoPlaces,
-  epwFile,
-  heatedRoom,
-  loggerCsv,
-  monthlyCsv,
-  ORDINARY_HEATING,
-  type Place,
-  summarizePlace,
-} from '@core';
+import { epwFile, heatedRoom, loggerCsv, monthlyCsv, ORDINARY_HEATING, type Place, summarizePlace } from '@core';
 import { heatedRoomWords, number, putAwayTitle } from '@core/words';
 import { type GrowersPlace, useGrowersPlaces, useUnreadablePlaces } from '../../data/places';
+import { usePlaceChoices } from '../../data/place-choices';
 import { saveFile } from '../../data/save-file';
 import { useUndoable } from '../../data/use-undoable';
 import { UnreadableNote } from '../../controls/unreadable-note';
+import { PageLink } from '../../controls/page-link';
 import { PlaceView } from '../../controls/place-view';
 import { useUnits } from '../../data/units-context';
 import { ImportPlace } from './import-place';
@@ -41,6 +34,8 @@ function download(place: Place, format: Format): void {
 
 export function PlacesPage() {
   const kept = useGrowersPlaces();
+  const { mine, patterns } = usePlaceChoices();
+  const [showsPatterns, setShowsPatterns] = useState(false);
   const unreadable = useUnreadablePlaces();
   const putAway = useUndoable();
   const { units } = useUnits();
@@ -48,10 +43,10 @@ export function PlacesPage() {
   const [editing, setEditing] = useState<{ readonly start: Place; readonly seen: GrowersPlace | null } | null>(null);
   const ranked = useMemo(
     () =>
-      [...kept.map(({ place }) => place), ...demoPlaces]
+      [...mine, ...(showsPatterns ? patterns : [])]
         .map((place) => ({ place, summary: summarizePlace(place) }))
         .sort((a, b) => b.summary.yearMmPerDay - a.summary.yearMmPerDay),
-    [kept],
+    [mine, patterns, showsPatterns],
   );
   const hardest = ranked[0]?.summary.yearMmPerDay ?? 1;
   const chosen = ranked.find(({ place }) => place.id === picked) ?? ranked[0];
@@ -69,6 +64,9 @@ export function PlacesPage() {
         <p className={styles.lead}>
           How hard each air dries a pot: millimetres off an open wet surface a day, over the year.
         </p>
+        <PageLink className={styles.add} href="/places/new">
+          Add my place
+        </PageLink>
         {ranked.map(({ place, summary }) => (
           <button
             key={place.id}
@@ -87,6 +85,11 @@ export function PlacesPage() {
             </span>
           </button>
         ))}
+        {patterns.length > 0 ? (
+          <Button kind="link" aria-expanded={showsPatterns} onClick={() => setShowsPatterns(!showsPatterns)}>
+            {showsPatterns ? 'Hide the examples' : 'Show invented examples'}
+          </Button>
+        ) : null}
         <UnreadableNote kept={unreadable} />
         <ImportPlace onKept={(place) => setPicked(place.id)} />
       </section>

@@ -5,14 +5,15 @@ import { plantIsOnRecord, yearsInMediumRange } from '@core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { demoPlaces, genusById, genusIds, mediaCatalogue, type PlanCase, type Place } from '@core';
+import { genusById, genusIds, mediaCatalogue, type PlanCase, type Place } from '@core';
 import type { AddInput } from '@server/records/journal/add-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { KeepDialog } from '../../controls/keep-dialog';
 import { client } from '../../data/client';
 import { today } from '../../data/dates';
 import { messages } from '../../data/messages';
-import { useGrowersPlaces } from '../../data/places';
+import { usePlaceChoices } from '../../data/place-choices';
+import { placeInCase } from '../../data/place-in-case';
 import { useKeep } from '../../data/use-keep';
 import { newId } from '../../data/browser/new-id';
 
@@ -38,25 +39,26 @@ interface AddDialogProps {
 /** What is said of a new plant, as it is typed. */
 interface SaidOfIt {
   readonly genus: string;
-  readonly placeId: string;
+  /** null: the first there is. */
+  readonly placeId: string | null;
   readonly mediumId: string;
   readonly years: string;
 }
 
 function caseOf({ genus, placeId, mediumId, years }: SaidOfIt, places: readonly Place[]): PlanCase {
-  const isDemo = demoPlaces.some(({ id }) => id === placeId);
+  const place = places.find(({ id }) => id === placeId) ?? places[0]!;
   const inIt = years === '' ? {} : { yearsInMedium: Number(years) };
   const current = mediumId === '' ? {} : { current: { mediumId, ...inIt } };
-  return { genus, place: isDemo ? placeId : places.find(({ id }) => id === placeId)!, ...current } as PlanCase;
+  return { genus, place: placeInCase(place), ...current } as PlanCase;
 }
 
 export function AddDialog({ kind, of, onClose }: AddDialogProps) {
-  const places = [...demoPlaces, ...useGrowersPlaces().map(({ place }) => place)];
+  const { offered: places } = usePlaceChoices();
   const [name, setName] = useState(of ? `${of.name}, ${kind === 'division' ? 'division' : 'another'}` : '');
   const [tagNumber, setTagNumber] = useState('');
   const [said, setSaid] = useState<SaidOfIt>({
     genus: genera[0]!.id,
-    placeId: demoPlaces[0]!.id,
+    placeId: null,
     mediumId: '',
     years: '',
   });
@@ -182,7 +184,12 @@ function KnownOfIt({ places, said: { genus, placeId, mediumId, years }, onSaid }
   return (
     <>
       <OneOf label="Kind" value={genus} options={genera} onChange={(id) => onSaid({ genus: id })} />
-      <OneOf label="Place" value={placeId} options={places} onChange={(id) => onSaid({ placeId: id })} />
+      <OneOf
+        label="Place"
+        value={placeId ?? places[0]!.id}
+        options={places}
+        onChange={(id) => onSaid({ placeId: id })}
+      />
       <OneOf
         label="Medium"
         value={mediumId}

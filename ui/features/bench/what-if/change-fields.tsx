@@ -2,11 +2,10 @@
 
 /** Everything that can be changed on a setup, its place and its watering. */
 import { InputNumber, Select } from 'antd';
-import { useMemo, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import {
   baseOf,
   cmToInch,
-  demoPlaces,
   inchToCm,
   mediaCatalogue,
   mossShareOf,
@@ -22,7 +21,8 @@ import {
 } from '@core';
 import { cm, percent, type WordUnits } from '@core/words';
 import { KeyedSlider } from '../../../controls/keyed-slider';
-import { useGrowersPlaces } from '../../../data/places';
+import { usePlaceChoices } from '../../../data/place-choices';
+import { placeInCase } from '../../../data/place-in-case';
 import { useUnits } from '../../../data/units-context';
 import { usePlanned } from '../state/plan-store';
 import { HeatWaveField, HolidayField } from '../questions/away-fields';
@@ -87,8 +87,7 @@ interface ChangeFieldsProps {
 
 export function ChangeFields({ now, change, set }: ChangeFieldsProps) {
   const { units } = useUnits();
-  const own = useGrowersPlaces();
-  const places = useMemo(() => [...own.map(({ place }) => place), ...demoPlaces], [own]);
+  const { offered: places } = usePlaceChoices();
   const placeId = typeof change.place === 'string' ? change.place : change.place?.id;
   const caseRoutine = usePlanned((state) => state.planCase?.routine);
   const resolvedPlace = usePlanned((state) => state.plan?.resolved.place);
@@ -123,7 +122,7 @@ export function ChangeFields({ now, change, set }: ChangeFieldsProps) {
           id="try-place"
           value={placeId ?? resolvedPlace?.id}
           options={places.map((place) => ({ value: place.id, label: place.name }))}
-          onChange={(id) => set({ place: own.find(({ place }) => place.id === id)?.place ?? id })}
+          onChange={(id) => set({ place: placeInCase(places.find((place) => place.id === id)!) })}
         />
       </Field>
       <Field id="try-routine" label="Watered otherwise">

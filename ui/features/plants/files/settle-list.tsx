@@ -5,11 +5,11 @@ import { takeInPlants, plantsOnRecord } from '@core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { demoPlaces, type PlantTable, readPlantTable } from '@core';
+import { type PlantTable, readPlantTable } from '@core';
 import { listCalls } from '../../../data/list-calls';
 import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
-import { useGrowersPlaces } from '../../../data/places';
+import { usePlaceChoices } from '../../../data/place-choices';
 import { everyPlant } from '../../../data/plants';
 import { messageOf } from '../../../data/worker/long-work';
 import { Button } from '../../../controls/button';
@@ -54,11 +54,10 @@ export function SettleList({ file, onSettle, onDone }: SettleListProps) {
   );
 }
 
-const demoIds = new Set(demoPlaces.map(({ id }) => id));
-
 function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly table: PlantTable }) {
   const { settled } = file;
-  const places = [...useGrowersPlaces().map(({ place }) => place), ...demoPlaces];
+  const { mine, patterns } = usePlaceChoices();
+  const places = [...mine, ...patterns];
   const { data: recorded } = useQuery({
     queryKey: ['plants', 'every', 'all'],
     queryFn: () => everyPlant({ which: 'all' }),
@@ -76,7 +75,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
     setBusy(true);
     setFault(null);
     try {
-      const body = bodyOf(file.name, today(), table, settled, sorted.taken, places, demoIds);
+      const body = bodyOf(file.name, today(), table, settled, sorted.taken, places);
       const { id, plants } = await listCalls.takeInList({ ...body, idempotencyKey: file.key });
       await Promise.all([
         queries.invalidateQueries({ queryKey: ['plants'] }),

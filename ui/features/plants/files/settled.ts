@@ -1,6 +1,7 @@
 /** What the grower settled of a list, and what is sent of it. */
 import { type ListChoices, type ListPlant, type Place, plain, type PlantTable } from '@core';
 import type { ListInput } from '@server/exchange/lists/schemas';
+import { placeInCase } from '../../../data/place-in-case';
 import type { PlantSummary } from '@server/projections/plants/schemas';
 
 /** A kind that is chosen for no text: its plants are left out. */
@@ -61,7 +62,6 @@ export function sortedOut(table: PlantTable, settled: Settled, recorded: readonl
   };
 }
 
-/** demoIds: places that are sent by their id; the grower's own are sent whole. */
 export function bodyOf(
   name: string,
   takenInOn: string,
@@ -69,7 +69,6 @@ export function bodyOf(
   settled: Settled,
   taken: readonly ListPlant[],
   places: readonly Place[],
-  demoIds: ReadonlySet<string>,
 ): Omit<ListInput, 'idempotencyKey'> {
   const genera = new Map(table.kinds.map((kind) => [kind.text, genusFor(settled, kind)]));
   const placeIds = [...new Set(taken.map(({ placeText }) => placeFor(settled, placeText, places)))];
@@ -87,6 +86,6 @@ export function bodyOf(
       note: plant.note,
     };
   });
-  const sent = placeIds.map((id) => (demoIds.has(id) ? id : byId.get(id)!));
+  const sent = placeIds.map((id) => placeInCase(byId.get(id)!));
   return { name, takenInOn, places: sent as ListInput['places'], plants };
 }

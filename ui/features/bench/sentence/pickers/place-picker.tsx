@@ -1,10 +1,11 @@
 'use client';
 
 /** Where it stands: each place with how hard its air dries a pot this month. */
-import { useMemo } from 'react';
-import { demoPlaces, type Place, summarizePlace } from '@core';
+import { useMemo, useState } from 'react';
+import { type Place, summarizePlace } from '@core';
 import { monthNames, number, temperature } from '@core/words';
-import { useGrowersPlaces } from '../../../../data/places';
+import { usePlaceChoices } from '../../../../data/place-choices';
+import { placeInCase } from '../../../../data/place-in-case';
 import { useUnits } from '../../../../data/units-context';
 import { answer } from '../../state/actions';
 import { thisMonth } from '../../../../data/worker/first-case';
@@ -16,14 +17,17 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
   const given = useCase((state) => state.answers.place) as string | Place | undefined;
   const said = useCase((state) => state.answers.month);
   const month = (typeof said === 'number' ? said : thisMonth()) - 1;
-  const own = useGrowersPlaces();
+  const { mine, patterns } = usePlaceChoices();
+  const [showsPatterns, setShowsPatterns] = useState(false);
+  const hasPatterns = patterns.length > 0 && (showsPatterns || mine.length === 0);
   const chosenId = typeof given === 'object' ? given.id : given;
   const rows = useMemo(() => {
-    const book = [...own.map(({ place }) => place), ...demoPlaces];
-    // A place that came with a plant's record and is in nobody's book any more.
-    if (typeof given === 'object' && !book.some(({ id }) => id === given.id)) book.unshift(given);
+    const book = [...mine, ...(hasPatterns ? patterns : [])];
+    // A place that came with a plant's record and is in nobody's book any more, or a pattern that is folded away.
+    const chosen = typeof given === 'object' ? given : patterns.find(({ id }) => id === given);
+    if (chosen && !book.some(({ id }) => id === chosen.id)) book.unshift(chosen);
     return book.map((place) => ({ place, now: summarizePlace(place).months[month]! }));
-  }, [own, given, month]);
+  }, [mine, patterns, hasPatterns, given, month]);
   const hardest = Math.max(...rows.map(({ now }) => now.dryingPowerMmPerDay));
   return (
     <div className={styles.column}>
@@ -39,7 +43,7 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
             className={styles.place}
             title={place.note}
             onClick={() => {
-              answer({ place: own.find((entry) => entry.place.id === place.id)?.place ?? place.id });
+              answer({ place: placeInCase(place) });
               onDone();
             }}
           >
@@ -55,9 +59,19 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
           </button>
         ))}
       </div>
-      <a className={styles.elsewhere} href="/places">
-        Bring your own air
+      <a className={styles.elsewhere} href="/places/new">
+        Add my place
       </a>
+      {patterns.length > 0 && mine.length > 0 ? (
+        <button
+          type="button"
+          className={styles.elsewhere}
+          aria-expanded={showsPatterns}
+          onClick={() => setShowsPatterns(!showsPatterns)}
+        >
+          {showsPatterns ? 'Hide the examples' : 'Show invented examples'}
+        </button>
+      ) : null}
     </div>
   );
 }

@@ -1,0 +1,3 @@
+export { bringExampleBack as POST } from '@server/api/collections';
+
+export const dynamic = 'force-dynamic';

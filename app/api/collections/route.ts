@@ -1,0 +1,3 @@
+export { getCollections as GET } from '@server/api/collections';
+
+export const dynamic = 'force-dynamic';

@@ -1,0 +1,44 @@
+'use client';
+
+/** Which collection this page shows: one's own, or the example. The server says it with the page. */
+import { createContext, useContext } from 'react';
+
+export type OpenCollection = 'home' | 'example';
+
+export const CollectionContext = createContext<OpenCollection>('home');
+export const useOpenCollection = (): OpenCollection => useContext(CollectionContext);
+
+/** Outside components. What a page sends belongs to what it shows, whatever another window has opened meanwhile. */
+export const openedCollection = (): OpenCollection =>
+  typeof document !== 'undefined' && document.documentElement.dataset.collection === 'example' ? 'example' : 'home';
+
+const COOKIE = 'tender-cairn-collection';
+const SECONDS_PER_YEAR = 31_536_000;
+
+/** What lies half done in this browser belongs to the collection it was begun in. */
+const ofOneCollection = [
+  'tender-cairn.bench',
+  'tender-cairn.last-answer',
+  'tender-cairn.inspection',
+  'tender-cairn.list-to-take-in',
+  'tender-cairn.new-place',
+] as const;
+
+function layAside(from: OpenCollection, to: OpenCollection): void {
+  if (from === to) return;
+  for (const key of ofOneCollection) {
+    const [begun, before] = [localStorage.getItem(key), localStorage.getItem(`${key}@${to}`)];
+    if (begun === null) localStorage.removeItem(`${key}@${from}`);
+    else localStorage.setItem(`${key}@${from}`, begun);
+    if (before === null) localStorage.removeItem(key);
+    else localStorage.setItem(key, before);
+    localStorage.removeItem(`${key}@${to}`);
+  }
+}
+
+/** Opens a collection, and a page in it. */
+export function openCollection(to: OpenCollection, path = '/'): void {
+  layAside(openedCollection(), to);
+  document.cookie = `${COOKIE}=${to}; Path=/; Max-Age=${SECONDS_PER_YEAR}; SameSite=Lax`;
+  window.location.assign(path);
+}

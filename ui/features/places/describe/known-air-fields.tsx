@@ -1,0 +1,81 @@
+'use client';
+
+/** What the grower's own instruments say; nothing of it is needed. */
+import { celsiusToFahrenheit, fahrenheitToCelsius, ranges } from '@core';
+import { fieldRange } from '@core/words';
+import { Field } from '../../../controls/field';
+import { UnitNumber } from '../../../controls/unit-number';
+import { useUnits } from '../../../data/units-context';
+import { type KnownAir, knownFaults } from './draft';
+import styles from './describe.module.css';
+
+interface KnownAirFieldsProps {
+  readonly known: KnownAir;
+  readonly onKnown: (known: KnownAir) => void;
+}
+
+const humidities = [
+  { field: 'nowPct', label: 'Humidity now' },
+  { field: 'winterPct', label: 'Humidity, usual in winter' },
+  { field: 'summerPct', label: 'Humidity, usual in summer' },
+] as const;
+const temperatures = [
+  { field: 'lowestC', label: 'Coldest night of the year' },
+  { field: 'highestC', label: 'Hottest day of the year' },
+] as const;
+
+export function KnownAirFields({ known, onKnown }: KnownAirFieldsProps) {
+  const { units } = useUnits();
+  const faults = knownFaults(known);
+  const isF = units.temperature === 'F';
+  const shownC = (valueC: number) => Math.round(isF ? celsiusToFahrenheit(valueC) : valueC);
+  const unit = isF ? '°F' : '°C';
+  return (
+    <div className={styles.known}>
+      {humidities.map(({ field, label }) => (
+        <Field
+          key={field}
+          id={`known-${field}`}
+          label={label}
+          fault={
+            faults.has(field)
+              ? fieldRange('Humidity', ranges.relativeHumidityPct.min, ranges.relativeHumidityPct.max, '%')
+              : null
+          }
+        >
+          <UnitNumber
+            id={`known-${field}`}
+            value={known[field]}
+            suffix="%"
+            step={1}
+            hasFault={faults.has(field)}
+            onChange={(value) => onKnown({ ...known, [field]: value })}
+          />
+        </Field>
+      ))}
+      {temperatures.map(({ field, label }) => (
+        <Field
+          key={field}
+          id={`known-${field}`}
+          label={label}
+          fault={
+            faults.has(field)
+              ? fieldRange('Temperature', shownC(ranges.temperatureC.min), shownC(ranges.temperatureC.max), unit)
+              : null
+          }
+        >
+          <UnitNumber
+            id={`known-${field}`}
+            value={known[field]}
+            suffix={unit}
+            step={1}
+            toShown={isF ? celsiusToFahrenheit : undefined}
+            toCore={isF ? fahrenheitToCelsius : undefined}
+            hasFault={faults.has(field)}
+            onChange={(value) => onKnown({ ...known, [field]: value })}
+          />
+        </Field>
+      ))}
+    </div>
+  );
+}
