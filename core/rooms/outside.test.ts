@@ -1,6 +1,6 @@
 /** The year outside against facts that are in no table of ours, and stations against their own neighbours. */
 import { type ClimateStation, climateStations, climateZones } from '../catalogue/climates';
-import { dewPointC } from '../physics/air/psychrometrics';
+import { dewPointC } from '../physics/air';
 import type { HomeTown } from '../physics/places';
 import { outsideOf } from './outside';
 

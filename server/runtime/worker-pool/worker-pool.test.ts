@@ -25,6 +25,12 @@ test('the answer is the core’s own, in words', async () => {
   expect(setups.map((setup) => setup.score)).toEqual(makePlan(planCase).setups.map((setup) => setup.score));
 });
 
+test('a town is found by its name', async () => {
+  const answer = await pool().ask('towns', 'Freibrug', staying());
+  const { towns } = JSON.parse(answer.status === 'answered' ? answer.json : '{}') as { towns: { name: string }[] };
+  expect(towns.map(({ name }) => name)).toEqual(expect.arrayContaining([expect.stringContaining('Freiburg')]));
+});
+
 test('so many wait, further ones are sent away at once, and there is room again afterwards', async () => {
   const narrow = pool({ mostWaiting: 1 });
   const first = narrow.ask('plan', planCase, staying());

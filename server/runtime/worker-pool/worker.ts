@@ -4,7 +4,6 @@
  */
 import { makePlan, outlookOf, type PlanCase, questionVersions, roughOutlook, type SetupSpec } from '@core';
 import { metricWords, wordPlan } from '@core/words';
-import { findTowns } from '../towns/find-towns';
 
 export function plan(planCase: PlanCase): string {
   return JSON.stringify({
@@ -24,7 +23,8 @@ export function outlook({ planCase, spec }: OutlookQuestion): string {
   return JSON.stringify(spec === null ? roughOutlook(planCase) : outlookOf(planCase, spec));
 }
 
-/** Towns by name: the first search reads a list of over a hundred thousand. */
-export function towns(text: string): string {
+/** Towns by name: the list of over a hundred thousand is read when the first is looked for. */
+export async function towns(text: string): Promise<string> {
+  const { findTowns } = await import('../towns/find-towns');
   return JSON.stringify({ towns: findTowns(text) });
 }

@@ -65,6 +65,7 @@ function DescribeForm({ draft, onDraft }: DescribeFormProps) {
     forgetPlaceDraft();
     putOnBench(kept.status === 'kept' ? kept.value : described.place);
     messages.success(placeSavedForBench(described.place.name));
+    // eslint-disable-next-line @next/next/no-location-assign-relative-destination -- the bench reads its draft when it opens
     window.location.assign('/');
   };
 
