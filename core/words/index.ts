@@ -67,6 +67,7 @@ export {
   collectionLine,
   exampleRemoved,
   heatingWords,
+  inOrOn,
   lampWords,
   noSuchTown,
   placeSavedForBench,

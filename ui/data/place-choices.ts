@@ -3,7 +3,7 @@
 /** The places a grower chooses from: their own. The example's are its grower's own there, and patterns to take elsewhere. */
 import { useMemo } from 'react';
 import { demoPlaces, type Place } from '@core';
-import { useOpenCollection } from './collection';
+import { useOpenCollection } from './browser/collection';
 import { useGrowersPlaces } from './places';
 
 export interface PlaceChoices {

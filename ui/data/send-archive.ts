@@ -1,6 +1,6 @@
 /** Sends an archive piece by piece, tells how far it is, and stops where it is told to. */
 import { type ArchiveRead, archiveReadSchema } from '@server/exchange/archive/schemas';
-import { openedCollection } from './collection';
+import { openedCollection } from './browser/collection';
 import { refusalOf, UnreachableError } from './browser/transport';
 
 export interface SendArchive {

@@ -3,7 +3,7 @@
 import { PageLink } from '../controls/page-link';
 import { usePathname } from 'next/navigation';
 import { Choice } from '../controls/choice';
-import { useOpenCollection } from '../data/collection';
+import { useOpenCollection } from '../data/browser/collection';
 import { useUnits } from '../data/units-context';
 import styles from './header.module.css';
 import { CairnMark } from './mark';

@@ -2,7 +2,7 @@
 
 /** What every page stands in: look, units, and what the server keeps. */
 import type { ReactNode } from 'react';
-import { CollectionContext, type OpenCollection } from '../data/collection';
+import { CollectionContext, type OpenCollection } from '../data/browser/collection';
 import { QueryProvider } from '../data/query-provider';
 import { UnitsProvider } from '../data/units-context';
 import { Messages } from './messages';

@@ -49,7 +49,13 @@ const originWords: Readonly<Record<FigureOrigin, string>> = {
   'rooms of this kind': 'the air outside and rooms of this kind',
 };
 
-export const usualRoomName = (kind: RoomKind): string => `My ${roomKindWords[kind].name.toLowerCase()}`;
+/** As it stands in a sentence: "in my kitchen". */
+export const usualRoomName = (kind: RoomKind): string => `my ${roomKindWords[kind].name.toLowerCase()}`;
+
+const onIt: ReadonlySet<RoomKind> = new Set(['windowsill', 'lamp shelf', 'balcony', 'veranda']);
+
+/** Before the name of a place. */
+export const inOrOn = (kind: RoomKind | undefined): 'in' | 'on' => (kind && onIt.has(kind) ? 'on' : 'in');
 
 /** "January: 21 °C by day, 17 °C at night, 46 ± 8 % humidity". */
 export function roomMonthLine(month: MonthAir, monthIndex: number, unsure: RoomMonthUnsure, units: WordUnits): string {
@@ -61,13 +67,20 @@ export function roomMonthLine(month: MonthAir, monthIndex: number, unsure: RoomM
 
 const NEAR_SHARE = 0.15;
 
+const joined = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
 /** Where its figures come from, in one or two sentences. */
 export function roomOriginLine({ stations, origins, altitudeM }: RoomPlace): string {
   const near = stations.filter(({ share }) => share >= NEAR_SHARE);
   const named = near.map(({ name, distanceKm }) => `${name} (${number(distanceKm, 0)} km)`).join(', ');
   const outside = named === '' ? 'The air outside is that of this latitude' : `The air outside is that of ${named}`;
-  const inside = `Humidity comes from ${originWords[origins.humidity]}, temperature from ${originWords[origins.temperature]}, light from ${originWords[origins.light]}`;
-  return `${outside}, ${number(altitudeM, 0)} m above the sea. ${inside}.`;
+  const told = [...new Set([origins.temperature, origins.humidity, origins.light])].map((origin) => {
+    const figures = (['temperature', 'humidity', 'light'] as const).filter((figure) => origins[figure] === origin);
+    return `${joined(figures)} from ${originWords[origin]}`;
+  });
+  const inside = told.join('; ');
+  return `${outside}, ${number(altitudeM, 0)} m above the sea. ${inside[0]!.toUpperCase()}${inside.slice(1)}.`;
 }
 
 export const townInWords = (town: {

@@ -1,6 +1,6 @@
 /** Requests and what comes back: a problem+json becomes an error with a sentence. */
 import { serverAnswered } from '@core/words';
-import { openedCollection } from '../collection';
+import { openedCollection } from './collection';
 import * as z from 'zod';
 
 const problemSchema = z.looseObject({

@@ -6,7 +6,7 @@
  */
 import * as z from 'zod';
 import { newId } from '../browser/new-id';
-import { openedCollection } from '../collection';
+import { openedCollection } from '../browser/collection';
 import { call, ConflictError, FailedError, UnreachableError } from '../browser/transport';
 import { type Alone, aloneInBrowser } from './alone';
 import { type Bell, browserBell } from './bell';

@@ -3,7 +3,7 @@
 /** One's own plants and the example: which is open, and leaving the example behind. */
 import { collectionLine, exampleRemoved } from '@core/words';
 import { Button } from '../../controls/button';
-import { openCollection, useOpenCollection } from '../../data/collection';
+import { openCollection, useOpenCollection } from '../../data/browser/collection';
 import { useCollections, useRemoveExample } from '../../data/collections';
 import { messages } from '../../data/messages';
 import { messageOf } from '../../data/worker/long-work';

@@ -2,7 +2,7 @@
 
 /** The first page of all: what this is for, and where to begin. */
 import { Button } from '../../controls/button';
-import { openCollection } from '../../data/collection';
+import { openCollection } from '../../data/browser/collection';
 import styles from './collections.module.css';
 
 export function Welcome() {

@@ -1,7 +1,7 @@
 'use client';
 
 /** The case, said as one sentence; each phrase opens what it can be told with. */
-import { lifeOf } from '@core/words';
+import { inOrOn, lifeOf } from '@core/words';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
@@ -30,6 +30,7 @@ function useNames(): SentenceNames {
     genus:
       typeof genus === 'object' ? genus.name : genus && genusIds.includes(genus) ? genusById(genus).name : 'orchid',
     place: typeof place === 'object' ? place.name : (demoPlaces.find(({ id }) => id === place)?.name ?? 'some place'),
+    inOrOn: inOrOn(typeof place === 'object' ? place.describedAs?.kind : undefined),
     mediumName: mediaCatalogue.find(({ id }) => id === current.mediumId)?.name,
     vesselName: vesselCatalogue.find(({ id }) => id === current.vesselKind)?.name,
   };

@@ -4,7 +4,13 @@ import { metricWords } from '@core/words';
 import { answersOf, isAlways, type PhraseId, phraseIds, phraseOf, phrasesFor } from './phrases';
 import { sayables, sayablesFor } from './phrase-search';
 
-const names = { genus: 'Phalaenopsis', place: 'Kiln Lane flat', mediumName: undefined, vesselName: undefined };
+const names = {
+  genus: 'Phalaenopsis',
+  place: 'Kiln Lane flat',
+  inOrOn: 'in' as const,
+  mediumName: undefined,
+  vesselName: undefined,
+};
 const said = (answers: object, more: Partial<typeof names> | object = {}, units: typeof metricWords = metricWords) =>
   Object.fromEntries(
     phrasesFor({ answers, plan: null, names: { ...names, ...more }, units }).map((phrase) => [phrase.id, phrase]),

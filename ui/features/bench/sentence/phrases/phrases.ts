@@ -74,6 +74,8 @@ export function phraseOf(path: string): PhraseId {
 export interface SentenceNames {
   readonly genus: string;
   readonly place: string;
+  /** Before it. */
+  readonly inOrOn: 'in' | 'on';
   readonly mediumName: string | undefined;
   readonly vesselName: string | undefined;
 }
@@ -113,7 +115,7 @@ export function phrasesFor(looked: BenchRead): readonly Phrase[] {
     phrase('genus', /^[AEIOU]/.test(names.genus) ? 'An' : 'A', names.genus),
     phrase('roots', '', rootsText(root, usualRoot)),
     phrase('shows', '', signs === '' ? 'not looked at yet' : `showing ${signs}`),
-    phrase('place', 'in', names.place),
+    phrase('place', names.inOrOn, names.place),
     phrase('watering', 'watered', wateringText(answers.routine)),
     phrase('now', 'now in', now === '' ? 'an unknown mix' : now),
     phrase('size', 'with', plantSizeText(looked)),
