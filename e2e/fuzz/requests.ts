@@ -66,6 +66,7 @@ const queries = fc.oneof(
     .tuple(
       fc.constantFrom(
         'limit',
+        'find',
         'after',
         'x',
         'search',

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { makePlan } from '@core/testing';
 import { plantLog } from '../projections/plants/plant-log';
 import { fillPlantState } from '../projections/plant-state/refresh';
+import { listIntakes, setIntakeUndone } from '../records/intakes/repository';
 import { withFreshDatabase } from '../testing/fresh-database';
 
 const planCase = { genus: 'oncidium', place: 'bathroom' };
@@ -55,6 +56,37 @@ test('data of the first tables survives to the last ones and back', async () => 
     const left = await run(`select table_name from information_schema.tables
       where table_schema = 'public' and table_name not like 'mikro%'`);
     expect(left).toEqual([]);
+  });
+});
+
+test('example plants among the grower’s own become an intake: taken out as one, and brought back', async () => {
+  await withFreshDatabase(async (orm) => {
+    const migrator = orm.getMigrator();
+    const run = <T>(sql: string, values: readonly unknown[] = []) => orm.em.fork().execute<T[]>(sql, [...values]);
+    await migrator.up({ to: 'Migration20261208000000' });
+    const [collection, invented, mine] = [randomUUID(), randomUUID(), randomUUID()];
+    await run(`insert into collection (id, name, created_at, demo_loaded_at) values (?, 'Old', now(), now())`, [
+      collection,
+    ]);
+    for (const [id, when] of [
+      [invented, `now() - interval '1 minute'`],
+      [mine, `now() + interval '1 minute'`],
+    ] as const) {
+      await run(
+        `insert into plant (id, collection_id, name, genus_id, last_case, case_version, version, created_at)
+          values (?, ?, 'A plant', 'oncidium', ?, 1, 1, ${when})`,
+        [id, collection, JSON.stringify(planCase)],
+      );
+    }
+    await migrator.up();
+    const scope = { collectionId: collection };
+    const { intakes } = await listIntakes(orm.em.fork(), scope);
+    expect(intakes).toEqual([expect.objectContaining({ name: 'Example plants', plants: 1, undoneAt: null })]);
+    const there = () => run<{ id: string }>('select id from plant where deleted_at is null order by created_at');
+    expect(await setIntakeUndone(orm.em.fork(), scope, intakes[0]!.id, new Date())).toBe(true);
+    expect(await there()).toEqual([{ id: mine }]);
+    expect(await setIntakeUndone(orm.em.fork(), scope, intakes[0]!.id, null)).toBe(true);
+    expect(await there()).toEqual([{ id: invented }, { id: mine }]);
   });
 });
 
