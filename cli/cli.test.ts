@@ -159,6 +159,45 @@ test('cairn mix reports what a mix holds and takes out of the bags', () => {
   expect(report.bags.reduce((sum, bag) => sum + bag.takeL, 0)).toBeGreaterThan(5);
 });
 
+test('cairn name: the groups that a name may mean, best first', () => {
+  const matchesOf = (name: string) =>
+    (
+      JSON.parse(cairn(['name', name]).out) as {
+        matches: { genusId: string; name: string; rank: string; sure: number }[];
+      }
+    ).matches;
+  expect(matchesOf('Den. nobile')).toEqual([
+    { genusId: 'dendrobium-softcane', name: 'Dendrobium nobile', rank: 'species', sure: 1 },
+  ]);
+  expect(matchesOf('masdevalia')[0]).toMatchObject({ genusId: 'masdevallia' });
+  expect(matchesOf('qqzzxx')).toEqual([]);
+  expect(cairn(['name']).code).toBe(2);
+});
+
+test('cairn place from what is said: twelve months with their doubt; what cannot be is told by its field', () => {
+  const { code, out } = cairn(['place', '--town', 'Freibrug', '--room', '{"kind":"windowsill","aspect":"east"}']);
+  expect(code).toBe(0);
+  const { place, unsure, stations } = JSON.parse(out) as {
+    place: { months: unknown[]; describedAs: { town: { name: string }; aspect: string } };
+    unsure: { humidityPoints: number }[];
+    stations: { name: string }[];
+  };
+  expect(place.describedAs).toMatchObject({ town: { name: 'Freiburg' }, aspect: 'east' });
+  expect([place.months.length, unsure.length]).toEqual([12, 12]);
+  expect(stations[0]!.name).toBe('Zürich');
+  for (const [args, said] of [
+    [['--town', 'Qqzzxx', '--room', 'garden'], /no town is found for "Qqzzxx"/],
+    [['--latitude', '40', '--room', 'attic'], /^kind: kind of place must be one of: windowsill/],
+    [['--latitude', '80', '--room', 'garden'], /^latitudeDeg: latitude must be between -66 and 66/],
+    [['--room', 'garden'], /say where it is/],
+    [['--latitude', '40', '--room', '{"kind":'], /--room: is not JSON/],
+  ] as const) {
+    const refused = cairn(['place', ...args]);
+    expect(refused).toMatchObject({ code: 2, out: '' });
+    expect(refused.err).toMatch(said);
+  }
+});
+
 test('cairn place refuses a file of two readings, naming the flags that decide, and obeys them', () => {
   const rows = Array.from({ length: 24 }, (_, hour) => `04/05/2026 ${hour}:00,40,60,80`);
   const table = ['Time,Temp,RH 1,RH 2', ...rows].join('\n');

@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import {
   dayQuestionSchema,
+  findNames,
   genusOf,
   growthInPots,
   inspectQuestionSchema,
@@ -71,6 +72,7 @@ const usage = `usage:
                         a place from what is said of it, with how unsure each month is: ROOM is windowsill, room, lamp shelf,
                         bathroom, cellar, glasshouse, tent, balcony, veranda or garden, or JSON with a "kind" and more
                         (cairn schema room); --latitude DEGREES instead of a town, --altitude METRES, --name "NAME"
+  cairn name "NAME"     the groups of the catalogue that an orchid of this name may belong to, best first, with how sure
   cairn practice        what the model says beside what growers do and what was published (--table: in Markdown);
                         --cases: the worked cases, and what is not met (--cases-table: in Markdown); takes a minute or two
   cairn schema plan     the JSON Schema of a case (also: drydown, whatif, tune, grow, inspect, day, mix, place;
@@ -198,6 +200,10 @@ const commands: Readonly<
     const results = runAllPractice();
     if (argument === '--table') process.stdout.write(practiceTable(results));
     else print(results);
+  },
+  name: (argument, rest) => {
+    if (argument === undefined) throw new UsageError('say a name: cairn name "moth orchid"');
+    answer({ matches: findNames([argument, ...rest].join(' ')) });
   },
   schema,
 };

@@ -100,6 +100,7 @@ export { makeMount, makePot, potKindById, vesselCatalogue } from './catalogue/ve
 export { generaCatalogue, type Genus, genusById, genusIds, type GrowthHabit, growthHabits } from './catalogue/genera';
 export { demoPlaces } from './catalogue/places';
 export { climateStations } from './catalogue/climates';
+export { findNames, type NameMatch } from './names';
 export { type FigureOrigin, type RoomPlace, roomPlace } from './rooms';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {

@@ -38,6 +38,7 @@ export { meanOf, medianOf, normalDensity, normalShareBelow, upperMedianOf, upper
 export { FIRST_VERSION, upgraded, type Versions } from './versions';
 export { grouped } from './grouped';
 export { lazily } from './lazily';
+export { plainWords } from './plain-words';
 export {
   DAYS_PER_COMMON_YEAR,
   DAYS_PER_WEEK,

@@ -1,5 +1,7 @@
 /** Which column holds what, by its heading: the words growers write over their own lists (common practice, no source). */
 
+import { plainWords } from '../base';
+
 /** In the order in which columns are given away: the surest first. */
 const words = {
   leftHow: ['left how', 'how it left', 'fate', 'gone how'],
@@ -65,14 +67,7 @@ export type ListField = keyof typeof words;
 export const listFields = Object.keys(words) as readonly ListField[];
 
 /** Letters and figures alone, so that "Tag-No." is "tag no". */
-export function plain(text: string): string {
-  return text
-    .normalize('NFKD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();
-}
+export const plain = plainWords;
 
 /** For each heading what its column holds; null where none is meant. Every field goes to one column at most. */
 export function fieldsOf(headings: readonly string[]): readonly (ListField | null)[] {

@@ -1,7 +1,6 @@
 export { guardedCell } from './cells';
 export { type ListField, listFields, plain } from './columns';
 export { kindOf, type KindMatch } from './kinds';
-export { otherNames } from './other-names';
 export {
   type ListChoices,
   type ListColumn,

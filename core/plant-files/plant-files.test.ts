@@ -5,7 +5,6 @@ import { fieldsOf } from './columns';
 import { orderOf, readDay } from './days';
 import { kindOf } from './kinds';
 import { mediumOf } from './media';
-import { otherNames } from './other-names';
 import { type ListChoices, readPlantTable } from './read';
 
 const read = (text: string, choices: ListChoices = {}) => {
@@ -69,10 +68,6 @@ describe('kinds', () => {
   });
   test.each(['', 'no idea', 'Monstera', '???'])('“%s” is none', (text) => {
     expect(kindOf(text)).toEqual({ how: 'none', genusIds: [] });
-  });
-  test('every short form leads to genera that there are', () => {
-    const led = Object.values(otherNames).flatMap(({ value }) => value);
-    expect(led.filter((id) => !genusIds.includes(id))).toEqual([]);
   });
 });
 

@@ -150,6 +150,7 @@ export {
   monthInWords,
   monthsOld,
   workOfTheYear,
+  unknownOrchid,
 } from './screens/bench';
 export {
   readingPlants,

@@ -41,3 +41,6 @@ export const monthInWords = (monthIndex: number, days: string, isResting: boolea
 export const monthsOld = (months: number): string => `, ${months} months old`;
 export const workOfTheYear = (minutesPerWeek: string, wateringsPerYear: string): string =>
   `${minutesPerWeek} min a week, ${wateringsPerYear} waterings a year`;
+
+export const unknownOrchid = (typed: string): string =>
+  `“${typed}” is not known here. Choose the group it is most like: the name stays with the plant.`;

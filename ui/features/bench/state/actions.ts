@@ -15,6 +15,16 @@ export function answer(patch: RawCase): void {
 }
 
 /** Another kind: what was measured on the plant before does not carry over. */
+/**
+ * What was typed of a new plant is its name from then on, where it says more than its group: two words and more, or a name
+ * that is not known. A plant on file keeps its own.
+ */
+export function nameFrom(typed: string, isUnknown: boolean): void {
+  const name = typed.trim().replace(/\s+/g, ' ');
+  const saysMore = isUnknown ? name !== '' : /\S \S/.test(name);
+  if (useCase.getState().plantId === null && saysMore) useCase.setState({ plantName: name });
+}
+
 export function setGenus(genus: string | Genus): void {
   answer({
     genus,

@@ -3,11 +3,12 @@
 /** Which orchid: search by any of its names, each with the habit it grows by. */
 import { Input } from 'antd';
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
-import { type Genus, genusById, genusIds } from '@core';
+import { findNames, type Genus, genusById, genusIds } from '@core';
+import { unknownOrchid } from '@core/words';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
 import { useLibrary } from '../../../../data/library';
 import { useCase } from '../../state/case-store';
-import { setGenus } from '../../state/actions';
+import { nameFrom, setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';
 import { Field } from '../../../../controls/field';
 import styles from '../../questions/pickers.module.css';
@@ -18,6 +19,8 @@ interface GenusOption extends Named {
   /** What the case holds for it: its id, or an own genus whole. */
   readonly value: string | Genus;
   readonly key: string;
+  /** The name of it that fits what was typed, where that is not its own. */
+  readonly found: string | null;
 }
 
 const optionOf = (key: string, value: string | Genus, { name, alsoCalled, habit }: Named): GenusOption => ({
@@ -26,6 +29,7 @@ const optionOf = (key: string, value: string | Genus, { name, alsoCalled, habit 
   name,
   alsoCalled,
   habit,
+  found: null,
 });
 
 const catalogue = genusIds.map((id) => optionOf(id, id, genusById(id)));
@@ -40,6 +44,17 @@ export function generaFor<T extends Named>(options: readonly T[], looked: string
   return [...found].sort((a, b) => Number(begins(b)) - Number(begins(a)));
 }
 
+/** By any name: species, hybrids, short forms, what people say, with slips; then whatever else holds the words. */
+function catalogueFor(looked: string): readonly GenusOption[] {
+  if (looked.trim() === '') return catalogue;
+  const named = findNames(looked).map(({ genusId, name, rank }): GenusOption => {
+    const option = optionOf(genusId, genusId, genusById(genusId));
+    return { ...option, found: rank === 'group' ? null : name };
+  });
+  const known = new Set(named.map(({ key }) => key));
+  return [...named, ...generaFor(catalogue, looked).filter(({ key }) => !known.has(key))];
+}
+
 export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const given = useCase((state) => state.answers.genus) as string | Genus | undefined;
   const fault = useFaultAt()('genus');
@@ -48,7 +63,14 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const list = useRef<HTMLUListElement>(null);
   const [looked, setLooked] = useState('');
   const [moved, setMoved] = useState<number | null>(null);
-  const options = generaFor([...own.map(({ id, data }) => optionOf(id, data, data)), ...catalogue], looked);
+  const mine = generaFor(
+    own.map(({ id, data }) => optionOf(id, data, data)),
+    looked,
+  );
+  const found = [...mine, ...catalogueFor(looked)];
+  const isUnknown = found.length === 0;
+  // A name that is not known is the grower's own: it is put into a group, and kept as the plant's name.
+  const options = isUnknown ? catalogue : found;
   const isGiven = ({ value, name }: GenusOption) => (typeof given === 'object' ? name === given.name : value === given);
   // Before anything is typed the list begins at what is chosen.
   const start = looked === '' ? Math.max(0, options.findIndex(isGiven)) : 0;
@@ -61,6 +83,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const choose = (option: GenusOption | undefined) => {
     if (!option) return;
     if (!isGiven(option)) setGenus(option.value);
+    nameFrom(looked, isUnknown);
     onDone();
   };
   const onKeyDown = (event: KeyboardEvent) => {
@@ -93,6 +116,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
           onKeyDown={onKeyDown}
         />
       </Field>
+      {isUnknown ? <p className={styles.hint}>{unknownOrchid(looked.trim())}</p> : null}
       <ul ref={list} id={listId} role="listbox" aria-label="Orchids" className={styles.genera}>
         {options.map((option, i) => (
           <li
@@ -107,12 +131,15 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
             <HabitGlyph habit={option.habit} />
             <span>
               {option.name}
-              {option.alsoCalled.length > 0 ? <small>{option.alsoCalled.join(', ')}</small> : null}
+              {option.found !== null ? (
+                <small>{option.found}</small>
+              ) : option.alsoCalled.length > 0 ? (
+                <small>{option.alsoCalled.join(', ')}</small>
+              ) : null}
             </span>
           </li>
         ))}
       </ul>
-      {options.length === 0 ? <p className={styles.hint}>No orchid by that name. Try a part of it.</p> : null}
     </div>
   );
 }

@@ -1,0 +1,2 @@
+export { findNames, type NameMatch } from './find-names';
+export type { NameRank } from './known-names';
