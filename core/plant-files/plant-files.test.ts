@@ -1,5 +1,4 @@
 /** Lists of plants as growers keep them: every column finds its place, every kind its genus, and nothing is lost. */
-import { genusIds } from '../catalogue/genera';
 import { mediumIds } from '../catalogue/media';
 import { fieldsOf } from './columns';
 import { orderOf, readDay } from './days';
