@@ -13,7 +13,7 @@ mkdir -p "$data"
 ensure_debian_packages chromium >&2
 own=$(mktemp -d "$data/bench-XXXXXX")
 chmod 755 "$own"
-CAIRN_DATA="$own" CAIRN_DAILY_COPY=off ./start >"$own.log" 2>&1 &
+CAIRN_DATA="$own" CAIRN_DAILY_COPY=off ./start --example >"$own.log" 2>&1 &
 started=$!
 cleanup() {
   kill -TERM "$started" 2>/dev/null || true

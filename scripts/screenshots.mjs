@@ -1,4 +1,4 @@
-// Takes the pictures of docs/screenshots from the demo data: node scripts/screenshots.mjs ADDRESS
+// Takes the pictures of docs/screenshots from the example (./start --example): node scripts/screenshots.mjs ADDRESS
 import { chromium } from '@playwright/test';
 
 const address = process.argv[2];

@@ -63,6 +63,7 @@ export { type Tuning, wordTuning } from './tune';
 export { type Turn, wordTurn } from './turns';
 export { wordFinding } from './rules/sentences';
 export {
+  answeredAnew,
   aspectWords,
   collectionLine,
   exampleRemoved,
@@ -71,6 +72,7 @@ export {
   lampWords,
   noSuchTown,
   placeSavedForBench,
+  readingLine,
   roomKindWords,
   roomMonthLine,
   roomOriginLine,

@@ -15,7 +15,7 @@ export function PlaceView({ place, isInvented }: { readonly place: Place; readon
       </header>
       <p>
         {place.note} {place.setting === 'outdoor' ? 'Outdoors' : 'Indoors'}, {place.airflow}.
-        {isInvented ? ' Invented for the demonstration.' : ''}
+        {isInvented ? ' Invented, as an example.' : ''}
       </p>
       <table className={styles.months}>
         <thead>

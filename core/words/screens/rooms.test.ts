@@ -2,7 +2,16 @@ import { climateStations } from '../../catalogue/climates';
 import { roomKinds, usualRoom } from '../../physics/places';
 import { roomPlace } from '../../rooms';
 import { metricWords } from '../phrasing/format';
-import { collectionLine, inOrOn, roomMonthLine, roomOriginLine, townInWords, usualRoomName } from './rooms';
+import {
+  answeredAnew,
+  collectionLine,
+  inOrOn,
+  readingLine,
+  roomMonthLine,
+  roomOriginLine,
+  townInWords,
+  usualRoomName,
+} from './rooms';
 
 const town = { name: 'Stuttgart', latitudeDeg: 48.8, longitudeDeg: 9.2, altitudeM: 245 };
 const sill = usualRoom(town, 'windowsill');
@@ -33,6 +42,11 @@ test('a place of every kind stands in a sentence', () => {
   expect(said).toContain('in my glasshouse');
   expect(said).toContain('in my tent or cabinet');
   expect(inOrOn(undefined)).toBe('in');
+});
+
+test('a reading says its month', () => {
+  expect(readingLine({ month: 1, relativeHumidityPct: 38 })).toBe('Read in January: 38 %');
+  expect(answeredAnew('my sill')).toBe('my sill, answered anew');
 });
 
 test('towns with their country, collections with what they hold', () => {

@@ -4,6 +4,7 @@ import {
   type LampStrength,
   meanAir,
   type MonthAir,
+  type Reading,
   type RoomHeating,
   type RoomKind,
   type Shade,
@@ -99,3 +100,8 @@ export const collectionLine = (plants: number, places: number | null): string =>
     ? `${plural(plants, 'plant')}.`
     : `${plural(plants, 'plant')} in ${plural(places, 'place')} of your own.`;
 export const exampleRemoved = 'The example collection is removed.';
+
+export const answeredAnew = (name: string): string => `${name}, answered anew`;
+/** "Read in January: 38 %". */
+export const readingLine = ({ month, relativeHumidityPct }: Reading): string =>
+  `Read in ${monthNames[month - 1]}: ${number(relativeHumidityPct, 0)} %`;

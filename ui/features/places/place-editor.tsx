@@ -78,6 +78,11 @@ function columnsFor(place: Place, units: WordUnits): readonly Column[] {
   ];
 }
 
+/** Months by hand are no longer what was worked out from a description. */
+function withOwnMonths({ describedAs: _, ...place }: Place, months: Place['months']): Place {
+  return { ...place, months };
+}
+
 type SaidFault = Pick<Fault, 'path' | 'message'>;
 
 /** What a conflict answers of the place as it now is. */
@@ -119,7 +124,7 @@ export function PlaceEditor({ start, seen, units, onKept, onClose }: PlaceEditor
   return (
     <section className={styles.editor} aria-label="Change this place">
       <PlaceHead place={place} faultAt={faultAt} onChange={(patch) => setPlace({ ...place, ...patch })} />
-      <PlaceMonths place={place} units={units} onChange={(months) => setPlace({ ...place, months })} />
+      <PlaceMonths place={place} units={units} onChange={(months) => setPlace(withOwnMonths(place, months))} />
       {faults.length > 0 ? (
         <ul role="alert" className={styles.faults}>
           {faults.map((fault) => (

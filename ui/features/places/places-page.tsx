@@ -3,6 +3,7 @@
 /** The airs plants stand in: the year of each, how hard it dries a pot beside the others, and files in and out. */
 import { DeleteOutlined, DownloadOutlined, EditOutlined, HomeOutlined } from '@ant-design/icons';
 import { Dropdown } from 'antd';
+import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { epwFile, heatedRoom, loggerCsv, monthlyCsv, ORDINARY_HEATING, type Place, summarizePlace } from '@core';
 import { heatedRoomWords, number, putAwayTitle } from '@core/words';
@@ -14,6 +15,7 @@ import { UnreadableNote } from '../../controls/unreadable-note';
 import { PageLink } from '../../controls/page-link';
 import { PlaceView } from '../../controls/place-view';
 import { useUnits } from '../../data/units-context';
+import { draftAnew, storePlaceDraft } from './describe/draft';
 import { ImportPlace } from './import-place';
 import { PlaceEditor } from './place-editor';
 import { YearChart } from './year-chart';
@@ -108,7 +110,7 @@ export function PlacesPage() {
           <PlaceView place={chosen.place} isInvented={!isOwn} />
           <PlaceActions
             place={chosen.place}
-            isOwn={isOwn}
+            seen={seen}
             onEdit={(start, isCopy) => setEditing({ start, seen: isCopy ? null : seen })}
             onPutAway={() => void drop(chosen.place)}
           />
@@ -170,13 +172,17 @@ function PlaceCharts({ place, summary }: RankedPlace) {
 
 interface PlaceActionsProps {
   readonly place: Place;
-  readonly isOwn: boolean;
+  /** null: none of the grower's own. */
+  readonly seen: GrowersPlace | null;
   /** isCopy: what comes of it is another place. */
   readonly onEdit: (start: Place, isCopy: boolean) => void;
   readonly onPutAway: () => void;
 }
 
-function PlaceActions({ place, isOwn, onEdit, onPutAway }: PlaceActionsProps) {
+function PlaceActions({ place, seen, onEdit, onPutAway }: PlaceActionsProps) {
+  const router = useRouter();
+  const isOwn = seen !== null;
+  const anew = seen && draftAnew(seen.place, seen.version);
   return (
     <div className={styles.actions}>
       <Dropdown
@@ -188,6 +194,17 @@ function PlaceActions({ place, isOwn, onEdit, onPutAway }: PlaceActionsProps) {
       >
         <Button icon={<DownloadOutlined />}>Save as a file…</Button>
       </Dropdown>
+      {anew ? (
+        <Button
+          icon={<HomeOutlined />}
+          onClick={() => {
+            storePlaceDraft(anew);
+            router.push('/places/new');
+          }}
+        >
+          Answer again
+        </Button>
+      ) : null}
       <Button icon={<EditOutlined />} onClick={() => onEdit(place, !isOwn)}>
         {isOwn ? 'Change it' : 'Copy and change'}
       </Button>

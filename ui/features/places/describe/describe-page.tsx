@@ -4,7 +4,7 @@
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { climateStations, type Place, type RoomKind, roomPlace } from '@core';
-import { placeSavedForBench, usualRoomName } from '@core/words';
+import { answeredAnew, placeSavedForBench, usualRoomName } from '@core/words';
 import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
 import { emptyDraft, loadDraft, storeDraft } from '../../../data/bench-draft';
@@ -26,6 +26,9 @@ function putOnBench(place: Place): void {
   const draft = loadDraft() ?? emptyDraft(thisMonth());
   storeDraft({ ...draft, answers: { ...draft.answers, place } });
 }
+
+/** Answered anew it stays the place it was. */
+const seenOf = ({ of }: PlaceDraft, place: Place) => of && { place: { ...place, id: of.id }, version: of.version };
 
 export function DescribePage() {
   // What was begun lies in the browser: read once the page is there.
@@ -57,7 +60,9 @@ function DescribeForm({ draft, onDraft }: DescribeFormProps) {
 
   const save = async () => {
     if (!described) return;
-    const kept = await keepIt(() => keeping.mutateAsync({ place: described.place, seen: null }));
+    const kept = await keepIt(() =>
+      keeping.mutateAsync({ place: described.place, seen: seenOf(draft, described.place) }),
+    );
     if (kept.status === 'refused') {
       messages.error(kept.message);
       return;
@@ -72,7 +77,18 @@ function DescribeForm({ draft, onDraft }: DescribeFormProps) {
   return (
     <div className={styles.page}>
       <div className={styles.asked}>
-        <h1>Add my place</h1>
+        <h1>{draft.of ? answeredAnew(draft.name ?? '') : 'Add my place'}</h1>
+        {draft.of ? (
+          <Button
+            kind="link"
+            onClick={() => {
+              forgetPlaceDraft();
+              onDraft(loadPlaceDraft());
+            }}
+          >
+            Add another place instead
+          </Button>
+        ) : null}
         <section aria-labelledby="place-where">
           <h2 id="place-where">1. Where</h2>
           <TownFinder town={draft.town} onTown={(town) => change({ town })} />
@@ -90,7 +106,12 @@ function DescribeForm({ draft, onDraft }: DescribeFormProps) {
         {room ? (
           <section aria-labelledby="place-known">
             <h2 id="place-known">4. What you have measured, if anything</h2>
-            <KnownAirFields known={draft.known} onKnown={(known) => change({ known })} />
+            <KnownAirFields
+              known={draft.known}
+              readings={draft.said.readings ?? []}
+              onKnown={(known) => change({ known })}
+              onReadings={(readings) => change({ said: { ...draft.said, readings } })}
+            />
           </section>
         ) : null}
       </div>

@@ -4,6 +4,7 @@ import {
   describedRoom,
   type HomeTown,
   homeTownSchema,
+  type Place,
   ranges,
   type RoomDescription,
   type RoomKind,
@@ -29,6 +30,8 @@ const draftSchema = z.object({
   known: knownSchema.catch({}),
   /** null: as it is usually called. */
   name: z.string().nullable().catch(null),
+  /** The kept place that is answered anew, as it was seen; null for a new one. */
+  of: z.object({ id: z.string(), version: z.number() }).nullable().catch(null),
 });
 
 export interface PlaceDraft {
@@ -36,9 +39,23 @@ export interface PlaceDraft {
   readonly said: Partial<z.infer<typeof roomAnswersSchema>>;
   readonly known: KnownAir;
   readonly name: string | null;
+  readonly of: { readonly id: string; readonly version: number } | null;
 }
 
-const emptyPlaceDraft: PlaceDraft = { town: null, said: {}, known: {}, name: null };
+const emptyPlaceDraft: PlaceDraft = { town: null, said: {}, known: {}, name: null, of: null };
+
+/** What was said of a kept place, to be answered anew; null where it was not made from what was said. */
+export function draftAnew({ id, name, describedAs }: Place, version: number): PlaceDraft | null {
+  if (!describedAs) return null;
+  const { town, lowestC, highestC, readings, ...said } = describedAs;
+  return {
+    town,
+    said: { ...said, readings: [...readings] },
+    known: { lowestC: lowestC ?? undefined, highestC: highestC ?? undefined },
+    name,
+    of: { id, version },
+  };
+}
 
 export function loadPlaceDraft(): PlaceDraft {
   const text = localStorage.getItem(DRAFT_KEY);
@@ -55,14 +72,19 @@ const MIDSUMMER = { north: 7, south: 1 } as const;
 const within = (value: number | undefined, { min, max }: { readonly min: number; readonly max: number }) =>
   value !== undefined && value >= min && value <= max ? value : null;
 
-/** A reading of today goes before what is said of the whole winter or summer. */
-function readingsOf(known: KnownAir, hemisphere: 'north' | 'south', month: number): RoomDescription['readings'] {
+/** Earlier readings stay; one of today goes before what is said of the whole winter or summer. */
+function readingsOf(
+  earlier: RoomDescription['readings'],
+  known: KnownAir,
+  hemisphere: 'north' | 'south',
+  month: number,
+): RoomDescription['readings'] {
   const said = [
     [MIDWINTER[hemisphere], known.winterPct],
     [MIDSUMMER[hemisphere], known.summerPct],
     [month, known.nowPct],
   ] as const;
-  const byMonth = new Map<number, number>();
+  const byMonth = new Map(earlier.map(({ month: of, relativeHumidityPct }) => [of, relativeHumidityPct]));
   for (const [of, pct] of said) {
     const read = within(pct, ranges.relativeHumidityPct);
     if (read !== null) byMonth.set(of, read);
@@ -76,7 +98,7 @@ export function descriptionOf({ town, said, known }: PlaceDraft, month: number):
   const room = describedRoom(town, { ...said, kind: said.kind as RoomKind });
   return {
     ...room,
-    readings: readingsOf(known, town.latitudeDeg >= 0 ? 'north' : 'south', month),
+    readings: readingsOf(room.readings, known, town.latitudeDeg >= 0 ? 'north' : 'south', month),
     lowestC: within(known.lowestC, ranges.temperatureC),
     highestC: within(known.highestC, ranges.temperatureC),
   };

@@ -2,16 +2,20 @@
 
 /** What the grower's own instruments say; nothing of it is needed. */
 import { celsiusToFahrenheit, fahrenheitToCelsius, ranges } from '@core';
-import { fieldRange } from '@core/words';
+import { fieldRange, readingLine } from '@core/words';
+import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
 import { UnitNumber } from '../../../controls/unit-number';
 import { useUnits } from '../../../data/units-context';
-import { type KnownAir, knownFaults } from './draft';
+import { type KnownAir, knownFaults, type PlaceDraft } from './draft';
 import styles from './describe.module.css';
 
 interface KnownAirFieldsProps {
   readonly known: KnownAir;
+  /** Those of before: of other months than this. */
+  readonly readings: NonNullable<PlaceDraft['said']['readings']>;
   readonly onKnown: (known: KnownAir) => void;
+  readonly onReadings: (readings: NonNullable<PlaceDraft['said']['readings']>) => void;
 }
 
 const humidities = [
@@ -24,7 +28,7 @@ const temperatures = [
   { field: 'highestC', label: 'Hottest day of the year' },
 ] as const;
 
-export function KnownAirFields({ known, onKnown }: KnownAirFieldsProps) {
+export function KnownAirFields({ known, readings, onKnown, onReadings }: KnownAirFieldsProps) {
   const { units } = useUnits();
   const faults = knownFaults(known);
   const isF = units.temperature === 'F';
@@ -32,6 +36,12 @@ export function KnownAirFields({ known, onKnown }: KnownAirFieldsProps) {
   const unit = isF ? '°F' : '°C';
   return (
     <div className={styles.known}>
+      {readings.map((reading) => (
+        <div key={reading.month} className={styles.reading}>
+          <span>{readingLine(reading)}</span>
+          <Button onClick={() => onReadings(readings.filter((other) => other !== reading))}>Forget</Button>
+        </div>
+      ))}
       {humidities.map(({ field, label }) => (
         <Field
           key={field}
