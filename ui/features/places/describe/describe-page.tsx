@@ -14,7 +14,7 @@ import { useKeepPlace } from '../../../data/places';
 import { useKeep } from '../../../data/use-keep';
 import { thisMonth } from '../../../data/worker/first-case';
 import { DescribedYear } from './described-year';
-import { descriptionOf, forgetPlaceDraft, loadPlaceDraft, type PlaceDraft, storePlaceDraft } from './draft';
+import { descriptionOf, forgetPlaceDraft, loadPlaceDraft, type PlaceDraft, storePlaceDraft } from '../place-draft';
 import { KindTiles } from './kind-tiles';
 import { KnownAirFields } from './known-air-fields';
 import { RoomQuestions } from './room-questions';

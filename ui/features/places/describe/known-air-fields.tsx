@@ -7,7 +7,7 @@ import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
 import { UnitNumber } from '../../../controls/unit-number';
 import { useUnits } from '../../../data/units-context';
-import { type KnownAir, knownFaults, type PlaceDraft } from './draft';
+import { type KnownAir, knownFaults, type PlaceDraft } from '../place-draft';
 import styles from './describe.module.css';
 
 interface KnownAirFieldsProps {

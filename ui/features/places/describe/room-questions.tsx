@@ -18,7 +18,7 @@ import {
 import { aspectWords, heatingWords, lampWords, shadeWords } from '@core/words';
 import { Choice } from '../../../controls/choice';
 import { NumberField } from '../../../controls/number-field';
-import type { PlaceDraft } from './draft';
+import type { PlaceDraft } from '../place-draft';
 import styles from './describe.module.css';
 
 interface RoomQuestionsProps {

@@ -10,7 +10,7 @@ import {
   type RoomKind,
   roomAnswersSchema,
 } from '@core';
-import { safeJson } from '../../../data/browser/safe-json';
+import { safeJson } from '../../data/browser/safe-json';
 
 const DRAFT_KEY = 'tender-cairn.new-place';
 

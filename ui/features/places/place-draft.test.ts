@@ -8,7 +8,7 @@ import {
   loadPlaceDraft,
   type PlaceDraft,
   storePlaceDraft,
-} from './draft';
+} from './place-draft';
 
 const town = { name: 'Quito, Ecuador', latitudeDeg: -0.2, longitudeDeg: -78.5, altitudeM: null };
 const begun: PlaceDraft = { town, said: { kind: 'bathroom' }, known: {}, name: null, of: null };
