@@ -1,4 +1,5 @@
 /** Everything a grower can say, by the words they might look for it with: what *and…* searches. */
+import { everydayWords } from './everyday-words';
 import type { PhraseId } from './phrases';
 
 export interface PhraseHit {
@@ -8,11 +9,18 @@ export interface PhraseHit {
   readonly fieldId: string;
   /** Said on the sheet beside the pot. */
   readonly isDrawn?: boolean;
+  /** Seen while the plant is looked over, step by step. */
+  readonly isInspected?: boolean;
   /** Other words for it, British and American. */
   readonly also: string;
 }
 
 export const sayables: readonly PhraseHit[] = [
+  { label: 'Which orchid', phrase: 'genus', fieldId: '', also: '' },
+  { label: 'Root thickness', phrase: 'roots', fieldId: '', also: '' },
+  { label: 'What it shows', phrase: 'shows', fieldId: '', also: '' },
+  { label: 'Where it stands', phrase: 'place', fieldId: '', also: '' },
+  { label: 'Look it over', phrase: 'health', fieldId: '', isInspected: true, also: 'inspect check step by step' },
   { label: 'Shoots', phrase: 'size', fieldId: 'shoots', also: 'bulbs growths canes leads fans how many count' },
   { label: 'Root ball', phrase: 'size', fieldId: 'ball', also: 'rootball width size of the plant diameter' },
   {
@@ -117,10 +125,31 @@ export const sayables: readonly PhraseHit[] = [
   },
 ];
 
-/** Those that hold every word looked for at the beginning of one of theirs; else those that hold it anywhere. */
-export function sayablesFor(looked: string): readonly PhraseHit[] {
-  const words = looked.toLowerCase().split(/\s+/).filter(Boolean);
-  const textOf = ({ label, also }: PhraseHit) => ` ${label} ${also}`.toLowerCase();
-  const begin = sayables.filter((entry) => words.every((word) => textOf(entry).includes(` ${word}`)));
-  return begin.length > 0 ? begin : sayables.filter((entry) => words.every((word) => textOf(entry).includes(word)));
+/** Everyday words, by the sayable that they lead to; one of several words is one expression. */
+const everyday: ReadonlyMap<string, readonly string[]> = new Map(
+  Object.entries(everydayWords).map(([label, said]) => [label, said.map((word) => word.toLowerCase())]),
+);
+
+/** How well a sayable answers what is looked for: 3 so it is called every day, 2 begun so, 1 by its words, 0.5 somewhere in them. */
+function fitOf({ label, also }: PhraseHit, looked: string): number {
+  const said = everyday.get(label) ?? [];
+  if (said.includes(looked)) return 3;
+  if (said.some((word) => word.startsWith(looked))) return 2;
+  const text = ` ${label} ${also} ${said.join(' ')}`.toLowerCase();
+  const words = looked.split(/\s+/);
+  if (words.every((word) => text.includes(` ${word}`))) return 1;
+  return words.every((word) => text.includes(word)) ? 0.5 : 0;
+}
+
+/** What can be said, the likeliest first; all of it where nothing is looked for. */
+export function sayablesFor(text: string): readonly PhraseHit[] {
+  const looked = text.trim().toLowerCase().replace(/\s+/g, ' ');
+  if (looked === '') return sayables;
+  const fits = sayables.map((sayable) => ({ sayable, fit: fitOf(sayable, looked) })).filter(({ fit }) => fit > 0);
+  const best = Math.max(0, ...fits.map(({ fit }) => fit));
+  // What only holds the letters somewhere is told where nothing else is found.
+  return fits
+    .filter(({ fit }) => fit > 0.5 || best <= 0.5)
+    .sort((a, b) => b.fit - a.fit)
+    .map(({ sayable }) => sayable);
 }

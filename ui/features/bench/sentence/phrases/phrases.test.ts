@@ -2,6 +2,7 @@
 import { makePlan } from '@core';
 import { metricWords } from '@core/words';
 import { answersOf, isAlways, type PhraseId, phraseIds, phraseOf, phrasesFor } from './phrases';
+import { everydayWords } from './everyday-words';
 import { sayables, sayablesFor } from './phrase-search';
 
 const names = {
@@ -97,3 +98,27 @@ test('what else can be said is found in British and American words', () => {
   expect(sayablesFor('')).toHaveLength(sayables.length);
   expect(sayablesFor('xyzzy')).toEqual([]);
 });
+
+test('three hundred everyday words each lead first to what says them', () => {
+  const all = Object.entries(everydayWords).flatMap(([label, words]) => words.map((word) => [word, label] as const));
+  expect(all.length).toBeGreaterThanOrEqual(300);
+  const labels = new Set(sayables.map(({ label }) => label));
+  expect(Object.keys(everydayWords).filter((label) => !labels.has(label))).toEqual([]);
+  const spelled = all.map(([word]) => word.toLowerCase());
+  expect(spelled.filter((word, i) => spelled.indexOf(word) !== i)).toEqual([]);
+  expect(all.filter(([word, label]) => sayablesFor(word.toUpperCase())[0]?.label !== label)).toEqual([]);
+});
+
+test.each([
+  ['outdoor', 'Where it stands'],
+  ['humidity', 'Where it stands'],
+  ['temperature', 'Where it stands'],
+  ['gnats', 'Whether its medium still holds'],
+  ['clay balls', 'Media you have'],
+  ['self-watering', 'The pot it is in'],
+  ['wick', 'The pot it is in'],
+  ['pest', 'Look it over'],
+  ['crispy', 'Bulbs, how they look'],
+  ['limp', 'Bulbs, how they look'],
+  ['window', 'Where it stands'],
+])('%s is found under %s', (word, label) => expect(sayablesFor(word)[0]?.label).toBe(label));

@@ -4,14 +4,17 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { drawPlant } from '../../state/actions';
+import { startInspection } from '../../state/inspect-store';
 import { openPhrase } from '../phrases/open-phrase';
 import { type PhraseHit, sayablesFor } from '../phrases/phrase-search';
 import styles from '../../questions/pickers.module.css';
 
 /** Into its picker, at its field; the plant is drawn beside the pot and not in a picker. */
-function say({ phrase, fieldId, isDrawn }: PhraseHit): void {
-  openPhrase(isDrawn ? null : phrase, isDrawn ? null : fieldId || null);
+function say({ phrase, fieldId, isDrawn, isInspected }: PhraseHit): void {
+  const isElsewhere = isDrawn === true || isInspected === true;
+  openPhrase(isElsewhere ? null : phrase, isElsewhere ? null : fieldId || null);
   if (isDrawn) drawPlant();
+  if (isInspected) startInspection();
 }
 
 export function AndPicker() {
