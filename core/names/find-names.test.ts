@@ -1,6 +1,6 @@
 import { genusIds } from '../catalogue/genera';
 import { commonNames, hybridGenera, otherGenera, speciesNames } from '../catalogue/names';
-import { findNames } from './find-names';
+import { findNames, groupCalled } from './find-names';
 import { shortForms } from './short-forms';
 
 const first = (text: string) => findNames(text)[0]?.genusId ?? null;
@@ -87,6 +87,13 @@ test('every species, whole or by its older name, leads to its own group', () => 
 
 test('every short form is short for a name that is known', () => {
   for (const genus of Object.values(shortForms)) expect(findNames(genus)[0]!.sure).toBeGreaterThan(0.3);
+});
+
+test('one group that is called just so is known without a search, and the search says the same', () => {
+  for (const name of ['Phal. amabilis', 'Dendrobium nobile', 'Ascocenda', 'dancing lady']) {
+    expect(groupCalled(name)).toBe(first(name));
+  }
+  for (const name of ['Cattleya', 'slipper', 'Dendrobium nobile x', '', 'qqzzxx']) expect(groupCalled(name)).toBeNull();
 });
 
 test('a name of several groups tells all of them, and is sure of none', () => {

@@ -42,6 +42,13 @@ function beginning(words: readonly string[]): readonly NameMatch[] {
   return [];
 }
 
+/** The one group that is called just so; null where it is several, or none. Long lists are settled by it without a search. */
+export function groupCalled(text: string): string | null {
+  const words = spelledOut(plainWords(text).split(' ')).join(' ');
+  const found = byWords().get(words);
+  return found?.genusIds.length === 1 ? found.genusIds[0]! : null;
+}
+
 const slipsIn = (word: string): number =>
   word.length < k.SLIPS_FROM_LETTERS ? 0 : Math.min(k.MOST_SLIPS, Math.floor(word.length / k.LETTERS_PER_SLIP));
 
@@ -53,8 +60,11 @@ function slipsBetween(typed: readonly string[], name: readonly string[]): number
     const other = name[i]!;
     // The last word may still be being typed.
     const isBegun = i === typed.length - 1 && other.startsWith(word);
+    const most = slipsIn(word);
+    // Words of other lengths are other words: nothing need be compared.
+    if (!isBegun && Math.abs(word.length - other.length) > most) return null;
     const off = isBegun || word === other ? 0 : distance(word, other);
-    if (off > slipsIn(word)) return null;
+    if (off > most) return null;
     slips += off;
   }
   return slips;
@@ -63,9 +73,7 @@ function slipsBetween(typed: readonly string[], name: readonly string[]): number
 const sureOfSlips = (slips: number): number => Math.max(0.1, k.SURE_SLIP - k.LESS_PER_SLIP * (slips - 1));
 
 /** Where the words stand in a name: begun so, in it, or with slips; null where they do not. */
-function likeness(typed: readonly string[], { words }: KnownName): number | null {
-  const name = words.split(' ');
-  const text = typed.join(' ');
+function likeness(typed: readonly string[], text: string, { words, parts: name }: KnownName): number | null {
   if (words === text) return k.SURE_WHOLE;
   if (words.startsWith(text)) return k.SURE_BEGUN;
   if (typed.every((word) => name.includes(word))) return k.SURE_WORDS;
@@ -93,8 +101,9 @@ export function findNames(text: string): readonly NameMatch[] {
   const typed = plainWords(text).split(' ').filter(Boolean);
   if (typed.length === 0) return [];
   const words = spelledOut(typed);
+  const said = words.join(' ');
   const near = knownNames().flatMap((one) => {
-    const sure = likeness(words, one);
+    const sure = likeness(words, said, one);
     return sure === null ? [] : matchesOf(one, sure);
   });
   const isLong = words[0]!.length >= k.SLIPS_FROM_LETTERS;
@@ -112,7 +121,7 @@ function genusOf(word: string): readonly NameMatch[] {
   return knownNames()
     .filter(({ rank, words }) => !words.includes(' ') && rank !== 'short form')
     .flatMap((one) => {
-      const slips = slipsBetween([word], [one.words]);
+      const slips = slipsBetween([word], one.parts);
       return slips === null ? [] : matchesOf(one, sureOfSlips(Math.max(1, slips)) * k.SURE_GENUS);
     });
 }

@@ -1,2 +1,2 @@
-export { findNames, type NameMatch } from './find-names';
+export { findNames, groupCalled, type NameMatch } from './find-names';
 export type { NameRank } from './known-names';

@@ -10,16 +10,16 @@ export interface KnownName {
   readonly name: string;
   /** As it is compared. */
   readonly words: string;
+  /** The same, word by word. */
+  readonly parts: readonly string[];
   readonly rank: NameRank;
   readonly genusIds: readonly string[];
 }
 
-const known = (name: string, rank: NameRank, genusIds: readonly string[]): KnownName => ({
-  name,
-  words: plainWords(name),
-  rank,
-  genusIds,
-});
+function known(name: string, rank: NameRank, genusIds: readonly string[]): KnownName {
+  const words = plainWords(name);
+  return { name, words, parts: words.split(' '), rank, genusIds };
+}
 
 /** "Cattleya and Guarianthe, two-leaved" holds Cattleya and Guarianthe. */
 function generaIn(name: string): readonly string[] {

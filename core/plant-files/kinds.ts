@@ -1,5 +1,5 @@
 /** A kind as a grower writes it, matched with the genera of the catalogue. */
-import { findNames } from '../names';
+import { findNames, groupCalled } from '../names';
 import { k } from './constants';
 
 export interface KindMatch {
@@ -11,6 +11,8 @@ export interface KindMatch {
 
 /** text: a genus, a botanical name, a grower's word or a short form, with whatever stands before or after it. */
 export function kindOf(text: string): KindMatch {
+  const called = groupCalled(text);
+  if (called !== null) return { how: 'sure', genusIds: [called] };
   const words = text.split(/\s+/).filter(Boolean);
   // "Miniature Phalaenopsis": a name that stands further on.
   for (let from = 0; from < words.length; from += 1) {
