@@ -75,7 +75,7 @@ const config = [
     // A judgement or a constant of nature stands in its room's table, with unit and origin. What may stand
     // bare is arithmetic: units, halves, geometry, the clock. The files left out are tables whose every
     // value carries its origin, and one published equation kept line by line beside its source.
-    files: ['core/{physics,growth,decide,advise,explore,due}/**/*.ts'],
+    files: ['core/{physics,growth,rooms,names,decide,advise,explore,due}/**/*.ts'],
     ignores: [
       '**/*.test.ts',
       '**/*constants.ts',
@@ -86,6 +86,7 @@ const config = [
       'core/physics/stress/{needs,regime,rest}.ts',
       'core/practice/{days,held-out,leaching,set-on}.ts',
       'core/physics/pots/stability.ts',
+      'core/rooms/sun-on-a-wall.ts',
     ],
     rules: {
       'no-magic-numbers': [

@@ -11,6 +11,12 @@ export const nameConstants = {
   SURE_WORDS: byChoice(0.72, '', 'a name that has each word whole'),
   SURE_PART: byChoice(0.5, '', 'a name that holds each word'),
   SURE_SLIP: byChoice(0.7, '', 'a name with one slip of the pen'),
+  LEAST_SURE: byChoice(0.1, '', 'of a name with many slips'),
+  SHARED_BY: byChoice(
+    1.5,
+    '',
+    'a name of several groups is by so much less sure of the first, and by one more of each further one',
+  ),
   LESS_PER_SLIP: byChoice(0.15, '', 'for each further one'),
 } as const;
 export const k = numbersOf(nameConstants);

@@ -22,7 +22,12 @@ const byWords = lazily((): ReadonlyMap<string, KnownName> => new Map(knownNames(
 /** A name of several groups: each is less sure, those further back the less so; a group's own name means it first. */
 function matchesOf({ name, rank, genusIds }: KnownName, sure: number): readonly NameMatch[] {
   const isOwn = genusIds.length === 1 || rank === 'group';
-  return genusIds.map((genusId, i) => ({ genusId, name, rank, sure: isOwn && i === 0 ? sure : sure / (i + 1.5) }));
+  return genusIds.map((genusId, i) => ({
+    genusId,
+    name,
+    rank,
+    sure: isOwn && i === 0 ? sure : sure / (i + k.SHARED_BY),
+  }));
 }
 
 /** Tags write "Den.", "Phal.", "Blc.": the first word may be short for a genus. */
@@ -70,7 +75,7 @@ function slipsBetween(typed: readonly string[], name: readonly string[]): number
   return slips;
 }
 
-const sureOfSlips = (slips: number): number => Math.max(0.1, k.SURE_SLIP - k.LESS_PER_SLIP * (slips - 1));
+const sureOfSlips = (slips: number): number => Math.max(k.LEAST_SURE, k.SURE_SLIP - k.LESS_PER_SLIP * (slips - 1));
 
 /** Where the words stand in a name: begun so, in it, or with slips; null where they do not. */
 function likeness(typed: readonly string[], text: string, { words, parts: name }: KnownName): number | null {

@@ -19,8 +19,7 @@ const keptC: Readonly<Record<RoomHeating, Readonly<Record<Half, number>>>> = {
 /** max, without its corner: within a degree or so of each other both count. */
 function smoothMax(a: number, b: number): number {
   if (!Number.isFinite(a)) return b;
-  const SOFT_C = 1.5;
-  return (a + b + Math.sqrt((a - b) ** 2 + SOFT_C ** 2)) / 2 - SOFT_C / 4;
+  return (a + b + Math.sqrt((a - b) ** 2 + k.SOFT_C ** 2)) / 2 - k.SOFT_C / 4;
 }
 
 /** A room nobody heats or cools: the day outside with its swing damped, a little warmer. */
@@ -47,8 +46,7 @@ function roomC(room: RoomDescription, year: OutsideYear, month: OutsideMonth, ha
 
 function glasshouseC(room: RoomDescription, month: OutsideMonth, half: Half): number {
   const outsideC = month[half].temperatureC;
-  const WATTS_PER_MJ = 23;
-  const bySun = half === 'day' ? k.SUN_WARMS_C * month.sunMJ * WATTS_PER_MJ : k.COLD_GLASSHOUSE_C;
+  const bySun = half === 'day' ? k.SUN_WARMS_C * month.sunMJ * k.WATTS_PER_MJ_DAY : k.COLD_GLASSHOUSE_C;
   const free = outsideC + bySun;
   if (room.heating === 'none') return free;
   const nightC = room.heating === 'warm' ? k.WARM_GLASSHOUSE_C : k.COOL_GLASSHOUSE_C;
@@ -99,8 +97,7 @@ const vapourOf = ({ temperatureC, relativeHumidityPct }: HalfDayAir): number =>
 
 /** min, without its corner. */
 function softMin(a: number, b: number): number {
-  const SOFT = 0.6;
-  return (a + b - Math.sqrt((a - b) ** 2 + SOFT ** 2)) / 2 + SOFT / 4;
+  return (a + b - Math.sqrt((a - b) ** 2 + k.SOFT_G_M3 ** 2)) / 2 + k.SOFT_G_M3 / 4;
 }
 
 function insideVapour(room: RoomDescription, month: OutsideMonth, half: Half, insideC: number): number {

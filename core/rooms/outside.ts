@@ -99,17 +99,22 @@ function usualAltitudeM(town: HomeTown, stations: readonly ClimateStation[]): nu
     high += weight * station.altitudeM;
     weights += weight;
   }
-  const LITTLE = 0.05;
-  return high / (weights + LITTLE);
+  return high / (weights + k.LOWLAND_WEIGHT);
 }
 
-/** Rain on a day that it rains, mm, by zone: showers of the tropics are heavy, an ocean's drizzle is not. From memory. */
-const rainPerWetDayMm: Readonly<Record<string, number>> = { A: 12, B: 6, Cf: 6, Cs: 8, Cw: 10, D: 5 };
+/** Rain on a day that it rains, mm, by zone: showers of the tropics are heavy, an ocean's drizzle is not. */
+const rainPerWetDayMm: Readonly<Record<string, number>> = {
+  A: k.RAIN_A_DAY_TROPICAL_MM,
+  B: k.RAIN_A_DAY_DRY_MM,
+  Cf: k.RAIN_A_DAY_OCEANIC_MM,
+  Cs: k.RAIN_A_DAY_MEDITERRANEAN_MM,
+  Cw: k.RAIN_A_DAY_MONSOON_MM,
+  D: k.RAIN_A_DAY_CONTINENTAL_MM,
+};
 
 function wetDays(station: ClimateStation, rainMm: number): number {
   const perDay = rainPerWetDayMm[station.zone[0]!] ?? rainPerWetDayMm[station.zone.slice(0, 2)]!;
-  const MOST_DAYS = 28;
-  return Math.min(MOST_DAYS, rainMm / perDay);
+  return Math.min(k.MOST_RAIN_DAYS, rainMm / perDay);
 }
 
 const capped = (pct: number): number => Math.min(k.MOST_OUTSIDE_PCT, pct);

@@ -10,6 +10,7 @@ export const placeConstants = {
   ),
   MOST_HUMIDITY_PCT: fromMemory(95, '%', 'a room is not damper: walls take the rest'),
   ROOM_LIGHT_W_M2: fromMemory(20, 'W/m²', 'that a pot near a window takes up by day, where nothing is said'),
+  USUAL_LAMP_H: fromMemory(13, 'h', 'of lamps a day, where nothing is said'),
   CALM_NIGHT_SHARE: fromMemory(0.5, 'share', 'of the day’s wind blows at night outdoors'),
   SEASON_LIGHT_H: byChoice(1, 'h', 'between longest and shortest day from which days tell the season'),
   SEASON_HUMIDITY_POINTS: byChoice(8, 'points', 'between the dampest and the driest month from which damp does'),

@@ -1,4 +1,6 @@
 /** What a grower says of a place: where it lies, what it is, and what is known of its air. */
+import { k } from './constants';
+
 export const roomKinds = [
   'windowsill',
   'room',
@@ -101,7 +103,7 @@ export function usualRoom(town: HomeTown, kind: RoomKind): RoomDescription {
     hasMovingAir: kind === 'tent' || kind === 'glasshouse',
     hasManyPlants: false,
     hasHumidifier: false,
-    lampHours: 13,
+    lampHours: k.USUAL_LAMP_H,
     lampStrength: 'middling',
     readings: [],
     lowestC: null,
