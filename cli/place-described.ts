@@ -1,5 +1,4 @@
 /** A place from what is said of it: the town, and what kind of room it is. */
-import { parseArgs } from 'node:util';
 import * as z from 'zod';
 import {
   climateStations,
@@ -13,6 +12,7 @@ import {
   FaultError,
 } from '@core';
 import { findTowns } from '../server/runtime/towns/find-towns';
+import { flagsIn } from './flags';
 import { UsageError } from './input';
 
 const degrees = (name: string, most: number) =>
@@ -31,20 +31,6 @@ const flagSchema = z.object({
   altitude: z.coerce.number({ error: '--altitude must be a number of metres' }).optional(),
 });
 type Flags = z.infer<typeof flagSchema>;
-
-function flagsIn(args: readonly string[]): Flags {
-  let values: Record<string, unknown>;
-  try {
-    const names = Object.keys(flagSchema.shape);
-    const options = Object.fromEntries(names.map((name) => [name, { type: 'string' as const }]));
-    ({ values } = parseArgs({ args: [...args], options }));
-  } catch (error) {
-    throw new UsageError(error instanceof Error ? error.message : String(error));
-  }
-  const parsed = flagSchema.safeParse(values);
-  if (!parsed.success) throw new UsageError(parsed.error.issues.map((issue) => issue.message).join('\n'));
-  return parsed.data;
-}
 
 function checked<T>(schema: z.ZodType<T>, value: unknown): T {
   const read = readQuestion(schema, value);
@@ -75,7 +61,7 @@ function roomSaid(text: string): unknown {
 }
 
 export function placeDescribed(args: readonly string[]): object {
-  const flags = flagsIn(args);
+  const flags = flagsIn(flagSchema, args);
   const town = townOf(flags);
   const room = describedRoom(town, checked(roomAnswersSchema, roomSaid(flags.room)));
   const { place, ...rest } = roomPlace(room, flags.name ?? room.kind, climateStations);

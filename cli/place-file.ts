@@ -1,8 +1,8 @@
 /** A file of a place's air, read in pieces; where it can be read in two ways, a flag must say which. */
-import { parseArgs } from 'node:util';
 import * as z from 'zod';
 import { encodingOf, openPlaceFile, type ReadingChoices, type ReadingFacts, summarizePlace } from '@core';
 import { fileFaultLine, type FileQuestion, type PlaceReading, wordReading } from '@core/words';
+import { flagsIn } from './flags';
 import { reading, UsageError } from './input';
 
 const flagSchema = z.object({
@@ -14,22 +14,6 @@ const flagSchema = z.object({
   longitude: z.coerce.number({ error: '--longitude must be a number of degrees' }).default(0),
 });
 type Flags = z.infer<typeof flagSchema>;
-
-function flagsIn(args: readonly string[]): Flags {
-  let values: Record<string, unknown>;
-  try {
-    const names = Object.keys(flagSchema.shape);
-    ({ values } = parseArgs({
-      args: [...args],
-      options: Object.fromEntries(names.map((name) => [name, { type: 'string' as const }])),
-    }));
-  } catch (error) {
-    throw new UsageError(error instanceof Error ? error.message : String(error));
-  }
-  const parsed = flagSchema.safeParse(values);
-  if (!parsed.success) throw new UsageError(parsed.error.issues.map((issue) => issue.message).join('\n'));
-  return parsed.data;
-}
 
 const orders = { 'day-first': 'day first', 'month-first': 'month first' } as const;
 
@@ -73,7 +57,7 @@ function refusalOf(reading: Exclude<PlaceReading, { status: 'ok' }>): UsageError
 }
 
 export async function placeOfFile(argument: string | undefined, rest: readonly string[]): Promise<object> {
-  const worded = wordReading(await readIn(argument, flagsIn(rest)));
+  const worded = wordReading(await readIn(argument, flagsIn(flagSchema, rest)));
   if (worded.status !== 'ok') throw refusalOf(worded);
   const { place, remarks, readAs } = worded;
   return { place, remarks, readAs, summary: summarizePlace(place) };

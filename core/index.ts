@@ -30,6 +30,7 @@ export {
   upgraded,
   type Versions,
   lazily,
+  plainWords,
 } from './base';
 export { type AirflowClass, airflowClasses } from './physics/air';
 export {

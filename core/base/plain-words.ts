@@ -4,6 +4,9 @@ export function plainWords(text: string): string {
     .normalize('NFKD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()
+    .replace(/ß/g, 'ss')
+    .replace(/ø/g, 'o')
+    .replace(/ł/g, 'l')
     .replace(/[’']/g, '')
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();

