@@ -1,9 +1,11 @@
 import { type PlanCase, specId } from '../case';
 import { generaCatalogue, genusById, genusIds } from '../catalogue/genera';
+import { demoPlaces } from '../catalogue/places';
 import { LEAST_SETUPS } from '../decide/choice';
 import { allRules } from '../decide/rules';
 import { misfitFactor, pieceBandMm } from '../decide/setups';
 import { daysOf } from '../physics/drydown';
+import type { Place } from '../physics/places';
 import type { PlanAnswer, SetupAnswer } from '../words';
 import {
   demoPlaceById,
@@ -255,4 +257,12 @@ describe('a case', () => {
     expect(demoPlaceById('southern-porch').latitudeDeg).toBeLessThan(0);
     expect(monthIn('southern-porch')).toBe(8);
   });
+});
+
+test('a room of one’s own is not told that it would stand better in an invented one', () => {
+  const terrace = demoPlaces.find(({ id }) => id === 'humid-terrace')!;
+  const better = (place: Place | string) =>
+    makePlan({ genus: 'masdevallia', place } as PlanCase, { isRough: true }).betterPlaces;
+  expect(better('humid-terrace').length).toBeGreaterThan(0);
+  expect(better({ ...terrace, id: 'mine', name: 'my terrace' })).toEqual([]);
 });

@@ -59,7 +59,9 @@ export interface BetterPlace {
   readonly verdict: FitVerdict;
 }
 
+/** Invented places are named only beside one of their own: who stands a plant in a room of theirs cannot move it there. */
 function betterPlacesFor({ plant, place: now }: ResolvedCase, fit: PlaceFit): readonly BetterPlace[] {
+  if (!demoPlaces.some(({ id }) => id === now.id)) return [];
   const others = demoPlaces.filter(({ id }) => id !== now.id);
   return betterPlaces(plant.genus, fit, others)
     .slice(0, k.PLACES_NAMED)

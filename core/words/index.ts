@@ -75,6 +75,7 @@ export {
   readingLine,
   roomKindWords,
   roomMonthLine,
+  roomNote,
   roomOriginLine,
   shadeWords,
   townInWords,

@@ -20,6 +20,12 @@ test('the place, the worst month, another place, and what helps', () => {
   );
 });
 
+test('a place called in small letters begins its sentence with a capital', () => {
+  const { headline, sentence } = wordPlaceFit(hotNights, 'my sill', [{ ...cellar, name: 'my cellar' }], metricWords);
+  expect(headline).toBe('My sill does not suit it');
+  expect(sentence).toContain(' My cellar suits it better.');
+});
+
 test('in degrees Fahrenheit too, and without another place', () => {
   const { sentence } = wordPlaceFit(hotNights, 'Flat', [], { length: 'inch', temperature: 'F' });
   expect(sentence).toMatch(/^Nights in July are 72 °F; it wants them down to 61 °F\. Open/);

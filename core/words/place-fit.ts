@@ -1,6 +1,6 @@
 /** Whether the place suits the plant, in sentences. */
 import type { BetterPlace, FitCause, FitVerdict, MonthFit, PlaceFit } from '../advise';
-import { joinAnd, monthNames, number, percent, temperature, type WordUnits } from './phrasing/format';
+import { capital, joinAnd, monthNames, number, percent, temperature, type WordUnits } from './phrasing/format';
 
 const headlines: Readonly<Record<FitVerdict, (place: string) => string>> = {
   suits: (place) => `${place} suits it`,
@@ -67,7 +67,7 @@ export function wordPlaceFit(
   units: WordUnits,
 ): PlaceFitAnswer {
   const { cause, worstMonth, verdict } = fit;
-  const headline = headlines[verdict](placeName);
+  const headline = headlines[verdict](capital(placeName));
   if (cause === null) return { ...fit, headline, sentence: '' };
   const month = worstMonth === null ? '' : ` in ${monthNames[worstMonth]!}`;
   const better = places.filter((place) => place.verdict === places[0]!.verdict).map(({ name }) => name);
@@ -75,7 +75,7 @@ export function wordPlaceFit(
     better.length === 0
       ? []
       : [
-          `${joinAnd(better)} ${better.length === 1 ? 'suits' : 'suit'} it ${places[0]!.verdict === 'suits' ? 'better' : 'with care'}.`,
+          `${capital(joinAnd(better))} ${better.length === 1 ? 'suits' : 'suit'} it ${places[0]!.verdict === 'suits' ? 'better' : 'with care'}.`,
         ];
   return { ...fit, headline, sentence: [causeWords(cause, month, units), ...move, helpWords[cause.code]].join(' ') };
 }

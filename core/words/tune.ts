@@ -1,7 +1,7 @@
 /** "Tune to my routine", in words (explore/tune). */
 import { potKindById } from '../catalogue/vessels';
 import type { TunedFact, TuneMove, TuningFacts } from '../explore';
-import { cm, mmRange, percent, type WordUnits } from './phrasing/format';
+import { capital, cm, mmRange, percent, type WordUnits } from './phrasing/format';
 
 export interface Tuned extends TunedFact {
   /** What is changed. */
@@ -24,8 +24,6 @@ function moveText(move: TuneMove, units: WordUnits): string {
       return potKindById(move.potKindId).name.toLowerCase();
   }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 export function wordTuning(facts: TuningFacts, units: WordUnits): Tuning {
   return {

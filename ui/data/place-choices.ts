@@ -1,6 +1,6 @@
 'use client';
 
-/** The places a grower chooses from: their own. The example's are its grower's own there, and patterns to take elsewhere. */
+/** The places a grower chooses from: their own. The example's are its grower's own there, elsewhere they are shown where they are asked for. */
 import { useMemo } from 'react';
 import { demoPlaces, type Place } from '@core';
 import { useOpenCollection } from './browser/collection';
@@ -8,8 +8,8 @@ import { useGrowersPlaces } from './places';
 
 export interface PlaceChoices {
   readonly mine: readonly Place[];
-  readonly patterns: readonly Place[];
-  /** For a list to choose from: one's own, and the patterns as long as there is none. */
+  readonly examples: readonly Place[];
+  /** For a list to choose from: one's own, and the examples as long as there is none. */
   readonly offered: readonly Place[];
 }
 
@@ -19,6 +19,6 @@ export function usePlaceChoices(): PlaceChoices {
   return useMemo(() => {
     const places = own.map(({ place }) => place);
     const mine = isExample ? [...places, ...demoPlaces] : places;
-    return { mine, patterns: isExample ? [] : demoPlaces, offered: mine.length > 0 ? mine : demoPlaces };
+    return { mine, examples: isExample ? [] : demoPlaces, offered: mine.length > 0 ? mine : demoPlaces };
   }, [own, isExample]);
 }

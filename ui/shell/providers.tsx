@@ -1,8 +1,8 @@
 'use client';
 
 /** What every page stands in: look, units, and what the server keeps. */
-import type { ReactNode } from 'react';
-import { CollectionContext, type OpenCollection } from '../data/browser/collection';
+import { type ReactNode, useEffect } from 'react';
+import { CollectionContext, type OpenCollection, watchCollection } from '../data/browser/collection';
 import { QueryProvider } from '../data/query-provider';
 import { UnitsProvider } from '../data/units-context';
 import { Messages } from './messages';
@@ -13,6 +13,7 @@ interface ProvidersProps {
 }
 
 export function Providers({ collection, children }: ProvidersProps) {
+  useEffect(() => watchCollection(() => window.location.reload()), []);
   return (
     <CollectionContext value={collection}>
       <QueryProvider>

@@ -130,3 +130,6 @@ export function priceText(price: number): string {
 
 /** "1 plant", "3 plants". */
 export const plural = (count: number, one: string, many = `${one}s`): string => `${count} ${count === 1 ? one : many}`;
+
+/** At the head of a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

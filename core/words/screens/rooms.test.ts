@@ -8,6 +8,7 @@ import {
   inOrOn,
   readingLine,
   roomMonthLine,
+  roomNote,
   roomOriginLine,
   townInWords,
   usualRoomName,
@@ -47,6 +48,11 @@ test('a place of every kind stands in a sentence', () => {
 test('a reading says its month', () => {
   expect(readingLine({ month: 1, relativeHumidityPct: 38 })).toBe('Read in January: 38 %');
   expect(answeredAnew('my sill')).toBe('my sill, answered anew');
+});
+
+test('what a place is stays with it', () => {
+  expect(roomNote({ ...sill, aspect: 'east' })).toBe('Windowsill in Stuttgart, looks east.');
+  expect(roomNote(usualRoom({ ...town, name: '' }, 'garden'))).toBe('Garden at 49° of latitude.');
 });
 
 test('towns with their country, collections with what they hold', () => {

@@ -1,16 +1,18 @@
 /** Rooms and what is known of them, in words. */
 import {
   type Aspect,
+  kindTraits,
   type LampStrength,
   meanAir,
   type MonthAir,
   type Reading,
+  type RoomDescription,
   type RoomHeating,
   type RoomKind,
   type Shade,
 } from '../../physics/places';
 import type { FigureOrigin, RoomMonthUnsure, RoomPlace } from '../../rooms';
-import { monthNames, number, plural, temperature, type WordUnits } from '../phrasing/format';
+import { capital, joinAnd, monthNames, number, plural, temperature, type WordUnits } from '../phrasing/format';
 
 export const roomKindWords: Readonly<Record<RoomKind, { readonly name: string; readonly what: string }>> = {
   windowsill: { name: 'Windowsill', what: 'at the pane, in the light of the window' },
@@ -58,6 +60,13 @@ const onIt: ReadonlySet<RoomKind> = new Set(['windowsill', 'lamp shelf', 'balcon
 /** Before the name of a place. */
 export const inOrOn = (kind: RoomKind | undefined): 'in' | 'on' => (kind && onIt.has(kind) ? 'on' : 'in');
 
+/** What a place is, for whoever reads of it later: "Windowsill in Utrecht, Netherlands, looks east." */
+export function roomNote({ kind, town, aspect }: RoomDescription): string {
+  const where = town.name === '' ? ` at ${number(town.latitudeDeg, 0)}° of latitude` : ` in ${town.name}`;
+  const looks = kindTraits[kind].hasWindow ? `, looks ${aspect}` : '';
+  return `${roomKindWords[kind].name}${where}${looks}.`;
+}
+
 /** "January: 21 °C by day, 17 °C at night, 46 ± 8 % humidity". */
 export function roomMonthLine(month: MonthAir, monthIndex: number, unsure: RoomMonthUnsure, units: WordUnits): string {
   const { relativeHumidityPct } = meanAir(month);
@@ -68,9 +77,6 @@ export function roomMonthLine(month: MonthAir, monthIndex: number, unsure: RoomM
 
 const NEAR_SHARE = 0.15;
 
-const joined = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
-
 /** Where its figures come from, in one or two sentences. */
 export function roomOriginLine({ stations, origins, altitudeM }: RoomPlace): string {
   const near = stations.filter(({ share }) => share >= NEAR_SHARE);
@@ -78,10 +84,10 @@ export function roomOriginLine({ stations, origins, altitudeM }: RoomPlace): str
   const outside = named === '' ? 'The air outside is that of this latitude' : `The air outside is that of ${named}`;
   const told = [...new Set([origins.temperature, origins.humidity, origins.light])].map((origin) => {
     const figures = (['temperature', 'humidity', 'light'] as const).filter((figure) => origins[figure] === origin);
-    return `${joined(figures)} from ${originWords[origin]}`;
+    return `${joinAnd(figures)} from ${originWords[origin]}`;
   });
   const inside = told.join('; ');
-  return `${outside}, ${number(altitudeM, 0)} m above the sea. ${inside[0]!.toUpperCase()}${inside.slice(1)}.`;
+  return `${outside}, ${number(altitudeM, 0)} m above the sea. ${capital(inside)}.`;
 }
 
 export const townInWords = (town: {

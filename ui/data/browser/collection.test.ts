@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { openCollection, openedCollection } from './collection';
+import { openCollection, openedCollection, watchCollection } from './collection';
 
 beforeEach(() => {
   localStorage.clear();
@@ -17,6 +17,21 @@ test('a page is of the collection that the server says, and one’s own where it
   expect(openedCollection()).toBe('example');
   shows('unchosen');
   expect(openedCollection()).toBe('home');
+});
+
+test('a window that comes back after another opened the other collection shows that one too', () => {
+  const reload = jest.fn();
+  const stop = watchCollection(reload);
+  shows('example');
+  document.cookie = 'tender-cairn-collection=example; Path=/';
+  window.dispatchEvent(new Event('focus'));
+  expect(reload).not.toHaveBeenCalled();
+  document.cookie = 'tender-cairn-collection=home; Path=/';
+  window.dispatchEvent(new Event('focus'));
+  expect(reload).toHaveBeenCalledTimes(1);
+  stop();
+  window.dispatchEvent(new Event('focus'));
+  expect(reload).toHaveBeenCalledTimes(1);
 });
 
 test('what is half done stays with its collection, and is there again on the way back', () => {

@@ -36,9 +36,37 @@ function layAside(from: OpenCollection, to: OpenCollection): void {
   }
 }
 
+/** This window is on its way to another collection. */
+let isLeaving = false;
+
 /** Opens a collection, and a page in it. */
 export function openCollection(to: OpenCollection, path = '/'): void {
+  isLeaving = to !== openedCollection();
   layAside(openedCollection(), to);
   document.cookie = `${COOKIE}=${to}; Path=/; Max-Age=${SECONDS_PER_YEAR}; SameSite=Lax`;
   window.location.assign(path);
+}
+
+/** What this browser chose last, in whichever window; null where it never chose. */
+function chosenCollection(): string | null {
+  const said = document.cookie.split(';').map((part) => part.trim().split('='));
+  return said.find(([name]) => name === COOKIE)?.[1] ?? null;
+}
+
+/**
+ * Another window may have opened the other collection: whoever comes back to this one finds it showing the same. Returns what
+ * ends the watch. reload: shows the page anew.
+ */
+export function watchCollection(reload: () => void): () => void {
+  const look = () => {
+    if (isLeaving) return;
+    const chosen = chosenCollection();
+    if (document.visibilityState === 'visible' && chosen !== null && chosen !== openedCollection()) reload();
+  };
+  document.addEventListener('visibilitychange', look);
+  window.addEventListener('focus', look);
+  return () => {
+    document.removeEventListener('visibilitychange', look);
+    window.removeEventListener('focus', look);
+  };
 }

@@ -36,8 +36,8 @@ function download(place: Place, format: Format): void {
 
 export function PlacesPage() {
   const kept = useGrowersPlaces();
-  const { mine, patterns } = usePlaceChoices();
-  const [showsPatterns, setShowsPatterns] = useState(false);
+  const { mine, examples } = usePlaceChoices();
+  const [showsExamples, setShowsExamples] = useState(false);
   const unreadable = useUnreadablePlaces();
   const putAway = useUndoable();
   const { units } = useUnits();
@@ -45,10 +45,10 @@ export function PlacesPage() {
   const [editing, setEditing] = useState<{ readonly start: Place; readonly seen: GrowersPlace | null } | null>(null);
   const ranked = useMemo(
     () =>
-      [...mine, ...(showsPatterns ? patterns : [])]
+      [...mine, ...(showsExamples ? examples : [])]
         .map((place) => ({ place, summary: summarizePlace(place) }))
         .sort((a, b) => b.summary.yearMmPerDay - a.summary.yearMmPerDay),
-    [mine, patterns, showsPatterns],
+    [mine, examples, showsExamples],
   );
   const hardest = ranked[0]?.summary.yearMmPerDay ?? 1;
   const chosen = ranked.find(({ place }) => place.id === picked) ?? ranked[0];
@@ -87,9 +87,9 @@ export function PlacesPage() {
             </span>
           </button>
         ))}
-        {patterns.length > 0 ? (
-          <Button kind="link" aria-expanded={showsPatterns} onClick={() => setShowsPatterns(!showsPatterns)}>
-            {showsPatterns ? 'Hide the examples' : 'Show invented examples'}
+        {examples.length > 0 ? (
+          <Button kind="link" aria-expanded={showsExamples} onClick={() => setShowsExamples(!showsExamples)}>
+            {showsExamples ? 'Hide the examples' : 'Show invented examples'}
           </Button>
         ) : null}
         <UnreadableNote kept={unreadable} />

@@ -4,7 +4,7 @@
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { climateStations, type Place, type RoomKind, roomPlace } from '@core';
-import { answeredAnew, placeSavedForBench, usualRoomName } from '@core/words';
+import { answeredAnew, placeSavedForBench, roomNote, usualRoomName } from '@core/words';
 import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
 import { emptyDraft, loadDraft, storeDraft } from '../../../data/bench-draft';
@@ -56,7 +56,11 @@ function DescribeForm({ draft, onDraft }: DescribeFormProps) {
   const kind = (draft.said.kind ?? null) as RoomKind | null;
   const name = draft.name ?? (kind === null ? '' : usualRoomName(kind));
   const room = useMemo(() => descriptionOf(draft, thisMonth()), [draft]);
-  const described = useMemo(() => room && roomPlace(room, name.trim(), climateStations), [room, name]);
+  const described = useMemo(() => {
+    if (!room) return null;
+    const made = roomPlace(room, name.trim(), climateStations);
+    return { ...made, place: { ...made.place, note: roomNote(room) } };
+  }, [room, name]);
 
   const save = async () => {
     if (!described) return;

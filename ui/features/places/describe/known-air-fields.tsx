@@ -18,22 +18,26 @@ interface KnownAirFieldsProps {
   readonly onReadings: (readings: NonNullable<PlaceDraft['said']['readings']>) => void;
 }
 
-const humidities = [
-  { field: 'nowPct', label: 'Humidity now' },
-  { field: 'winterPct', label: 'Humidity, usual in winter' },
-  { field: 'summerPct', label: 'Humidity, usual in summer' },
+const fields = [
+  { field: 'nowPct', label: 'Humidity now', what: 'Humidity' },
+  { field: 'winterPct', label: 'Humidity, usual in winter', what: 'Humidity' },
+  { field: 'summerPct', label: 'Humidity, usual in summer', what: 'Humidity' },
+  { field: 'lowestC', label: 'Coldest night of the year', what: 'Temperature' },
+  { field: 'highestC', label: 'Hottest day of the year', what: 'Temperature' },
 ] as const;
-const temperatures = [
-  { field: 'lowestC', label: 'Coldest night of the year' },
-  { field: 'highestC', label: 'Hottest day of the year' },
-] as const;
+
+const same = (value: number): number => value;
 
 export function KnownAirFields({ known, readings, onKnown, onReadings }: KnownAirFieldsProps) {
   const { units } = useUnits();
   const faults = knownFaults(known);
   const isF = units.temperature === 'F';
-  const shownC = (valueC: number) => Math.round(isF ? celsiusToFahrenheit(valueC) : valueC);
-  const unit = isF ? '°F' : '°C';
+  const measured = {
+    Humidity: { unit: '%', range: ranges.relativeHumidityPct, toShown: same, toCore: same },
+    Temperature: isF
+      ? { unit: '°F', range: ranges.temperatureC, toShown: celsiusToFahrenheit, toCore: fahrenheitToCelsius }
+      : { unit: '°C', range: ranges.temperatureC, toShown: same, toCore: same },
+  } as const;
   return (
     <div className={styles.known}>
       {readings.map((reading) => (
@@ -42,50 +46,26 @@ export function KnownAirFields({ known, readings, onKnown, onReadings }: KnownAi
           <Button onClick={() => onReadings(readings.filter((other) => other !== reading))}>Forget</Button>
         </div>
       ))}
-      {humidities.map(({ field, label }) => (
-        <Field
-          key={field}
-          id={`known-${field}`}
-          label={label}
-          fault={
-            faults.has(field)
-              ? fieldRange('Humidity', ranges.relativeHumidityPct.min, ranges.relativeHumidityPct.max, '%')
-              : null
-          }
-        >
-          <UnitNumber
-            id={`known-${field}`}
-            value={known[field]}
-            suffix="%"
-            step={1}
-            hasFault={faults.has(field)}
-            onChange={(value) => onKnown({ ...known, [field]: value })}
-          />
-        </Field>
-      ))}
-      {temperatures.map(({ field, label }) => (
-        <Field
-          key={field}
-          id={`known-${field}`}
-          label={label}
-          fault={
-            faults.has(field)
-              ? fieldRange('Temperature', shownC(ranges.temperatureC.min), shownC(ranges.temperatureC.max), unit)
-              : null
-          }
-        >
-          <UnitNumber
-            id={`known-${field}`}
-            value={known[field]}
-            suffix={unit}
-            step={1}
-            toShown={isF ? celsiusToFahrenheit : undefined}
-            toCore={isF ? fahrenheitToCelsius : undefined}
-            hasFault={faults.has(field)}
-            onChange={(value) => onKnown({ ...known, [field]: value })}
-          />
-        </Field>
-      ))}
+      {fields.map(({ field, label, what }) => {
+        const { unit, range, toShown, toCore } = measured[what];
+        const fault = faults.has(field)
+          ? fieldRange(what, Math.round(toShown(range.min)), Math.round(toShown(range.max)), unit)
+          : null;
+        return (
+          <Field key={field} id={`known-${field}`} label={label} fault={fault}>
+            <UnitNumber
+              id={`known-${field}`}
+              value={known[field]}
+              suffix={unit}
+              step={1}
+              toShown={toShown}
+              toCore={toCore}
+              hasFault={fault !== null}
+              onChange={(value) => onKnown({ ...known, [field]: value })}
+            />
+          </Field>
+        );
+      })}
     </div>
   );
 }

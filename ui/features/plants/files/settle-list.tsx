@@ -56,8 +56,8 @@ export function SettleList({ file, onSettle, onDone }: SettleListProps) {
 
 function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly table: PlantTable }) {
   const { settled } = file;
-  const { mine, patterns } = usePlaceChoices();
-  const places = [...mine, ...patterns];
+  const { mine, examples } = usePlaceChoices();
+  const places = [...mine, ...examples];
   const { data: recorded } = useQuery({
     queryKey: ['plants', 'every', 'all'],
     queryFn: () => everyPlant({ which: 'all' }),

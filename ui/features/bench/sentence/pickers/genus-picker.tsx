@@ -44,6 +44,13 @@ export function generaFor<T extends Named>(options: readonly T[], looked: string
   return [...found].sort((a, b) => Number(begins(b)) - Number(begins(a)));
 }
 
+const wordsIn = (text: string): number => text.trim().split(/\s+/).length;
+
+/** A species with a slip is written as it is spelled; with more said of it, as it was typed. */
+function spelled(typed: string, found: string | null): string {
+  return found !== null && wordsIn(found) > 1 && wordsIn(found) === wordsIn(typed) ? found : typed;
+}
+
 /** By any name: species, hybrids, short forms, what people say, with slips; then whatever else holds the words. */
 function catalogueFor(looked: string): readonly GenusOption[] {
   if (looked.trim() === '') return catalogue;
@@ -83,7 +90,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const choose = (option: GenusOption | undefined) => {
     if (!option) return;
     if (!isGiven(option)) setGenus(option.value);
-    nameFrom(looked, isUnknown);
+    nameFrom(spelled(looked, option.found), isUnknown);
     onDone();
   };
   const onKeyDown = (event: KeyboardEvent) => {

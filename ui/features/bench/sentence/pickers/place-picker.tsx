@@ -17,17 +17,17 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
   const given = useCase((state) => state.answers.place) as string | Place | undefined;
   const said = useCase((state) => state.answers.month);
   const month = (typeof said === 'number' ? said : thisMonth()) - 1;
-  const { mine, patterns } = usePlaceChoices();
-  const [showsPatterns, setShowsPatterns] = useState(false);
-  const hasPatterns = patterns.length > 0 && (showsPatterns || mine.length === 0);
+  const { mine, examples } = usePlaceChoices();
+  const [showsExamples, setShowsExamples] = useState(false);
+  const hasExamples = examples.length > 0 && (showsExamples || mine.length === 0);
   const chosenId = typeof given === 'object' ? given.id : given;
   const rows = useMemo(() => {
-    const book = [...mine, ...(hasPatterns ? patterns : [])];
-    // A place that came with a plant's record and is in nobody's book any more, or a pattern that is folded away.
-    const chosen = typeof given === 'object' ? given : patterns.find(({ id }) => id === given);
+    const book = [...mine, ...(hasExamples ? examples : [])];
+    // A place that came with a plant's record and is in nobody's book any more, or an example that is folded away.
+    const chosen = typeof given === 'object' ? given : examples.find(({ id }) => id === given);
     if (chosen && !book.some(({ id }) => id === chosen.id)) book.unshift(chosen);
     return book.map((place) => ({ place, now: summarizePlace(place).months[month]! }));
-  }, [mine, patterns, hasPatterns, given, month]);
+  }, [mine, examples, hasExamples, given, month]);
   const hardest = Math.max(...rows.map(({ now }) => now.dryingPowerMmPerDay));
   return (
     <div className={styles.column}>
@@ -62,14 +62,14 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
       <a className={styles.elsewhere} href="/places/new">
         Add my place
       </a>
-      {patterns.length > 0 && mine.length > 0 ? (
+      {examples.length > 0 && mine.length > 0 ? (
         <button
           type="button"
           className={styles.elsewhere}
-          aria-expanded={showsPatterns}
-          onClick={() => setShowsPatterns(!showsPatterns)}
+          aria-expanded={showsExamples}
+          onClick={() => setShowsExamples(!showsExamples)}
         >
-          {showsPatterns ? 'Hide the examples' : 'Show invented examples'}
+          {showsExamples ? 'Hide the examples' : 'Show invented examples'}
         </button>
       ) : null}
     </div>
