@@ -138,6 +138,31 @@ test('the example says on every page that it is one, is left and removed as one,
   await expect(visitor.getByRole('link', { name: 'Example', exact: true })).toBeVisible();
 });
 
+test('a place is answered anew: it stays the one it was, and a reading can be forgotten', async ({ visitor }) => {
+  await visitor.goto(app.address);
+  await visitor.getByRole('button', { name: 'Straight to the bench' }).click();
+  await waitForPlan(visitor);
+  await visitor.goto(`${app.address}/places`);
+  const row = visitor.getByRole('button', { name: /^my windowsill/ });
+  await row.first().click();
+  const count = await row.count();
+  await visitor.getByRole('button', { name: 'Answer again' }).click();
+  await expect(visitor.getByRole('heading', { name: 'my windowsill, answered anew' })).toBeVisible();
+  await expect(visitor.getByRole('radio', { name: 'East' })).toBeChecked();
+  await expect(visitor.getByText(/^Read in /)).toHaveCount(1);
+  await visitor.getByRole('button', { name: 'Forget' }).click();
+  await visitor.getByRole('radiogroup', { name: 'Which way it looks' }).getByText('South').click();
+  await visitor.getByRole('button', { name: 'Save and use it' }).click();
+  await waitForPlan(visitor);
+  await visitor.goto(`${app.address}/places`);
+  await expect(row).toHaveCount(count);
+  await row.first().click();
+  await expect(visitor.getByText('Windowsill in Göteborg, Sweden, looks south.', { exact: false })).toBeVisible();
+  await visitor.getByRole('button', { name: 'Answer again' }).click();
+  await expect(visitor.getByRole('radio', { name: 'South' })).toBeChecked();
+  await expect(visitor.getByText(/^Read in /)).toHaveCount(0);
+});
+
 test('my lists hold my places; the invented ones are shown where they are asked for', async ({ visitor }) => {
   await visitor.goto(app.address);
   await visitor.getByRole('button', { name: 'Straight to the bench' }).click();

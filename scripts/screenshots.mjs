@@ -8,8 +8,8 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 
-async function picture(name, path, size, act, colorScheme = 'light') {
-  const context = await browser.newContext({ viewport: size, colorScheme });
+async function picture(name, path, size, act) {
+  const context = await browser.newContext({ viewport: size });
   const page = await context.newPage();
   await page.goto(address + path);
   if (path === '/') await page.getByTestId('setup').first().waitFor();
@@ -54,7 +54,14 @@ const lookOver = (steps) => async (page) => {
 };
 await picture('inspect', '/', desk, lookOver(3));
 await picture('tablet', '/', tablet);
-await picture('dark', '/', desk, null, 'dark');
+await picture('new-place', '/places/new', desk, async (page) => {
+  await page.getByLabel('Town').fill('Quito');
+  await page
+    .getByRole('button', { name: /^Quito/ })
+    .first()
+    .click();
+  await page.getByText('Veranda').click();
+});
 await picture('phone', '/', { width: 390, height: 844 });
 await picture('plants', '/plants', desk);
 await picture('today', '/today', desk, (page) =>

@@ -10,7 +10,7 @@ export const roomConstants = {
   OTHER_ZONE_SHARE: byChoice(0.3, 'share', 'weight of a station of quite another zone'),
   LATITUDE_BAND_DEG: byChoice(4, '°', 'width of the band of stations, where only a latitude is known'),
   LOWLAND_WEIGHT: byChoice(
-    0.05,
+    0.003,
     '',
     'weight of the sea’s height beside the stations, where nobody says how high a town lies',
   ),
