@@ -124,6 +124,8 @@ test('the example says on every page that it is one, is left and removed as one,
     await visitor.goto(`${app.address}${path}`);
     await expect(visitor.getByRole('link', { name: 'Example', exact: true })).toBeVisible();
   }
+  await visitor.setViewportSize({ width: 390, height: 844 });
+  await expect(visitor.getByRole('link', { name: 'Example', exact: true })).toBeInViewport({ ratio: 1 });
   await visitor.goto(`${app.address}/plants`);
   await expect(visitor.getByRole('link', { name: /First of/ })).toHaveCount(0);
   await visitor.getByRole('link', { name: 'Example', exact: true }).click();
