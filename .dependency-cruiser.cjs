@@ -23,7 +23,7 @@ const floors = [
   ['growth', 'rooms', 'names'],
   ['case', 'practice', 'decide/place'],
   ['place-files', 'inspect', 'stock', 'decide/setups'],
-  ['decide/rules', 'plant-files'],
+  ['decide/rules', 'plant-files', 'said-setups'],
   ['decide/choice'],
   ['advise'],
   ['aftercare'],

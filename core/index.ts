@@ -287,6 +287,7 @@ export {
   toThousandths,
   usesLeftOf,
 } from './stock';
+export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid } from './said-setups';
 export {
   guardedCell,
   type ListChoices,

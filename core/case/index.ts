@@ -30,7 +30,7 @@ export { widthTogether } from './width-together';
 export { questionSchemas } from './questions';
 export { genusIdOf, genusOf, resolveCase, type ResolvedCase } from './resolve';
 export { restMonthsOf } from './rest-months';
-export { setupSpecSchema } from './setup-schema';
+export { mixPartSchema, setupSpecSchema } from './setup-schema';
 export {
   type PlainSign,
   plainSigns,

@@ -12,12 +12,13 @@ import { leadDirections } from './lead-directions';
 import { growthMapSchema } from './growth-map-schema';
 import { genusOverridesSchema, growersGenusSchema } from './genus-schema';
 import { waysToWater } from '../physics/drydown';
-import { mediumFamilies } from '../physics/media';
+import { MAX_MIX_PARTS, mediumFamilies } from '../physics/media';
 import { mediumConditions } from './medium-condition';
 import { growersMediumSchema, growersPotSchema } from './growers-schema';
 import { placeOrIdSchema } from './place-schema';
 import { pseudobulbStates } from './plant';
-import { oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
+import { listOf, oneOf, quantity, upTo, whole, wholeQuantity } from './quantities';
+import { mixPartSchema } from './setup-schema';
 import { signsSchema } from './signs-schema';
 import { plantStages } from './stage';
 import { waterKinds } from './water';
@@ -57,6 +58,8 @@ export const currentSetupSchema = z.strictObject({
   vesselKind: oneOf('current.vesselKind', [...potKindIds, ...mountKindIds]).optional(),
   rimDiameterCm: quantity('rimDiameterCm').optional(),
   mediumId: oneOf('current.mediumId', mediumIds).optional(),
+  /** Its parts, where it is a mix or the grower's own; the medium above is then that of most parts. */
+  mix: listOf('current.mix', mixPartSchema, MAX_MIX_PARTS, 'parts', 'part').optional(),
   yearsInMedium: quantity('yearsInMedium').optional(),
   /** As it was found, whatever its age. */
   condition: oneOf('current.condition', mediumConditions).optional(),

@@ -3,7 +3,7 @@ import { round1 } from '../base';
 import { type Genus, genusById, hasPseudobulbs } from '../catalogue/genera';
 import { type SchoolChoices, type Stance, stanceOf } from '../catalogue/schools';
 import type { Holiday, Routine } from '../physics/drydown';
-import type { MediumFamily, GrowersMedium } from '../physics/media';
+import { heaviestPart, type MediumFamily, type GrowersMedium } from '../physics/media';
 import { type Feeding, usualFeeding } from '../physics/salt';
 import { type Place, withHeatWave } from '../physics/places';
 import { k } from './constants';
@@ -15,6 +15,7 @@ import type { GrowersPot } from './growers-schema';
 import { signsOf } from './signs';
 import { placeById } from './place-by-id';
 import type { Disliked, PlanCase } from './plan-case';
+import type { MixPartSpec } from './setup-spec';
 import { stageFigures } from './stage';
 import { ofEach, together } from './together';
 import { saltsOfWater } from './water';
@@ -30,7 +31,10 @@ import {
 export interface CurrentSetup {
   readonly vesselKind: string | null;
   readonly rimDiameterCm: number | null;
+  /** That of most parts. */
   readonly mediumId: string | null;
+  /** All parts of it; null where nobody said. */
+  readonly mix: readonly MixPartSpec[] | null;
   readonly yearsInMedium: number | null;
   readonly condition: MediumCondition | null;
 }
@@ -78,6 +82,19 @@ export function genusIdOf(input: Pick<PlanCase, 'genus'>): string {
 function placeOf(input: PlanCase): Place {
   const place = typeof input.place === 'string' ? placeById(input.place) : (input.place as Place);
   return input.heatWave ? withHeatWave(place, [input.heatWave.month - 1], input.heatWave.warmerC) : place;
+}
+
+function currentOf({ current }: PlanCase): CurrentSetup {
+  const mix = (current?.mix as readonly MixPartSpec[] | undefined) ?? null;
+  const mediumId = mix ? heaviestPart(mix).mediumId : (current?.mediumId ?? null);
+  return {
+    vesselKind: current?.vesselKind ?? null,
+    rimDiameterCm: current?.rimDiameterCm ?? null,
+    mediumId,
+    mix: mix ?? (mediumId === null ? null : [{ mediumId, parts: 1 }]),
+    yearsInMedium: current?.yearsInMedium ?? null,
+    condition: current?.condition ?? null,
+  };
 }
 
 function feedingOf({ waterKind, waterDsM, feed, routine }: PlanCase, genus: Genus): Feeding {
@@ -140,13 +157,7 @@ export function resolveCase(input: PlanCase): ResolvedCase {
     plant: together(plant, plantCount, counted),
     place,
     routine: given<Routine>('routine', input.routine, { kind: 'every', days: k.DEFAULT_EVERY_DAYS }),
-    current: {
-      vesselKind: input.current?.vesselKind ?? null,
-      rimDiameterCm: input.current?.rimDiameterCm ?? null,
-      mediumId: input.current?.mediumId ?? null,
-      yearsInMedium: input.current?.yearsInMedium ?? null,
-      condition: input.current?.condition ?? null,
-    },
+    current: currentOf(input),
     yearsWanted: input.yearsWanted ?? null,
     certainty: input.certaintyPct === undefined ? null : input.certaintyPct / 100,
     shelfRoomCm: input.shelfRoomCm ?? null,

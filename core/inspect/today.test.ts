@@ -42,6 +42,19 @@ test('potted, it stands in what it was potted in for so long; what was true of t
   for (const gone of ['signs', 'liveRootsPct', 'rootBallDiameterCm']) expect(today).not.toHaveProperty(gone);
 });
 
+test('a mix it was potted in is told by its parts, with the medium of most of them', () => {
+  const mix = [
+    { mediumId: 'bark-6-12', parts: 3 },
+    { mediumId: 'sphagnum-chopped', parts: 1 },
+  ];
+  const mixed = { ...spec, layers: [{ role: 'main' as const, mix, heightCm: 8 }] };
+  const { planCase: today } = plantToday(
+    life({ pottings: [{ pottedOn: '2025-03-01', planCase, spec: mixed }] }),
+    '2026-09-01',
+  );
+  expect(today.current).toMatchObject({ mediumId: 'bark-6-12', mix });
+});
+
 test('what was seen since counts; what was seen before it was potted does not', () => {
   const seen = (inspectedOn: string) => [{ inspectedOn, inspection: { liveRootsPct: 70, tips: 'none' as const } }];
   expect(plantToday(life({ inspections: seen('2025-06-01') }), '2026-09-01').planCase).toMatchObject({

@@ -28,15 +28,17 @@ const yearOf = (day: string): number => Date.parse(`${day}T00:00:00Z`) / MS_PER_
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 const hundredth = (value: number): number => Math.round(value * 100) / 100;
 
-/** What it was potted in, as what it is in now. A medium of the grower's own has no name in the catalogue. */
+/** What it was potted in, as what it is in now: a mix and a medium of the grower's own by their parts. */
 function currentFrom({ vessel, layers }: SetupSpec, years: number): PlanCase['current'] {
   const main = layers.length > 0 ? mainLayer({ layers } as SetupSpec).mix : [];
   const most = [...main].sort((a, b) => b.parts - a.parts)[0];
-  const isKnown = most !== undefined && !most.own && mediaCatalogue.some(({ id }) => id === most.mediumId);
+  const isKnown = most !== undefined && main.every(({ mediumId }) => mediaCatalogue.some(({ id }) => id === mediumId));
+  const isMix = isKnown && (main.length > 1 || most.own !== undefined);
   return {
     vesselKind: vessel.kind === 'pot' ? vessel.potKindId : vessel.mountKindId,
     ...(vessel.kind === 'pot' ? { rimDiameterCm: vessel.rimDiameterCm } : {}),
     ...(isKnown ? { mediumId: most.mediumId } : {}),
+    ...(isMix ? { mix: main } : {}),
     yearsInMedium: Math.max(0, tenth(years)),
   } as PlanCase['current'];
 }

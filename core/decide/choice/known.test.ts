@@ -74,4 +74,36 @@ describe('what works stays', () => {
         .some((one) => isAsItIs(odd, one)),
     ).toBe(true);
   });
+
+  test('a mix is what it is in as well: the same mix again costs nothing and is always tried', () => {
+    const parts = [
+      { mediumId: 'pumice-3-6', parts: 2 },
+      { mediumId: 'moisture-chips-5-10', parts: 1 },
+    ] as const;
+    const mixed = contextFor({ current: { ...inBark.current, mediumId: undefined, mix: [...parts] } });
+    expect(mixed.resolved.current.mediumId).toBe('pumice-3-6');
+    const ways = generateCandidates(mixed).map((spec) => factsOf(mixed, spec, 'coarse'));
+    const kept = ways.filter((way) => isAsItIs(mixed, way));
+    expect(kept.length).toBeGreaterThan(0);
+    expect(kept[0]!.mainMix.map(({ medium }) => medium.id)).toEqual(parts.map(({ mediumId }) => mediumId));
+    expect(costOfChange(mixed, kept[0]!)).toBe(0);
+    // One part of it alone is nearer than another medium.
+    const alone = ways.find(({ mainMix }) => mainMix.length === 1 && mainMix[0]!.medium.id === 'pumice-3-6')!;
+    const part = costOfChange(mixed, alone);
+    expect(part).toBeGreaterThan(0);
+    expect(part).toBeLessThan(costOfChange(mixed, facts(mixed, 'moss pot', 'sphagnum-loose')));
+  });
+
+  test('from one medium to half and half the cost runs without a jump', () => {
+    const costWith = (share: number) => {
+      const mix = [
+        { mediumId: 'bark-3-6', parts: 1 },
+        { mediumId: 'sphagnum-chopped', parts: share },
+      ];
+      return costOfChange(contextFor({ current: { ...inBark.current, mix } as PlanCase['current'] }), stone);
+    };
+    const costs = [0.05, 0.25, 0.5, 0.75, 0.95].map(costWith);
+    costs.slice(1).forEach((cost, i) => expect(Math.abs(cost - costs[i]!)).toBeLessThan(0.15 * costs[i]!));
+    expect(costs[0]).toBeCloseTo(costOfChange(context, stone), 0);
+  });
 });

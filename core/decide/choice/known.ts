@@ -2,10 +2,9 @@
  * What works stays (common practice, no source): roots know the medium they grew in, and a change of medium has to earn
  * what it costs them. How much that is hangs on how the roots take it and whether new ones are there to take over.
  */
-import { isAsleep, isFailing, isSideBySide, type PlantInHand, showsTips } from '../../case';
-import { mediumById } from '../../catalogue/media';
+import { isAsleep, isFailing, isSideBySide, type PlantInHand, realiseMix, showsTips } from '../../case';
 import { keepsWater } from '../../catalogue/vessels';
-import { heaviestPart, type MediumFigures } from '../../physics/media';
+import { heaviestPart, type MediumFigures, type Mix } from '../../physics/media';
 import type { CandidateFacts, CaseContext } from '../setups';
 import { changeShare, k, shockPoints } from './constants';
 
@@ -16,11 +15,29 @@ export function doesWell({ plant }: Pick<CaseContext, 'plant'>): boolean {
   return isSound && !isFailing(plant) && liveRootShare >= k.DOES_WELL_FROM;
 }
 
-/** How far the medium is from the one it stands in, 0 to 1, and half as much again from or onto water. */
-function distance(from: MediumFigures, fromVessel: string | null, facts: CandidateFacts): number {
+function distanceOf(from: MediumFigures, to: MediumFigures): number {
+  if (to.id === from.id) return 0;
+  return to.family === from.family ? k.SAME_FAMILY : to.organic === from.organic ? k.SAME_NATURE : 1;
+}
+
+/** Share of a medium in a mix, by bag volume, 0 to 1. */
+function shareIn(mix: Mix, mediumId: string): number {
+  const all = mix.reduce((sum, { parts }) => sum + parts, 0);
+  return mix.reduce((sum, { medium, parts }) => sum + (medium.id === mediumId ? parts : 0), 0) / all;
+}
+
+/**
+ * How far the medium is from the one it stands in, 0 to 1, and half as much again from or onto water. Of a mix every part
+ * counts with its share; what of the lesser ones is found again is no loss.
+ */
+function distance(from: Mix, fromVessel: string | null, facts: CandidateFacts): number {
   const to = heaviestPart(facts.mainMix).medium;
-  const ofMedium =
-    to.id === from.id ? 0 : to.family === from.family ? k.SAME_FAMILY : to.organic === from.organic ? k.SAME_NATURE : 1;
+  const most = heaviestPart(from);
+  const all = from.reduce((sum, { parts }) => sum + parts, 0);
+  const ofMedium = from.reduce((sum, part) => {
+    const found = part === most ? 0 : shareIn(facts.mainMix, part.medium.id);
+    return sum + Math.max(0, part.parts / all - found) * distanceOf(part.medium, to);
+  }, 0);
   const isOtherWater = fromVessel !== null && keepsWater(fromVessel) !== facts.hasReservoir;
   return ofMedium + (isOtherWater ? k.OTHER_WATER : 0);
 }
@@ -35,21 +52,27 @@ function shockShare(plant: PlantInHand): number {
 
 /** Points a change of medium costs; 0 where nobody said what it stands in, or where it does badly there. */
 export function costOfChange(context: CaseContext, facts: CandidateFacts): number {
-  const { mediumId, vesselKind } = context.resolved.current;
-  if (mediumId === null || !doesWell(context)) return 0;
+  const { mix, vesselKind } = context.resolved.current;
+  if (mix === null || !doesWell(context)) return 0;
   const { plant } = context;
-  const whole = distance(mediumById(mediumId), vesselKind, facts);
+  const whole = distance(realiseMix(mix), vesselKind, facts);
   // Half of the roots stay in what they know.
   const far = isSideBySide(facts.spec) ? whole / 2 : whole;
   return far * shockPoints[plant.genus.rootHardiness] * shockShare(plant);
 }
 
-/** The same medium in the same kind of pot, with room to grow; nothing is, where it does badly as it is. */
+/** The same parts of the same media. */
+function isSameMix(one: Mix, other: Mix): boolean {
+  return one.length === other.length && one.every(({ medium }) => isNear(shareIn(one, medium.id), shareIn(other, medium.id)));
+}
+
+const isNear = (one: number, other: number): boolean => Math.abs(one - other) < k.SAME_SHARE;
+
+/** The same medium or mix in the same kind of pot, with room to grow; nothing is, where it does badly as it is. */
 export function isAsItIs(context: Pick<CaseContext, 'resolved' | 'plant'>, { spec, mainMix }: CandidateFacts): boolean {
-  const { mediumId, vesselKind } = context.resolved.current;
-  if (mediumId === null || !doesWell(context) || heaviestPart(mainMix).medium.id !== mediumId) return false;
+  const { mix, vesselKind } = context.resolved.current;
   // Mixed with something it is another medium to the roots.
-  if (mainMix.length > 1) return false;
+  if (mix === null || !doesWell(context) || !isSameMix(realiseMix(mix), mainMix)) return false;
   const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
   return vesselKind === null ? spec.vessel.kind === 'pot' : kindId === vesselKind;
 }

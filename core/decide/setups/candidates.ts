@@ -4,7 +4,6 @@
  */
 import { round1 } from '../../base';
 import {
-  type Approach,
   isFailing,
   mediumOfPart,
   type MixPartSpec,
@@ -15,10 +14,11 @@ import {
   specId,
 } from '../../case';
 import { mediaCatalogue, mediumById } from '../../catalogue/media';
-import { mountKindById, mountKindIds, type PotKind, potKindById } from '../../catalogue/vessels';
+import { mountKindById, mountKindIds, potKindById } from '../../catalogue/vessels';
 import { DRY_HOME_PCT } from '../../physics/air';
 import type { MediumFamily, MediumFigures } from '../../physics/media';
 import { isOpenWork } from '../../physics/pots';
+import { approachOf } from './approach';
 import { k } from './constants';
 import type { CaseContext } from './context';
 import { fillPot, pureMix } from './fill';
@@ -148,26 +148,15 @@ function mounted(mountKindId: string, padThicknessCm: number, isLying: boolean, 
   };
 }
 
-/** Families that are a pot of their own kind, whatever else it stands in. */
-const approachOfFamily: Partial<Record<MediumFamily, Approach>> = {
-  sphagnum: 'moss pot',
-  'soil-like mix': 'soil-like mix',
-};
-
-function approachOf(kind: PotKind, medium: MediumFigures): Approach {
-  if (kind.reservoir === 'side holes' || kind.reservoir === 'bowl') return 'side-hole reservoir';
-  if (kind.reservoir === 'wicks') return 'wick reservoir';
-  if (kind.id === 'slat-basket') return 'basket';
-  return approachOfFamily[medium.family] ?? (medium.organic ? 'organic pot' : 'moist inorganic');
-}
-
 /** The medium it stands in, in the kind of pot it stands in, with room to grow: what works stays. */
 function asItIs(context: CaseContext): readonly SetupSpec[] {
   const { current, stance } = context.resolved;
   const { mediumId, vesselKind } = current;
-  if (mediumId === null || neverAlone.has(mediumId) || mountKindIds.includes(vesselKind ?? '')) return [];
+  if (mediumId === null || mountKindIds.includes(vesselKind ?? '')) return [];
+  const isPure = current.mix!.length === 1 && current.mix![0]!.own === undefined;
+  if (isPure && neverAlone.has(mediumId)) return [];
   const medium = mediumById(mediumId);
-  const mix = pureMix(mediumId);
+  const mix = isPure ? pureMix(mediumId) : current.mix!;
   const years = yearsFor(context, realiseMix(mix));
   return potsToTry(context, vesselKind ?? USUAL_POT, years, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
     approach: approachOf(potKindById(vessel.potKindId), medium),

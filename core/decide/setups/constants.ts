@@ -73,5 +73,7 @@ export const setupConstants = {
 
 export const k = numbersOf(setupConstants);
 export const BARE_FILM_CM = setupConstants.BARE_FILM_CM.value;
+export const RIM_GAP_CM = setupConstants.RIM_GAP_CM.value;
+export const LEAST_MAIN_CM = setupConstants.LEAST_MAIN_CM.value;
 export const TOLERATED_FACTOR = setupConstants.TOLERATED_FACTOR.value;
 export const ORGANIC_YEARS = setupConstants.ORGANIC_YEARS.value;

@@ -6,7 +6,7 @@ import { k } from './constants';
 import type { TopDressing } from './recipes';
 
 /** Coarse pieces that the main medium does not fall through: the next size that is at least three times coarser. */
-function crockingFor(main: MediumFigures): string {
+export function crockingFor(main: MediumFigures): string {
   return main.d90Mm > k.LARGE_CROCKS_ABOVE_MM
     ? 'pebbles-16-32'
     : main.d90Mm > k.MIDDLE_CROCKS_ABOVE_MM

@@ -8,9 +8,10 @@ export {
   screenHealth,
   type Steadiness,
 } from './assess';
+export { approachOf } from './approach';
 export { generateCandidates } from './candidates';
-export { fillPot } from './fill';
-export { BARE_FILM_CM, ORGANIC_YEARS, TOLERATED_FACTOR } from './constants';
+export { crockingFor, fillPot } from './fill';
+export { BARE_FILM_CM, LEAST_MAIN_CM, ORGANIC_YEARS, RIM_GAP_CM, TOLERATED_FACTOR } from './constants';
 export { type CaseContext, contextOf } from './context';
 export { byFit, misfitFactor, type PieceBand, pieceBandMm, switchRootMm } from './grade';
 export { type PieceShift, type ShiftCause, shiftFactor } from './shifts';

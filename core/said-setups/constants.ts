@@ -1,0 +1,12 @@
+import { byChoice, byDefinition, fromPractice, numbersOf } from '../base';
+
+export const saidSetupConstants = {
+  TOP_PIECES: fromPractice(2, 'pieces', 'deep: what lies on top'),
+  LEAST_TOP_CM: byChoice(0.5, 'cm', 'of top dressing at least'),
+  MOST_TOP_CM: byChoice(3, 'cm', 'of top dressing at most'),
+  LEAST_LAYER_CM: byChoice(0.2, 'cm', 'under this there is no layer'),
+  SLACK: byChoice(1e-6, '', 'by which binary fractions may miss a tenth'),
+  MM_PER_CM: byDefinition(10, 'mm', 'in a centimetre'),
+};
+
+export const k = numbersOf(saidSetupConstants);

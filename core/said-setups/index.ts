@@ -1,0 +1,1 @@
+export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid } from './said-setup';
