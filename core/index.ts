@@ -97,7 +97,7 @@ export {
 
 export { type MonthReport, type YearReport } from './physics/year';
 export { mediumIds, mediaCatalogue, mediumById } from './catalogue/media';
-export { makeMount, makePot, potKindById, vesselCatalogue } from './catalogue/vessels';
+export { keepsWater, makeMount, makePot, mountKindById, potKindById, vesselCatalogue } from './catalogue/vessels';
 export { generaCatalogue, type Genus, genusById, genusIds, type GrowthHabit, growthHabits } from './catalogue/genera';
 export { demoPlaces } from './catalogue/places';
 export { climateStations } from './catalogue/climates';
@@ -287,7 +287,7 @@ export {
   toThousandths,
   usesLeftOf,
 } from './stock';
-export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid } from './said-setups';
+export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid, setupNow } from './said-setups';
 export {
   guardedCell,
   type ListChoices,

@@ -205,19 +205,71 @@ test.describe('a plant', () => {
 
   test('a plant one has is put on record, and asks for what its medium wants', async ({ visitor, app }) => {
     await visitor.goto(`${app.address}/plants`);
-    await visitor.getByRole('button', { name: 'A plant you have…' }).click();
+    await visitor.getByRole('button', { name: 'Add a plant…' }).click();
     const dialog = visitor.getByRole('dialog');
-    await expect(dialog.getByRole('button', { name: 'Keep it' })).toBeInViewport({ ratio: 1 });
+    await expect(dialog.getByRole('button', { name: 'Keep it', exact: true })).toBeInViewport({ ratio: 1 });
     await dialog.getByLabel('Name').fill('Inherited moth');
-    await dialog.getByLabel('Kind').selectOption('phalaenopsis');
-    await dialog.getByLabel('Medium').selectOption('bark-6-12');
+    await dialog.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await expect(dialog.getByRole('alert')).toHaveText('Say what kind it is: the group it is most like will do.');
+    await dialog.getByLabel('Name').fill('Phalaenopsis, inherited');
+    await expect(dialog.getByLabel('Kind')).toHaveValue('phalaenopsis');
+    await dialog.getByRole('button', { name: 'What it stands in…' }).click();
     await dialog.getByLabel('Years in it').fill('six');
-    await dialog.getByRole('button', { name: 'Keep it' }).click();
+    await dialog.getByRole('button', { name: 'Keep it', exact: true }).click();
     await expect(dialog.getByRole('alert')).toHaveText('Years in the medium must be between 0 and 30.');
     await dialog.getByLabel('Years in it').fill('6');
-    await dialog.getByRole('button', { name: 'Keep it' }).click();
-    await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('Inherited moth');
+    // Half said, it waits in this browser.
+    await visitor.reload();
+    await visitor.getByRole('button', { name: 'Add a plant…' }).click();
+    await expect(dialog.getByLabel('Years in it')).toHaveValue('6');
+    await dialog.getByRole('button', { name: 'Keep it', exact: true }).click();
+    await expect(visitor.getByRole('heading', { level: 1 })).toHaveText('Phalaenopsis, inherited');
     await expect(visitor.getByText('Its medium has done its time here.')).toBeVisible();
+  });
+
+  test('ten plants are put on record one after the other, by name, in one place', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants`);
+    await visitor.getByRole('button', { name: 'Add a plant…' }).click();
+    const dialog = visitor.getByRole('dialog');
+    const names = [
+      ['Masdevalia veitchana', 'masdevallia'],
+      ['Den. nobile', 'dendrobium-softcane'],
+      ['Paphiopedilum', 'paphiopedilum'],
+      ['moth orchid', 'phalaenopsis'],
+      ['Vanda', 'vanda'],
+      ['Oncidium', 'oncidium'],
+      ['Miltoniopsis', 'miltoniopsis'],
+      ['Coelogyne cristata', 'coelogyne'],
+      ['Lycaste', 'lycaste'],
+      ['Cymbidium', 'cymbidium'],
+    ] as const;
+    for (const [name, group] of names) {
+      await dialog.getByLabel('Name').fill(`${name}`);
+      await expect(dialog.getByLabel('Kind')).toHaveValue(group);
+      await dialog.getByRole('button', { name: 'Keep it, and add the next' }).click();
+      await expect(dialog.getByRole('status')).toContainText(name);
+      await expect(dialog.getByLabel('Name')).toBeFocused();
+    }
+    await dialog.getByRole('button', { name: 'Not now' }).click();
+    await visitor.getByRole('searchbox').first().fill('Masdevalia veitchana');
+    await expect(visitor.getByRole('link', { name: /Masdevalia veitchana/ })).toBeVisible();
+  });
+
+  test('it was potted in something else: said, drawn, and on record, for a day long past', async ({ visitor, app }) => {
+    await openPlant(visitor, app.address, 'Golden cup');
+    await visitor.getByRole('button', { name: 'Potted it…' }).click();
+    const dialog = visitor.getByRole('dialog');
+    await dialog.getByRole('combobox', { name: 'Pot', exact: true }).selectOption('plastic-slotted');
+    await dialog.getByLabel('Rim, inside').fill('2');
+    await dialog.getByRole('button', { name: 'Add to its log' }).click();
+    await expect(dialog.getByRole('alert')).toContainText('between 3 and 60');
+    await dialog.getByLabel('Rim, inside').fill('13');
+    await dialog.getByLabel('Under it').selectOption('brick-8-16');
+    await dialog.getByRole('textbox', { name: 'Note' }).fill('As I do it.');
+    await dialog.getByRole('button', { name: 'Add to its log' }).click();
+    await expect(dialog).toHaveCount(0);
+    await expect(visitor.getByText('As I do it.')).toBeVisible();
+    await expect(visitor.getByRole('table', { name: 'What went in' }).first()).toContainText('Brick pieces');
   });
 
   test('its dialogs at every width are large enough and can be read', async ({ visitor, app }) => {

@@ -1,1 +1,1 @@
-export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid } from './said-setup';
+export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid, setupNow } from './said-setup';

@@ -10,7 +10,8 @@ const pot = (potKindId: string, rimDiameterCm = 12): SaidSetup['vessel'] => ({
   potKindId: potKindId as never,
   rimDiameterCm,
 });
-const mix = (...ids: readonly string[]): SaidSetup['mix'] => ids.map((mediumId) => ({ mediumId: mediumId as never, parts: 1 }));
+const mix = (...ids: readonly string[]): SaidSetup['mix'] =>
+  ids.map((mediumId) => ({ mediumId: mediumId as never, parts: 1 }));
 
 test('any pot with any mix is a setup the record takes, filled to a finger under the rim', () => {
   fc.assert(
@@ -69,7 +70,11 @@ test('what the bench proposes is said and made again as it was', () => {
 });
 
 test('side by side, a mount with a pad, and crocks of another kind', () => {
-  const beside = setupFromSaid({ vessel: pot('plastic-round'), mix: mix('bark-6-12', 'pumice-3-6'), isSideBySide: true });
+  const beside = setupFromSaid({
+    vessel: pot('plastic-round'),
+    mix: mix('bark-6-12', 'pumice-3-6'),
+    isSideBySide: true,
+  });
   expect(beside.layers[0]).toMatchObject({ role: 'main', isSideBySide: true });
   const mount = setupFromSaid({
     vessel: { kind: 'mount', mountKindId: 'mount-cork', widthCm: 12, padThicknessCm: 0 } as SaidSetup['vessel'],

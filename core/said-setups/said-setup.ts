@@ -11,6 +11,7 @@ import {
   mediumOfPart,
   mixPartSchema,
   oneOf,
+  type PlanCase,
   potOf,
   type PotSpec,
   quantity,
@@ -126,4 +127,32 @@ export function saidOfSetup({ vessel, layers }: SetupSpec): SaidSetup {
     ...(crocking ? { crockingCm: crocking.heightCm, crockingMediumId: crocking.mix[0]!.mediumId } : {}),
     ...(top === undefined ? {} : { topMediumId: top }),
   } as SaidSetup;
+}
+
+/** What most plants stand in, where nobody said what this one does. */
+const usual: SetupSpec = setupFromSaid({
+  vessel: { kind: 'pot', potKindId: 'plastic-round', rimDiameterCm: k.USUAL_RIM_CM },
+  mix: [{ mediumId: 'bark-6-12', parts: 1 }],
+} as SaidSetup);
+
+/** The setup a plant stands in, as far as it was said; what was not said is as most plants have it. */
+export function setupNow({ current }: Pick<PlanCase, 'current'>): SetupSpec {
+  const said = saidOfSetup(usual);
+  const { vesselKind, rimDiameterCm, mediumId, mix } = current ?? {};
+  const isMount = mountKindIds.includes(vesselKind ?? '');
+  const vessel = isMount
+    ? {
+        kind: 'mount',
+        mountKindId: vesselKind,
+        widthCm: rimDiameterCm ?? k.USUAL_RIM_CM,
+        padThicknessCm: k.USUAL_PAD_CM,
+      }
+    : {
+        kind: 'pot',
+        potKindId: vesselKind ?? 'plastic-round',
+        rimDiameterCm: rimDiameterCm ?? k.USUAL_RIM_CM,
+      };
+  const parts =
+    mix ?? (isMount ? [{ mediumId: 'sphagnum-loose', parts: 1 }] : mediumId ? [{ mediumId, parts: 1 }] : said.mix);
+  return setupFromSaid({ vessel, mix: parts } as SaidSetup);
 }

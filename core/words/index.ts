@@ -30,7 +30,7 @@ export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wor
 export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { daysText, daysWithCause, monthMark } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
-export { gradeText, kindName, layerText, setupTitle, titleOf, vesselText } from './phrasing/titles';
+export { gradeText, kindName, layerText, pieceSizeWord, setupTitle, titleOf, vesselText } from './phrasing/titles';
 export {
   pseudobulbWords,
   conditionWords,
@@ -102,6 +102,7 @@ export {
   factsSaved,
   factIsNow,
   plantIsOnRecord,
+  noKindSaid,
   yearsInMediumRange,
   entrySaved,
   entryChangedMeanwhile,

@@ -6,6 +6,8 @@ import type { ReactNode } from 'react';
 import styles from './keep-dialog.module.css';
 
 const TOP_PX = 16;
+const DIALOG_PX = 520;
+const WIDE_PX = 760;
 
 interface KeepDialogProps {
   readonly title: string;
@@ -14,6 +16,8 @@ interface KeepDialogProps {
   readonly isBusy: boolean;
   /** It can be kept as it stands. */
   readonly isComplete?: boolean;
+  /** It holds two columns. */
+  readonly isWide?: boolean;
   /** Why it was not kept. */
   readonly fault?: string | null;
   readonly onKeep: () => void;
@@ -22,12 +26,14 @@ interface KeepDialogProps {
 }
 
 export function KeepDialog(props: KeepDialogProps) {
-  const { title, okText = 'Keep it', isBusy, isComplete = true, fault = null, onKeep, onClose, children } = props;
+  const { title, okText = 'Keep it', isBusy, isComplete = true, isWide = false, fault = null } = props;
+  const { onKeep, onClose, children } = props;
   return (
     <Modal
       open
       title={title}
       // Near the top: the longest of them has its buttons on a screen of 800 px.
+      width={isWide ? WIDE_PX : DIALOG_PX}
       style={{ top: TOP_PX }}
       okText={okText}
       cancelText="Not now"

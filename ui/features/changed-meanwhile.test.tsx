@@ -12,7 +12,7 @@ import type { PlantLog } from '@server/projections/plants/schemas';
 import { UnreadableNote } from '../controls/unreadable-note';
 import { client, ConflictError, NotYetKeptError } from '../data/client';
 import { show, fakeBrowserParts } from '../testing/screen';
-import { KeepItDialog } from './bench/keep/keep-it-dialog';
+import { KeepItDialog } from '../potting/keep-it-dialog';
 import { PlaceEditor } from './places/place-editor';
 import { PlantLogView } from './plants/plant-log';
 

@@ -63,7 +63,9 @@ export function costOfChange(context: CaseContext, facts: CandidateFacts): numbe
 
 /** The same parts of the same media. */
 function isSameMix(one: Mix, other: Mix): boolean {
-  return one.length === other.length && one.every(({ medium }) => isNear(shareIn(one, medium.id), shareIn(other, medium.id)));
+  return (
+    one.length === other.length && one.every(({ medium }) => isNear(shareIn(one, medium.id), shareIn(other, medium.id)))
+  );
 }
 
 const isNear = (one: number, other: number): boolean => Math.abs(one - other) < k.SAME_SHARE;

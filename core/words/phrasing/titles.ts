@@ -1,5 +1,6 @@
 /** Names for things as they are written on a label. */
 import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type SetupSpec } from '../../case';
+import { mediumById } from '../../catalogue/media';
 import { mountKindById, potKindById } from '../../catalogue/vessels';
 import { heaviestPart, type MediumFigures } from '../../physics/media';
 import { cm, mmRange, number, type WordUnits } from './format';
@@ -25,6 +26,21 @@ export interface Graded extends Pick<MediumFigures, 'name' | 'pieceShape'> {
 /** A medium's name without its grade: "Conifer bark". */
 export function kindName(mediumName: string): string {
   return mediumName.replace(/ \d.*mm$/, '');
+}
+
+/** Largest pieces up to so many mm, and what growers call them. */
+const sizeWords = [
+  [4, 'fine'],
+  [8, 'small'],
+  [13, 'medium'],
+  [18, 'large'],
+] as const;
+
+/** "small" of bark 3–6 mm; null where pieces have no size. */
+export function pieceSizeWord(mediumId: string): string | null {
+  const { pieceShape, d90Mm } = mediumById(mediumId);
+  if (pieceShape === 'strand' || pieceShape === 'crumb') return null;
+  return sizeWords.find(([upToMm]) => d90Mm <= upToMm)?.[1] ?? 'very large';
 }
 
 /**

@@ -45,7 +45,7 @@ function caseLike(lastCase: unknown): object {
 }
 
 async function add(em: EntityManager, scope: Scope, key: string, input: AddInput): Promise<Added> {
-  const { facts, like, happenedOn, isGivenAway, note } = input;
+  const { facts, like, happenedOn, isGivenAway, note, photoIds } = input;
   const other = like
     ? await em.findOne(Plant, { id: like.plantId, collection: scope.collectionId, deletedAt: null })
     : null;
@@ -65,7 +65,7 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
     Object.assign(plant, { dividedFromId: other.id, dividedOn: happenedOn });
     write(plant, 'divided', { otherId: other.id, otherName: other.name, isPart: true, ...noted });
     write(other, 'divided', { otherId: plant.id, otherName: facts.name, isPart: false });
-  } else write(plant, 'noted', { note: note === '' ? 'Put on record.' : note });
+  } else write(plant, 'noted', { note: note === '' ? 'Put on record.' : note, ...(photoIds ? { photoIds } : {}) });
   if (isGivenAway) write(plant, 'left', { how: 'given away' });
   await em.flush();
   await livesChanged(em, other ? [plant.id, other.id] : [plant.id]);

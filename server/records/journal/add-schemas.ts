@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import { faultCode, textOf, dayIn } from '@core';
 import { planCaseSchema } from '../plants/case-schemas';
+import { photoIdsSchema } from './quick-schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
 
 export const addInputSchema = z
@@ -20,6 +21,7 @@ export const addInputSchema = z
     /** It goes to somebody else at once, and stays to be found. */
     isGivenAway: z.boolean({ error: faultCode({ code: 'yes or no', field: 'isGivenAway' }) }).default(false),
     note: textOf('note', 0, 2000).default(''),
+    photoIds: photoIdsSchema.optional(),
     /** The same key twice is one plant. */
     idempotencyKey: textOf('idempotencyKey', 8, 72).optional(),
   })

@@ -26,9 +26,11 @@ const uuid = (field: string, of: string) => z.uuid({ error: faultCode({ code: 'i
 const gramsFault = faultCode({ code: 'number between', field: 'weightG', ...GRAMS });
 const photosFault = faultCode({ code: 'at most', field: 'photoIds', most: MOST_PHOTOS, what: 'photographs' });
 
+export const photoIdsSchema = z.array(uuid('photoIds', 'a photograph')).max(MOST_PHOTOS, { error: photosFault });
+
 const noted = {
   note: textOf('note', 0, MOST_NOTE).optional(),
-  photoIds: z.array(uuid('photoIds', 'a photograph')).max(MOST_PHOTOS, { error: photosFault }).optional(),
+  photoIds: photoIdsSchema.optional(),
 };
 
 const place = placeOrIdSchema;

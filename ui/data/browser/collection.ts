@@ -22,6 +22,7 @@ const ofOneCollection = [
   'tender-cairn.inspection',
   'tender-cairn.list-to-take-in',
   'tender-cairn.new-place',
+  'tender-cairn.new-plant',
 ] as const;
 
 function layAside(from: OpenCollection, to: OpenCollection): void {

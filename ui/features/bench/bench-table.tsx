@@ -27,7 +27,7 @@ import { usePlanWords, useReviewWords, useSpec } from './state/worded';
 import { ProgressBar } from '../../controls/progress-bar';
 import { tryChange, useWhatIf } from './state/what-if-store';
 import { messages } from '../../data/messages';
-import type { WayToKeep } from './keep/ways';
+import type { WayToKeep } from '../../potting/ways';
 import { Button } from '../../controls/button';
 
 /**
@@ -35,7 +35,7 @@ import { Button } from '../../controls/button';
  * gone, too.
  */
 const later = {
-  keepIt: () => import('./keep/keep-it-dialog').then((file) => file.KeepItDialog),
+  keepIt: () => import('../../potting/keep-it-dialog').then((file) => file.KeepItDialog),
   whatIf: () => import('./what-if/what-if-panel').then((file) => file.WhatIfPanel),
   whatIfStage: () => import('./what-if/what-if-stage').then((file) => file.WhatIfStage),
   above: () => import('./stage/from-above').then((file) => file.FromAbove),

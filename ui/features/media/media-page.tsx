@@ -12,7 +12,7 @@ import { useIsBrowser } from '../../data/browser/stored';
 import { useUnits } from '../../data/units-context';
 import type { LibraryEntry } from '@server/records/library/schemas';
 import styles from './media.module.css';
-import { MixParts } from './mix-parts';
+import { MixParts } from '../../potting/mix-parts';
 import { MixResults } from './mix-results';
 import { PorosityGuide } from './porosity-guide';
 import { Tub } from './tub';

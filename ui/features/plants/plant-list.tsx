@@ -17,7 +17,7 @@ import { messageOf } from '../../data/worker/long-work';
 import { Button } from '../../controls/button';
 import { Choice } from '../../controls/choice';
 import { JournalBar } from '../../journal/journal-bar';
-import { AddDialog } from './add-dialog';
+import { NewPlantDialog } from './new/new-plant-dialog';
 import { PlantFilters } from './plant-filters';
 import { PlantRows } from './plant-rows';
 import { PlantWall } from './plant-wall';
@@ -252,9 +252,9 @@ function AddPlant() {
   return (
     <>
       <Button icon={<PlusOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
-        A plant you have…
+        Add a plant…
       </Button>
-      {isOpen ? <AddDialog kind="new" of={null} onClose={() => setOpen(false)} /> : null}
+      {isOpen ? <NewPlantDialog onClose={() => setOpen(false)} /> : null}
     </>
   );
 }

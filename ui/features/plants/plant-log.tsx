@@ -30,6 +30,7 @@ import { ThenAndNow } from './life/then-and-now';
 import { Went } from './life/went';
 import { PlantHead } from './plant-head';
 import { PlantNeeds } from './plant-needs';
+import { PottedOtherwise } from './potted-otherwise';
 import { type SavedPlan, todayOf } from '../../data/saved-plan';
 import styles from './plants.module.css';
 
@@ -164,6 +165,7 @@ export function PlantLogView({ firstLog }: { readonly firstLog: PlantLog }) {
           <Button isLarge onClick={() => open(today.planCase, null, `/?${BEGIN_INSPECTION}`)}>
             Look it over
           </Button>
+          {log.left ? null : <PottedOtherwise log={log} planCase={today.planCase} />}
         </div>
       ) : null}
       <div className={styles.writing}>

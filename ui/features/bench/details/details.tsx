@@ -7,7 +7,7 @@ import { Choice } from '../../../controls/choice';
 import { nb } from '../../../controls/nb';
 import { useUnits } from '../../../data/units-context';
 import { useMedia } from '../../../theme/use-media';
-import type { WayToKeep } from '../keep/ways';
+import type { WayToKeep } from '../../../potting/ways';
 import { useCase } from '../state/case-store';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';

@@ -4,16 +4,26 @@
 import { Alert, DatePicker, Input, Modal } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { genusOf, type PlanCase, type SetupSpec } from '@core';
-import { lowerFirst, setupTitle, vesselText } from '@core/words';
+import {
+  genusOf,
+  type PlanCase,
+  type SaidSetup,
+  saidOfSetup,
+  saidSetupSchema,
+  setupFromSaid,
+  type SetupSpec,
+} from '@core';
+import { lowerFirst, parseWith, setupTitle, vesselText } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
-import { Choice } from '../../../controls/choice';
-import type { PottedEntry } from '../../../data/bench-draft';
-import { useStock } from '../../../data/stock';
-import { useUnits } from '../../../data/units-context';
-import { ThemeProvider } from '../../../theme/provider';
+import { Button } from '../controls/button';
+import { Choice } from '../controls/choice';
+import type { PottedEntry } from '../data/bench-draft';
+import { useStock } from '../data/stock';
+import { useUnits } from '../data/units-context';
+import { ThemeProvider } from '../theme/provider';
 import styles from './keep.module.css';
 import { oldPotOf, PottedStock, takenOf, takesOf, type Typed } from './potted-stock';
+import { SaidSetupFields } from './said-setup-fields';
 import { useKeepIt } from './use-keep-it';
 import { waysFor, type WayToKeep, wayWords } from './ways';
 
@@ -26,14 +36,25 @@ interface KeepItDialogProps {
   /** The potting that is put right; null where it is none. */
   readonly entry: PottedEntry | null;
   readonly way: WayToKeep;
+  /** Opens with the fields for what else it was potted in. */
+  readonly isOther?: boolean;
   readonly onClose: () => void;
   readonly onSaved: (log: PlantLog) => void;
+}
+
+const DIALOG_PX = 520;
+const WIDE_PX = 760;
+const TOP_PX = 16;
+
+/** Written down from its page, a potting is of the month in which it was done. */
+function pottedCase(planCase: PlanCase, day: string | null, isOther: boolean): PlanCase {
+  return isOther && day !== null ? { ...planCase, month: dayjs(day).month() + 1 } : planCase;
 }
 
 const today = (): string => dayjs().format('YYYY-MM-DD');
 
 export function KeepItDialog(props: KeepItDialogProps) {
-  const { planCase, spec, plantId, entry, onClose, onSaved } = props;
+  const { planCase, plantId, entry, onClose, onSaved } = props;
   const { units } = useUnits();
   const [way, setWay] = useState<WayToKeep>(entry === null && props.way === 'put right' ? 'potted' : props.way);
   const [plantName, setPlantName] = useState(props.plantName || genusOf(planCase).name);
@@ -44,6 +65,10 @@ export function KeepItDialog(props: KeepItDialogProps) {
   });
   const [note, setNote] = useState(props.way === 'put right' ? (entry?.note ?? '') : '');
   const [typed, setTyped] = useState<Typed>({});
+  const [said, setSaid] = useState<SaidSetup | null>(props.isOther ? saidOfSetup(props.spec) : null);
+  const own = said === null ? null : parseWith(saidSetupSchema, said);
+  const other = own?.status === 'ok' ? setupFromSaid(own.value) : null;
+  const spec = other ?? props.spec;
   const [isTaken, setTaken] = useState(true);
   const [isBack, setBack] = useState(false);
   const rows = useStock()?.items ?? [];
@@ -60,6 +85,7 @@ export function KeepItDialog(props: KeepItDialogProps) {
   const words = wayWords(way, plantId !== null);
 
   const save = () => {
+    if (own?.status === 'faulty') return say(own.faults[0]?.message ?? 'This setup cannot be used.');
     const taken = isTaken ? takes.map((take) => ({ itemId: take.from!.id, amount: takenOf(take, typed) })) : [];
     const wrong = taken.find(({ amount }) => !(Number.isFinite(amount) && amount >= 0));
     if (way !== 'planned' && wrong) return say('What is taken out of stock must be a number, 0 or more.');
@@ -67,7 +93,14 @@ export function KeepItDialog(props: KeepItDialogProps) {
       ...(isTaken && takes.length > 0 ? { takes: taken.filter(({ amount }) => amount > 0) } : {}),
       ...(oldPot && isBack ? { gives: [{ thing: oldPot, amount: 1 }] } : {}),
     };
-    return void keep(way, { planCase, spec, plantName, day: days[way], note, stock });
+    return void keep(way, {
+      planCase: pottedCase(planCase, days[way], props.isOther === true),
+      spec,
+      plantName,
+      day: days[way],
+      note,
+      stock,
+    });
   };
 
   return (
@@ -75,6 +108,8 @@ export function KeepItDialog(props: KeepItDialogProps) {
       <Modal
         open
         title={words.title}
+        width={said === null ? DIALOG_PX : WIDE_PX}
+        style={{ top: TOP_PX }}
         okText={words.ok}
         cancelText="Not yet"
         confirmLoading={isBusy}
@@ -87,6 +122,13 @@ export function KeepItDialog(props: KeepItDialogProps) {
             {setupTitle(spec, units)}
             {spec.vessel.kind === 'pot' ? `, ${lowerFirst(vesselText(spec, units))}` : ''}. {words.kept}
           </p>
+          {said === null ? (
+            <Button onClick={() => setSaid(saidOfSetup(spec))}>I did something else</Button>
+          ) : (
+            <div className="entry">
+              <SaidSetupFields said={said} spec={other} onSaid={setSaid} />
+            </div>
+          )}
           {way === 'put right' ? null : <NameOnTag name={plantName} onName={setPlantName} />}
           <label htmlFor="potted-on">{words.dayLabel}</label>
           <DatePicker

@@ -4,13 +4,13 @@ import { useState } from 'react';
 import * as z from 'zod';
 import type { PlanCase, SetupSpec } from '@core';
 import type { PlantLog } from '@server/projections/plants/schemas';
-import { client, ConflictError, type PlanForm, type PottedForm, type PottingRightForm } from '../../../data/client';
-import type { PottedEntry } from '../../../data/bench-draft';
-import { today } from '../../../data/dates';
-import { useKeptOfPlant } from '../../../data/plants';
-import { useKeep } from '../../../data/use-keep';
+import { client, ConflictError, type PlanForm, type PottedForm, type PottingRightForm } from '../data/client';
+import type { PottedEntry } from '../data/bench-draft';
+import { today } from '../data/dates';
+import { useKeptOfPlant } from '../data/plants';
+import { useKeep } from '../data/use-keep';
 import type { WayToKeep } from './ways';
-import { newId } from '../../../data/browser/new-id';
+import { newId } from '../data/browser/new-id';
 
 interface Whose {
   readonly plantId: string | null;

@@ -15,9 +15,9 @@ import {
 } from '@core';
 import { stockAmountText, thingText } from '@core/words';
 import type { StockRow } from '@server/records/stock/schemas';
-import { inStock } from '../../../data/stock';
-import { useUnits } from '../../../data/units-context';
-import styles from '../bench.module.css';
+import { inStock } from '../data/stock';
+import { useUnits } from '../data/units-context';
+import styles from './keep.module.css';
 
 /** What lies in stock for it; lines of which nothing is kept there are left out. */
 export function takesOf(

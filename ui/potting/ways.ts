@@ -1,7 +1,7 @@
 /** The ways in which what lies on the bench is kept: as a plan, as done, or in place of what was said to be done. */
 import { correctPottingOf } from '@core/words';
 import dayjs from 'dayjs';
-import type { PottedEntry } from '../../../data/bench-draft';
+import type { PottedEntry } from '../data/bench-draft';
 
 export const waysToKeep = ['potted', 'planned', 'put right'] as const;
 export type WayToKeep = (typeof waysToKeep)[number];

@@ -1,13 +1,14 @@
 'use client';
 
-/** What goes into the tub: up to five media, by parts as measured out of the bag. */
+/** What goes into a mix: up to five media, by parts as measured out of the bag. */
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Select } from 'antd';
 import { MAX_MIX_PARTS, mediaCatalogue, type MixPartSpec, type GrowersMedium } from '@core';
 import { number } from '@core/words';
-import { KeyedSlider } from '../../controls/keyed-slider';
-import styles from './media.module.css';
-import { Button } from '../../controls/button';
+import { KeyedSlider } from '../controls/keyed-slider';
+import { isMediumSaid, type MediumGroup, mediumGroups } from './medium-groups';
+import styles from './mix-parts.module.css';
+import { Button } from '../controls/button';
 
 interface MixPartsProps {
   readonly parts: readonly MixPartSpec[];
@@ -23,7 +24,7 @@ function keyOf(part: MixPartSpec): string {
 }
 
 export function MixParts({ parts, own, onChange }: MixPartsProps) {
-  const options = [
+  const options: readonly MediumGroup[] = [
     ...(own.length > 0
       ? [
           {
@@ -32,7 +33,7 @@ export function MixParts({ parts, own, onChange }: MixPartsProps) {
           },
         ]
       : []),
-    { label: 'Catalogue', options: mediaCatalogue.map((medium) => ({ value: medium.id, label: medium.name })) },
+    ...mediumGroups,
   ];
   const partFor = (key: string, share: number): MixPartSpec => {
     const medium = own.find((entry) => `${OWN_PREFIX}${entry.name}` === key);
@@ -46,9 +47,9 @@ export function MixParts({ parts, own, onChange }: MixPartsProps) {
         <div key={i} className={styles.part}>
           <Select
             aria-label={`Medium ${i + 1}`}
-            showSearch={{ optionFilterProp: 'label' }}
+            showSearch={{ filterOption: isMediumSaid }}
             value={keyOf(part)}
-            options={options}
+            options={[...options]}
             popupMatchSelectWidth={false}
             onChange={(key) => replace(i, partFor(key, part.parts))}
           />
@@ -60,7 +61,6 @@ export function MixParts({ parts, own, onChange }: MixPartsProps) {
             onClick={() => onChange(parts.filter((_, k) => k !== i))}
           />
           <KeyedSlider
-            className={styles.partSlider}
             label={`Parts of medium ${i + 1}`}
             min={0.5}
             max={10}

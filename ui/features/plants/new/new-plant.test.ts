@@ -1,0 +1,44 @@
+import { demoPlaces, saidOfSetup, setupNow } from '@core';
+import { caseOfNew, emptyPlant, faultIn, groupOf, readNewPlant } from './new-plant';
+
+const places = demoPlaces;
+const moth = { ...emptyPlant, name: 'Phalaenopsis bellina' };
+
+test('the kind is as the name says, until another is chosen by hand', () => {
+  expect(groupOf(moth)).toBe('phalaenopsis');
+  expect(groupOf({ ...moth, genusId: 'vanda' })).toBe('vanda');
+  expect(groupOf({ ...moth, name: 'Qqzz' })).toBeNull();
+});
+
+test('a name, a kind and sound years are wanted, each said by its name', () => {
+  expect(faultIn(emptyPlant)).toBe('A plant wants a name.');
+  expect(faultIn({ ...emptyPlant, name: 'Qqzz' })).toMatch(/^Say what kind/);
+  const setup = saidOfSetup(setupNow({}));
+  expect(faultIn({ ...moth, setup, years: '31' })).toMatch(/between 0 and 30/);
+  expect(faultIn({ ...moth, setup, years: '2.5' })).toBeNull();
+});
+
+test('what it stands in is told whole: pot, medium, and a mix by its parts', () => {
+  const setup = saidOfSetup(setupNow({ current: { vesselKind: 'clay-unglazed', rimDiameterCm: 14 } }));
+  expect(caseOfNew({ ...moth, setup, years: '2' }, places).current).toEqual({
+    vesselKind: 'clay-unglazed',
+    rimDiameterCm: 14,
+    mediumId: 'bark-6-12',
+    yearsInMedium: 2,
+  });
+  const mix = [
+    { mediumId: 'sphagnum-loose' as const, parts: 1 },
+    { mediumId: 'bark-6-12' as const, parts: 3 },
+  ];
+  expect(caseOfNew({ ...moth, setup: { ...setup, mix } }, places).current).toMatchObject({
+    mediumId: 'bark-6-12',
+    mix,
+  });
+  expect(caseOfNew(moth, places)).toEqual({ genus: 'phalaenopsis', place: places[0]!.id });
+});
+
+test('a draft comes back as it was; one that cannot be read is an empty one', () => {
+  const said = { ...moth, setup: saidOfSetup(setupNow({})), photoIds: ['a'] };
+  expect(readNewPlant(JSON.stringify(said))).toEqual(said);
+  for (const broken of [null, '{', '{"name":1}']) expect(readNewPlant(broken)).toEqual(emptyPlant);
+});
