@@ -128,6 +128,7 @@ export {
   pseudobulbStates,
   mediumConditions,
   dislikable,
+  wishable,
   waterKinds,
   genusIdOf,
   genusOf,

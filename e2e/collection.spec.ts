@@ -239,7 +239,7 @@ test.describe('a plant', () => {
       ['Vanda', 'vanda'],
       ['Oncidium', 'oncidium'],
       ['Miltoniopsis', 'miltoniopsis'],
-      ['Coelogyne cristata', 'coelogyne'],
+      ['Coelogyne cristata', 'coelogyne-cool'],
       ['Lycaste', 'lycaste'],
       ['Cymbidium', 'cymbidium'],
     ] as const;

@@ -37,6 +37,18 @@ const manner = {
 export const dislikable = ['mounts', 'standing water', 'baskets', 'plastic'] as const;
 export type Disliked = (typeof dislikable)[number];
 
+/** What some growers want, whatever else would do better: obeyed as far as it can be, and said where it costs. */
+export const wishable = [
+  'a mount',
+  'a reservoir',
+  'organic',
+  'inorganic',
+  'plastic',
+  'no side holes',
+  'as it is, larger',
+] as const;
+export type Wish = (typeof wishable)[number];
+
 export const routineSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('every'), days: wholeQuantity('everyDays'), ...manner }),
   z.strictObject({
@@ -142,6 +154,8 @@ export const makePlanCaseSchema = () =>
     mediaAtHand: upTo('mediaAtHand', oneOf('mediaAtHand', mediumIds), mediumIds.length, 'media').optional(),
     /** What the grower does not want. */
     dislikes: upTo('dislikes', oneOf('dislikes', dislikable), dislikable.length, 'things').optional(),
+    /** What the grower wants of the setup. */
+    wishes: upTo('wishes', oneOf('wishes', wishable), wishable.length, 'wishes').optional(),
     /** Pots on the shelf; when given, no other pots are proposed. */
     ownPots: upTo('ownPots', growersPotSchema, MOST_OWN_POTS, 'pots').optional(),
     month: whole('month').optional(),

@@ -20,7 +20,6 @@ export const choiceConstants = {
   SAME_FAMILY: fromMemory(0.25, 'share', 'of the shock, into another grade of the same medium'),
   SAME_NATURE: fromMemory(0.7, 'share', 'of the shock, from organic to organic or stone to stone'),
   OTHER_WATER: fromMemory(0.5, 'share', 'of the shock besides, onto standing water or off it'),
-  SAME_SHARE: byChoice(0.02, 'share', 'of a mix within which it is the same mix'),
   LEAST_SETUPS: byChoice(6, 'setups', 'shown, where there are so many'),
   MOST_SETUPS: byChoice(14, 'setups', 'shown: what a shelf holds'),
   LEAST_BAD_JUDGED: byChoice(8, 'setups', 'judged where nothing suits'),

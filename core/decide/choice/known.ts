@@ -5,7 +5,7 @@
 import { isAsleep, isFailing, isSideBySide, type PlantInHand, realiseMix, showsTips } from '../../case';
 import { keepsWater } from '../../catalogue/vessels';
 import { heaviestPart, type MediumFigures, type Mix } from '../../physics/media';
-import type { CandidateFacts, CaseContext } from '../setups';
+import { type CandidateFacts, type CaseContext, isSameSetup, shareIn } from '../setups';
 import { changeShare, k, shockPoints } from './constants';
 
 /** Nothing it shows says that its way of life is wrong. */
@@ -18,12 +18,6 @@ export function doesWell({ plant }: Pick<CaseContext, 'plant'>): boolean {
 function distanceOf(from: MediumFigures, to: MediumFigures): number {
   if (to.id === from.id) return 0;
   return to.family === from.family ? k.SAME_FAMILY : to.organic === from.organic ? k.SAME_NATURE : 1;
-}
-
-/** Share of a medium in a mix, by bag volume, 0 to 1. */
-function shareIn(mix: Mix, mediumId: string): number {
-  const all = mix.reduce((sum, { parts }) => sum + parts, 0);
-  return mix.reduce((sum, { medium, parts }) => sum + (medium.id === mediumId ? parts : 0), 0) / all;
 }
 
 /**
@@ -61,20 +55,7 @@ export function costOfChange(context: CaseContext, facts: CandidateFacts): numbe
   return far * shockPoints[plant.genus.rootHardiness] * shockShare(plant);
 }
 
-/** The same parts of the same media. */
-function isSameMix(one: Mix, other: Mix): boolean {
-  return (
-    one.length === other.length && one.every(({ medium }) => isNear(shareIn(one, medium.id), shareIn(other, medium.id)))
-  );
-}
-
-const isNear = (one: number, other: number): boolean => Math.abs(one - other) < k.SAME_SHARE;
-
-/** The same medium or mix in the same kind of pot, with room to grow; nothing is, where it does badly as it is. */
-export function isAsItIs(context: Pick<CaseContext, 'resolved' | 'plant'>, { spec, mainMix }: CandidateFacts): boolean {
-  const { mix, vesselKind } = context.resolved.current;
-  // Mixed with something it is another medium to the roots.
-  if (mix === null || !doesWell(context) || !isSameMix(realiseMix(mix), mainMix)) return false;
-  const kindId = spec.vessel.kind === 'pot' ? spec.vessel.potKindId : spec.vessel.mountKindId;
-  return vesselKind === null ? spec.vessel.kind === 'pot' : kindId === vesselKind;
+/** As it is, with room to grow; nothing is, where it does badly as it is. */
+export function isAsItIs(context: Pick<CaseContext, 'resolved' | 'plant'>, facts: CandidateFacts): boolean {
+  return doesWell(context) && isSameSetup(context.resolved.current, facts);
 }

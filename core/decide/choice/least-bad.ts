@@ -5,11 +5,12 @@ import type { Forbidden } from './ruled-out';
 import { dryPoints } from './score';
 import { familyKey } from './variety';
 
-/** What cannot be done at all, or what the grower refuses, is not even the least bad. */
+/** What the grower refuses is not even the least bad, as long as they leave anything. */
+const isRefused = ({ rule }: Forbidden): boolean => rule.topic === 'school' || rule.topic === 'grower';
+
+/** Nor is what cannot be done at all. */
 function isOutOfQuestion({ rule, facts }: Forbidden): boolean {
   return (
-    rule.topic === 'school' ||
-    rule.topic === 'grower' ||
     rule.id === 'falls-through-the-net' ||
     rule.id === 'recovery-is-for-failing-plants' ||
     facts.spec.approach === 'recovery in moss'
@@ -19,8 +20,10 @@ function isOutOfQuestion({ rule, facts }: Forbidden): boolean {
 /** The most promising of what was put aside, one of each kind. */
 export function leastBad(context: CaseContext, forbidden: readonly Forbidden[]): readonly Forbidden[] {
   const kinds = new Set<string>();
-  return forbidden
-    .filter((entry) => !isOutOfQuestion(entry))
+  const possible = forbidden.filter((entry) => !isOutOfQuestion(entry));
+  const wanted = possible.filter((entry) => !isRefused(entry));
+  // Wishes that contradict each other leave nothing: then each that comes nearest says which of them it breaks.
+  return (wanted.length > 0 ? wanted : possible)
     .map((entry) => ({ entry, points: dryPoints(context, entry.facts, 0) }))
     .sort((a, b) => b.points - a.points)
     .map(({ entry }) => entry)

@@ -1,7 +1,9 @@
 /** What the grower has seen in their own hands, and what they do not want. */
+import type { Wish } from '../../case';
 import { mediumById } from '../../catalogue/media';
 import { heaviestPart } from '../../physics/media';
-import { isPorous } from '../../physics/pots';
+import { hasOpenings, isPorous } from '../../physics/pots';
+import { isSameSetup, notAtHand } from '../setups';
 import { practiceRule, type RuleInput } from './rule';
 
 function mainFamily({ facts }: RuleInput) {
@@ -13,16 +15,22 @@ function mainName({ facts }: RuleInput): string {
   return mediumById(medium.id).name;
 }
 
-const isBare = ({ setup }: RuleInput['facts']): boolean => setup.kind === 'mount' && setup.mount.padThicknessCm === 0;
-const isBareMount = ({ facts }: RuleInput): boolean => isBare(facts);
+const isBareMount = ({ facts: { setup } }: RuleInput): boolean =>
+  setup.kind === 'mount' && setup.mount.padThicknessCm === 0;
 
 /** Names of the media in it that the grower does not have; none where they did not say what they have. */
 function missing({ context, facts }: RuleInput): readonly string[] {
-  const { mediaAtHand } = context.resolved;
-  if (mediaAtHand === null || isBare(facts)) return [];
-  const parts = facts.spec.layers.flatMap((layer) => layer.mix);
-  const others = parts.filter((part) => part.own === undefined && !mediaAtHand.includes(part.mediumId));
-  return [...new Set(others.map((part) => mediumById(part.mediumId).name))];
+  return notAtHand(context.resolved, facts.spec).map((id) => mediumById(id).name);
+}
+
+/** A wish puts aside whatever is otherwise. */
+function wishRule<const Id extends string>(id: Id, wish: Wish, isObeyed: (input: RuleInput) => boolean) {
+  return practiceRule({
+    id,
+    topic: 'grower',
+    effect: 'rule out',
+    applies: (input) => input.context.resolved.wishes.includes(wish) && !isObeyed(input),
+  });
 }
 
 export const growerRules = [
@@ -56,6 +64,28 @@ export const growerRules = [
     points: 5,
     applies: (input) => missing(input).length > 0,
     figures: (input) => ({ names: missing(input) }),
+  }),
+  wishRule('you-want-a-mount', 'a mount', ({ facts }) => facts.spec.approach === 'mount'),
+  wishRule('you-want-a-reservoir', 'a reservoir', ({ facts }) => facts.hasReservoir),
+  wishRule('you-want-it-organic', 'organic', ({ facts }) => facts.isOrganic),
+  wishRule('you-want-it-inorganic', 'inorganic', ({ facts }) => !facts.isOrganic),
+  wishRule('you-want-plastic', 'plastic', ({ facts: { setup } }) =>
+    setup.kind === 'mount' ? setup.mount.material === 'plastic slab' : setup.pot.wall === 'plastic',
+  ),
+  wishRule(
+    'you-want-no-side-holes',
+    'no side holes',
+    ({ facts: { setup } }) =>
+      setup.kind === 'mount' || !(hasOpenings(setup.pot) || setup.pot.reservoir.kind === 'side holes'),
+  ),
+  practiceRule({
+    id: 'you-want-it-as-it-is',
+    topic: 'grower',
+    effect: 'rule out',
+    applies: ({ context: { resolved }, facts }) =>
+      resolved.wishes.includes('as it is, larger') &&
+      resolved.current.mix !== null &&
+      !isSameSetup(resolved.current, facts),
   }),
   practiceRule({
     id: 'you-want-no-mounts',

@@ -19,6 +19,7 @@ import { DRY_HOME_PCT } from '../../physics/air';
 import type { MediumFamily, MediumFigures } from '../../physics/media';
 import { isOpenWork } from '../../physics/pots';
 import { approachOf } from './approach';
+import { crockingThere, isAtHand } from './at-hand';
 import { k } from './constants';
 import type { CaseContext } from './context';
 import { fillPot, pureMix } from './fill';
@@ -37,7 +38,9 @@ type Base = Pick<MixPartSpec, 'mediumId' | 'own'>;
 
 /** Bases of a family, best fitting first; the grower's own media of that family come as well. */
 function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
-  const grades = figures.filter((medium) => medium.family === family && !neverAlone.has(medium.id));
+  const grades = figures.filter(
+    ({ id, family: of }) => of === family && !neverAlone.has(id) && isAtHand(context.resolved, id),
+  );
   const fitting = byFit(grades, context.plant.rootDiameterMm * shiftFactor(context.pieceShifts)).slice(
     0,
     k.GRADES_TRIED,
@@ -53,8 +56,9 @@ function basesOf(family: MediumFamily, context: CaseContext): readonly Base[] {
 function topsFor(recipe: Recipe, base: Base, context: CaseContext): readonly (TopDressing | null)[] {
   if (!recipe.takesTop) return [null];
   const chosen = context.resolved.chosenSchools.top;
-  if (chosen === undefined) return [null, ...topDressings.filter((top) => isWorthTrying(top, base, context))];
-  return [topDressings.find((top) => top.side === chosen) ?? null];
+  const there = topDressings.filter(({ mediumId }) => isAtHand(context.resolved, mediumId));
+  if (chosen === undefined) return [null, ...there.filter((top) => isWorthTrying(top, base, context))];
+  return [there.find((top) => top.side === chosen) ?? null];
 }
 
 /** Lava and moss on top answer dry air and wandering growth; elsewhere nobody reaches for them. */
@@ -86,12 +90,13 @@ function pottedSetups(recipe: Recipe, base: Base, context: CaseContext): readonl
   const most = sizesTried(resolved.stance);
   const leastCm = recipe.approach === 'recovery in moss' ? 0 : leastRimCm(context);
   const tops = topsFor(recipe, base, context);
+  const crockingId = crockingThere(resolved, base);
   return recipe.vesselKinds.flatMap((kind) =>
     potsToTry(context, kind, years, most, leastCm).flatMap((vessel, size) =>
       withWicks(vessel, context).flatMap((wicked) =>
-        crockingsFor(recipe, wicked, size > 0 && wantsDeepCrocking(context)).flatMap((crocking) =>
+        crockingsFor(recipe, wicked, size > 0 && wantsDeepCrocking(context), crockingId).flatMap((crocking) =>
           tops.flatMap((top): SetupSpec[] => {
-            const layers = fillPot(wicked, mix, crocking, top);
+            const layers = fillPot(wicked, mix, crocking, top, crockingId ?? undefined);
             const main = layers.find((layer) => layer.role === 'main')!;
             return main.heightCm < k.LEAST_MAIN_CM ? [] : [{ approach: recipe.approach, vessel: wicked, layers }];
           }),
@@ -110,7 +115,8 @@ function wantsDeepCrocking({ plant, resolved }: CaseContext): boolean {
  * Crocking to try, as shares of the filled depth. A net needs none; with an air cone it is for a pot that is too large; over
  * side holes it lifts the roots out of the standing water.
  */
-function crockingsFor(recipe: Recipe, vessel: PotSpec, isRoomy: boolean): readonly number[] {
+function crockingsFor(recipe: Recipe, vessel: PotSpec, isRoomy: boolean, crockingId: string | null): readonly number[] {
+  if (crockingId === null) return [0];
   const pot = potOf(vessel);
   // A recovery pot is as small as the roots: there is nothing to make smaller.
   const deep = isRoomy && recipe.additions.length === 0 ? [k.DEEP_CROCKING_SHARE] : [];
@@ -131,6 +137,9 @@ function withWicks(vessel: PotSpec, { plant }: CaseContext): readonly PotSpec[] 
   return [usual, { ...usual, wickCount: reservoir.wickCount + 1 }];
 }
 
+/** What a pad is made of. */
+const PAD = 'sphagnum-loose';
+
 function mounted(mountKindId: string, padThicknessCm: number, isLying: boolean, context: CaseContext): SetupSpec {
   const { widthsCm } = mountKindById(mountKindId);
   const neededCm = context.plant.rootBallDiameterCm * k.MOUNT_WIDTH_SHARE;
@@ -141,7 +150,7 @@ function mounted(mountKindId: string, padThicknessCm: number, isLying: boolean, 
     layers: [
       {
         role: 'main',
-        mix: [{ mediumId: 'sphagnum-loose', parts: 1 }],
+        mix: [{ mediumId: PAD, parts: 1 }],
         heightCm: Math.max(k.BARE_FILM_CM, padThicknessCm),
       },
     ],
@@ -157,6 +166,7 @@ function asItIs(context: CaseContext): readonly SetupSpec[] {
   if (isPure && neverAlone.has(mediumId)) return [];
   const medium = mediumById(mediumId);
   const mix = isPure ? pureMix(mediumId) : current.mix!;
+  if (mix.some((part) => part.own === undefined && !isAtHand(context.resolved, part.mediumId))) return [];
   const years = yearsFor(context, realiseMix(mix));
   return potsToTry(context, vesselKind ?? USUAL_POT, years, sizesTried(stance), leastRimCm(context)).map((vessel) => ({
     approach: approachOf(potKindById(vessel.potKindId), medium),
@@ -173,6 +183,7 @@ function besideTheOld(context: CaseContext): readonly SetupSpec[] {
   const { current, stance } = context.resolved;
   const { mediumId } = current;
   if (mediumId === null || neverAlone.has(mediumId) || isFailing(context.plant)) return [];
+  if (!isAtHand(context.resolved, mediumId)) return [];
   const old = mediumById(mediumId);
   return (
     besideFamilies
@@ -211,13 +222,29 @@ function couldBe(one: SetupSpec, other: SetupSpec): boolean {
 /** What a plant stands in of which only the medium is told. */
 const USUAL_POT = 'plastic-round';
 
-/** All setups to judge for a case, in a fixed order. */
+/** The same case where anything may be bought. */
+export const buyingAnything = (context: CaseContext): CaseContext =>
+  context.resolved.mediaAtHand === null
+    ? context
+    : { ...context, resolved: { ...context.resolved, mediaAtHand: null } };
+
+/**
+ * All setups to judge for a case, in a fixed order. Where the grower said what they have, they are made of that; what they
+ * have for no pot at all is no limit.
+ */
 export function generateCandidates(context: CaseContext): readonly SetupSpec[] {
-  const potSetups = recipes.flatMap((recipe) =>
-    basesOf(recipe.base, context).flatMap((base) => pottedSetups(recipe, base, context)),
-  );
+  const specs = candidatesOf(context);
+  const hasPot = specs.some(({ vessel }) => vessel.kind === 'pot');
+  return hasPot || context.resolved.mediaAtHand === null ? specs : candidatesOf(buyingAnything(context));
+}
+
+function candidatesOf(context: CaseContext): readonly SetupSpec[] {
+  const potSetups = recipes
+    .filter(({ additions }) => additions.every(({ mediumId }) => isAtHand(context.resolved, mediumId)))
+    .flatMap((recipe) => basesOf(recipe.base, context).flatMap((base) => pottedSetups(recipe, base, context)));
+  const pads = mountPadsCm.filter((pad) => pad === 0 || isAtHand(context.resolved, PAD));
   const mountSetups = mountKinds.flatMap((kind) =>
-    mountPadsCm.flatMap((pad) =>
+    pads.flatMap((pad) =>
       // Bare roots hang either way; a pad laid flat stays wet for longer.
       (pad > 0 ? [false, true] : [false]).map((isLying) => mounted(kind, pad, isLying, context)),
     ),

@@ -3,6 +3,12 @@ import { byChoice, byDefinition, fromMemory, fromPractice, numbersOf } from '../
 export const setupConstants = {
   RIM_GAP_CM: fromPractice(1, 'cm', 'left under the rim so that water does not run over: a finger'),
   GRADES_TRIED: byChoice(3, 'grades', 'tried for each family'),
+  SAME_SHARE: byChoice(0.02, 'share', 'of a mix within which it is the same mix'),
+  FALLS_THROUGH_TIMES: fromPractice(
+    1.5,
+    'times',
+    'the smallest pieces under a medium its largest may be, and does not fall through',
+  ),
   LEAST_MAIN_CM: byChoice(1.5, 'cm', 'under this a layer is no layer'),
   LEAST_SIZE_RATIO: fromMemory(2.5, '', 'least size of pieces over root thickness: a root can enter'),
   MOST_SIZE_RATIO: fromMemory(3.5, '', 'most size of pieces over root thickness: it still touches them'),

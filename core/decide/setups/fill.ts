@@ -14,6 +14,11 @@ export function crockingFor(main: MediumFigures): string {
       : 'pebbles-8-16';
 }
 
+/** Whether pieces are so much coarser than the medium over them that it does not fall through. */
+export function isCrockingFor(pieces: MediumFigures, main: MediumFigures): boolean {
+  return pieces.d10Mm * k.FALLS_THROUGH_TIMES >= main.d90Mm;
+}
+
 const pureMixes = new Map<string, readonly MixPartSpec[]>();
 
 /** A mix of one medium; the same object for the same medium, so that its figures are worked out once. */
@@ -29,6 +34,7 @@ export function fillPot(
   mix: readonly MixPartSpec[],
   crockingShare: number,
   topDressing: Pick<TopDressing, 'mediumId' | 'heightCm'> | null,
+  crockingId?: string,
 ): readonly LayerSpec[] {
   const pot = potOf(vessel);
   const filledCm = Math.max(k.LEAST_MAIN_CM, pot.heightCm - k.RIM_GAP_CM);
@@ -37,7 +43,7 @@ export function fillPot(
   const mainCm = round1(filledCm - crockingCm - topCm);
   const layers: LayerSpec[] = [];
   if (crockingCm > 0) {
-    const crocking = crockingFor(mediumOfPart(mix[0]!));
+    const crocking = crockingId ?? crockingFor(mediumOfPart(mix[0]!));
     layers.push({ role: 'crocking', mix: pureMix(crocking), heightCm: crockingCm });
   }
   layers.push({ role: 'main', mix, heightCm: mainCm });

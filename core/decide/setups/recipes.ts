@@ -156,6 +156,19 @@ export const recipes: readonly Recipe[] = [
   }),
 ];
 
+/** What growers lay under a medium where the usual pieces are not there, the best first. */
+export const crocks: readonly string[] = [
+  'pebbles-16-32',
+  'pebbles-8-16',
+  'clay-pebbles-8-16',
+  'brick-8-16',
+  'lava-16-32',
+  'lava-8-16',
+  'pumice-8-16',
+  'charcoal-8-16',
+  'gravel-4-8',
+];
+
 /** Top dressings by the school that holds them, and coarse pieces over a fine layer; the height in pieces is about two deep. */
 export interface TopDressing {
   readonly side: 'pebbles' | 'lava' | 'moss' | 'coarse';

@@ -4,6 +4,7 @@ import { joinAnd } from '../phrasing/format';
 import { kindName } from '../phrasing/titles';
 import type { WordsFor } from './rule-words';
 
+const withdrawn = () => 'Taking back what you want of it would bring it back.';
 const dropped = () => 'Taking it off the list of what you do not want would bring it back.';
 
 export const growerRuleWords: WordsFor<typeof growerRules> = {
@@ -17,6 +18,13 @@ export const growerRuleWords: WordsFor<typeof growerRules> = {
     says: (f) => `You would have to get ${joinAnd(f.names.map((name) => name.toLowerCase()))}.`,
     wouldChange: () => 'Once you have it, say so under “Media you have”.',
   },
+  'you-want-a-mount': { says: () => 'You want a mount.', wouldChange: withdrawn },
+  'you-want-a-reservoir': { says: () => 'You want it over standing water.', wouldChange: withdrawn },
+  'you-want-it-organic': { says: () => 'You want it organic.', wouldChange: withdrawn },
+  'you-want-it-inorganic': { says: () => 'You want it inorganic.', wouldChange: withdrawn },
+  'you-want-plastic': { says: () => 'You want plastic.', wouldChange: withdrawn },
+  'you-want-no-side-holes': { says: () => 'You want no holes in the side.', wouldChange: withdrawn },
+  'you-want-it-as-it-is': { says: () => 'You want it as it is, only larger.', wouldChange: withdrawn },
   'you-want-no-mounts': { says: () => 'You want no mounts.', wouldChange: dropped },
   'you-want-no-standing-water': { says: () => 'You want no standing water.', wouldChange: dropped },
   'you-want-no-baskets': { says: () => 'You want no baskets.', wouldChange: dropped },

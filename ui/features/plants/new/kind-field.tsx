@@ -18,9 +18,11 @@ export function KindField({ said, onKind }: KindFieldProps) {
   const others = genera.filter(({ id }) => !byName.some(({ genusId }) => genusId === id));
   const isUnknown = said.name.trim().length > 2 && byName.length === 0 && said.genusId === null;
   return (
-    <label>
-      Kind
+    <div>
+      <label htmlFor="new-plant-kind">Kind</label>
       <select
+        id="new-plant-kind"
+        aria-describedby={isUnknown ? 'new-plant-kind-hint' : undefined}
         value={groupOf(said) ?? ''}
         onChange={(event) => onKind(event.target.value === '' ? null : event.target.value)}
       >
@@ -42,7 +44,7 @@ export function KindField({ said, onKind }: KindFieldProps) {
           ))}
         </optgroup>
       </select>
-      {isUnknown ? <small>{unknownOrchid(said.name.trim())}</small> : null}
-    </label>
+      {isUnknown ? <small id="new-plant-kind-hint">{unknownOrchid(said.name.trim())}</small> : null}
+    </div>
   );
 }
