@@ -128,7 +128,7 @@ export {
   pseudobulbStates,
   mediumConditions,
   dislikable,
-  wishable,
+  wantable,
   waterKinds,
   genusIdOf,
   genusOf,

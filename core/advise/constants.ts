@@ -10,6 +10,7 @@ export const adviceConstants = {
   LOOK_AT_SPENT_DAYS: fromMemory(10, 'days', 'to the next look at a plant in a spent medium'),
   BACKWARDS_BELOW_LIVE: fromMemory(0.6, 'share', 'of live roots under which a plant goes backwards'),
   LEAST_BAD_SHOWN: byChoice(3, 'setups', 'shown where nothing suits'),
+  CLEARLY_BETTER_POINTS: byChoice(6, 'points', 'of a score: what is bought for less is not worth the way'),
   PLACES_NAMED: byChoice(2, 'places', 'named that suit better'),
   // Division.
   BULBS_A_PIECE: fromPractice(4, 'bulbs', 'with roots of their own that a piece wants'),

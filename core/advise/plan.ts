@@ -34,6 +34,7 @@ import { type Division, divisionOf } from './division';
 import { figuresOf, type Judged, judgeFully, type SetupFacts } from './setup-facts';
 import { type SharedWork, sharedJudge } from './shared-work';
 import { decideTiming, type Timing } from './timing';
+import { worthBuying, type WorthBuying } from './worth-buying';
 
 export interface PlanFacts {
   /** The best first; never empty. */
@@ -47,6 +48,8 @@ export interface PlanFacts {
   /** How the place suits the plant, and the places of the book that suit it better, the best first. */
   readonly place: PlaceFit;
   readonly betterPlaces: readonly BetterPlace[];
+  /** Where the grower said what they have: what would do clearly better with one thing bought; null where nothing would. */
+  readonly worthBuying: WorthBuying | null;
   readonly resolved: ResolvedCase;
   /** Setups generated and judged: by rules and two months' drying, the best over the whole year. */
   readonly candidateCount: number;
@@ -149,7 +152,7 @@ export function* planInSteps(
     if (rule) ruledOut.push({ facts, judgement, rule });
     return !rule;
   };
-  const planOf = (shown: readonly Judged[], isLeastBad: boolean): PlanFacts => ({
+  const planOf = (shown: readonly Judged[], isLeastBad: boolean, toBuy: WorthBuying | null = null): PlanFacts => ({
     setups: withStandOuts(
       shown.map((judged) => figuresOf(context, judged)),
       resolved.current.rimDiameterCm,
@@ -160,6 +163,7 @@ export function* planInSteps(
     division: divisionOf(resolved.plant),
     place: context.fit,
     betterPlaces: betterPlacesFor(resolved, context.fit),
+    worthBuying: toBuy,
     resolved,
     candidateCount: specs.length,
     yearsComputed: years,
@@ -198,8 +202,12 @@ export function* planInSteps(
     yield step(total);
   }
   suited.sort(byScore);
-  if (suited.length > 0) return planOf(suited, false);
-  return planOf(leastBadOf(context, ruledOut, options.isRough ? judge : judgeFinely), true);
+  const buying = worthBuying(context, suited[0] ?? null);
+  let bought = buying.next();
+  for (; !bought.done; bought = buying.next()) yield step(total);
+  if (suited.length > 0) return planOf(suited, false, bought.value);
+  const toBuy = bought.value;
+  return planOf(leastBadOf(context, ruledOut, options.isRough ? judge : judgeFinely), true, toBuy);
 }
 
 /** The whole plan. */

@@ -7,7 +7,7 @@ export { growersMediumSchema, type GrowersPot, growersPotSchema } from './grower
 export { placeById } from './place-by-id';
 export { placeOrIdSchema, placeSchema } from './place-schema';
 export { describedRoom, homeTownSchema, roomAnswersSchema } from './room-schema';
-export { dislikable, type Disliked, type PlanCase, type Wish, wishable } from './plan-case';
+export { dislikable, type Disliked, type PlanCase, type Wanted, wantable } from './plan-case';
 export { type WaterKind, waterKinds } from './water';
 export {
   type PseudobulbState,

@@ -38,7 +38,7 @@ export const dislikable = ['mounts', 'standing water', 'baskets', 'plastic'] as 
 export type Disliked = (typeof dislikable)[number];
 
 /** What some growers want, whatever else would do better: obeyed as far as it can be, and said where it costs. */
-export const wishable = [
+export const wantable = [
   'a mount',
   'a reservoir',
   'organic',
@@ -47,7 +47,7 @@ export const wishable = [
   'no side holes',
   'as it is, larger',
 ] as const;
-export type Wish = (typeof wishable)[number];
+export type Wanted = (typeof wantable)[number];
 
 export const routineSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('every'), days: wholeQuantity('everyDays'), ...manner }),
@@ -155,7 +155,7 @@ export const makePlanCaseSchema = () =>
     /** What the grower does not want. */
     dislikes: upTo('dislikes', oneOf('dislikes', dislikable), dislikable.length, 'things').optional(),
     /** What the grower wants of the setup. */
-    wishes: upTo('wishes', oneOf('wishes', wishable), wishable.length, 'wishes').optional(),
+    wants: upTo('wants', oneOf('wants', wantable), wantable.length, 'wants').optional(),
     /** Pots on the shelf; when given, no other pots are proposed. */
     ownPots: upTo('ownPots', growersPotSchema, MOST_OWN_POTS, 'pots').optional(),
     month: whole('month').optional(),

@@ -14,7 +14,7 @@ import type { MediumCondition } from './medium-condition';
 import type { GrowersPot } from './growers-schema';
 import { signsOf } from './signs';
 import { placeById } from './place-by-id';
-import type { Disliked, PlanCase, Wish } from './plan-case';
+import type { Disliked, PlanCase, Wanted } from './plan-case';
 import type { MixPartSpec } from './setup-spec';
 import { stageFigures } from './stage';
 import { ofEach, together } from './together';
@@ -61,7 +61,7 @@ export interface ResolvedCase {
   readonly wentWell: readonly MediumFamily[];
   readonly wentBadly: readonly MediumFamily[];
   readonly dislikes: readonly Disliked[];
-  readonly wishes: readonly Wish[];
+  readonly wants: readonly Wanted[];
   readonly ownMedia: readonly GrowersMedium[];
   readonly ownPots: readonly GrowersPot[];
   /** 0 = January. */
@@ -170,7 +170,7 @@ export function resolveCase(input: PlanCase): ResolvedCase {
     wentWell: input.wentWell ?? [],
     wentBadly: input.wentBadly ?? [],
     dislikes: input.dislikes ?? [],
-    wishes: input.wishes ?? [],
+    wants: input.wants ?? [],
     ownMedia: input.ownMedia ?? [],
     ownPots: input.ownPots ?? [],
     monthIndex: given('month', input.month, place.latitudeDeg >= 0 ? k.SPRING_NORTH : k.SPRING_SOUTH) - 1,

@@ -30,7 +30,16 @@ export { type PlanAnswer, type RuledOut, type SetupAnswer, type SetupReview, wor
 export { type Sensitivity, wordSensitivity } from './sensitivity';
 export { daysText, daysWithCause, monthMark } from './stress';
 export { type SchoolComparison, wordSides } from './sides';
-export { gradeText, kindName, layerText, pieceSizeWord, setupTitle, titleOf, vesselText } from './phrasing/titles';
+export {
+  gradeText,
+  kindName,
+  layerText,
+  mixName,
+  pieceSizeWord,
+  setupTitle,
+  titleOf,
+  vesselText,
+} from './phrasing/titles';
 export {
   pseudobulbWords,
   conditionWords,

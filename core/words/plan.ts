@@ -7,14 +7,14 @@ import type { RuledOutFact } from '../decide/choice';
 import { type WordedAftercare, wordAftercare } from './aftercare';
 import { type ChangeOver, wordChangeOver } from './change-over';
 import { wordDivision } from './division';
-import type { WordUnits } from './phrasing/format';
+import { lowerFirst, type WordUnits } from './phrasing/format';
 import { meritText } from './merit';
 import { type PlaceFitAnswer, wordPlaceFit } from './place-fit';
 import type { Reason } from './reason-words';
 import { wordReason } from './reasons';
 import { type WordedFinding, wordFinding } from './rules/sentences';
 import { type TimingAnswer, wordTiming } from './timing';
-import { approachNames, setupTitle, vesselText } from './phrasing/titles';
+import { approachNames, partText, setupTitle, titleOf, vesselText } from './phrasing/titles';
 
 export interface SetupAnswer extends Omit<
   SetupFacts,
@@ -45,13 +45,18 @@ export interface RuledOut {
   readonly media: readonly string[];
 }
 
-export interface PlanAnswer extends Omit<PlanFacts, 'setups' | 'ruledOut' | 'timing' | 'place' | 'division'> {
+export interface PlanAnswer extends Omit<
+  PlanFacts,
+  'setups' | 'ruledOut' | 'timing' | 'place' | 'division' | 'worthBuying'
+> {
   readonly setups: readonly SetupAnswer[];
   readonly ruledOut: readonly RuledOut[];
   readonly timing: TimingAnswer;
   /** Whether to divide it; empty where there is nothing to divide. */
   readonly division: string;
   readonly place: PlaceFitAnswer;
+  /** One thing that would be worth buying, in a sentence; empty where nothing would. */
+  readonly worthBuying: string;
 }
 
 /** A setup the grower has changed by hand. */
@@ -117,7 +122,14 @@ export function wordPlan(plan: PlanFacts, units: WordUnits): PlanAnswer {
     timing: wordTiming(plan.timing),
     division: wordDivision(plan.division),
     place: wordPlaceFit(plan.place, plan.resolved.place.name, plan.betterPlaces, units),
+    worthBuying: wordWorthBuying(plan.worthBuying, units),
   };
+}
+
+function wordWorthBuying(found: PlanFacts['worthBuying'], units: WordUnits): string {
+  if (found === null) return '';
+  const part = { mediumId: found.mediumId, parts: 1 };
+  return `Worth buying: ${lowerFirst(partText(part, true, units))}. ${titleOf(found.spec, units)} would do clearly better than anything you can make now.`;
 }
 
 export const wordReview: (review: SetupFacts, units: WordUnits) => SetupReview = wordSetup;

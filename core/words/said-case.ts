@@ -2,7 +2,7 @@
 import { mediumConditions } from '../case';
 import type { PlanFacts } from '../advise';
 import { mediumNowWords } from './inspection';
-import { cm, monthNames, number, plural, type WordUnits } from './phrasing/format';
+import { cm, joinAnd, monthNames, number, plural, type WordUnits } from './phrasing/format';
 import { kindName } from './phrasing/titles';
 import { weekdayNames } from './screens/weekdays';
 
@@ -120,16 +120,21 @@ export function plantHealthText({ answers, plan, units }: SaidCase): string {
   return plan ? `${number(plan.resolved.plant.liveRootShare * 100, 0)} % live roots` : 'live roots not counted';
 }
 
+const wishList = (value: unknown): string | undefined =>
+  Array.isArray(value) && value.length > 0 ? joinAnd(value.map(String)) : undefined;
+
 /** What goes well in these hands, and what is at hand. */
 export function handsText({ answers }: SaidCase): string {
   const list = (value: unknown) => (Array.isArray(value) && value.length > 0 ? value.join(' and ') : undefined);
   const well = list(answers.wentWell);
   const badly = list(answers.wentBadly);
   const unwanted = list(answers.dislikes);
+  const wanted = wishList(answers.wants);
   const have = countOf(answers.mediaAtHand);
   const said = few([
     well && `${well} did well`,
     badly && `${badly} failed`,
+    wanted && `wanted: ${wanted}`,
     unwanted && `no ${unwanted}`,
     have > 0 ? `${plural(have, 'medium', 'media')} at hand` : undefined,
   ]);

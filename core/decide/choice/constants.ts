@@ -20,6 +20,8 @@ export const choiceConstants = {
   SAME_FAMILY: fromMemory(0.25, 'share', 'of the shock, into another grade of the same medium'),
   SAME_NATURE: fromMemory(0.7, 'share', 'of the shock, from organic to organic or stone to stone'),
   OTHER_WATER: fromMemory(0.5, 'share', 'of the shock besides, onto standing water or off it'),
+  TO_BUY_SCREENED: byChoice(40, 'setups', 'with one thing bought that are looked at for some weeks'),
+  TO_BUY_JUDGED: byChoice(4, 'setups', 'with one thing bought whose year is reckoned'),
   LEAST_SETUPS: byChoice(6, 'setups', 'shown, where there are so many'),
   MOST_SETUPS: byChoice(14, 'setups', 'shown: what a shelf holds'),
   LEAST_BAD_JUDGED: byChoice(8, 'setups', 'judged where nothing suits'),

@@ -1,4 +1,5 @@
 /** Where nothing suits, what comes nearest: the answer is never empty. */
+import { allRules, forbiddingRule } from '../rules';
 import { type CaseContext, factsOf } from '../setups';
 import { k } from './constants';
 import type { Forbidden } from './ruled-out';
@@ -6,7 +7,7 @@ import { dryPoints } from './score';
 import { familyKey } from './variety';
 
 /** What the grower refuses is not even the least bad, as long as they leave anything. */
-const isRefused = ({ rule }: Forbidden): boolean => rule.topic === 'school' || rule.topic === 'grower';
+const refusals = allRules.filter(({ topic }) => topic === 'school' || topic === 'grower');
 
 /** Nor is what cannot be done at all. */
 function isOutOfQuestion({ rule, facts }: Forbidden): boolean {
@@ -21,7 +22,7 @@ function isOutOfQuestion({ rule, facts }: Forbidden): boolean {
 export function leastBad(context: CaseContext, forbidden: readonly Forbidden[]): readonly Forbidden[] {
   const kinds = new Set<string>();
   const possible = forbidden.filter((entry) => !isOutOfQuestion(entry));
-  const wanted = possible.filter((entry) => !isRefused(entry));
+  const wanted = possible.filter(({ facts, judgement }) => !forbiddingRule(refusals, { context, facts, judgement }));
   // Wishes that contradict each other leave nothing: then each that comes nearest says which of them it breaks.
   return (wanted.length > 0 ? wanted : possible)
     .map((entry) => ({ entry, points: dryPoints(context, entry.facts, 0) }))

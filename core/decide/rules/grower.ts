@@ -1,5 +1,5 @@
 /** What the grower has seen in their own hands, and what they do not want. */
-import type { Wish } from '../../case';
+import { isSideBySide, type Wanted } from '../../case';
 import { mediumById } from '../../catalogue/media';
 import { heaviestPart } from '../../physics/media';
 import { hasOpenings, isPorous } from '../../physics/pots';
@@ -24,12 +24,12 @@ function missing({ context, facts }: RuleInput): readonly string[] {
 }
 
 /** A wish puts aside whatever is otherwise. */
-function wishRule<const Id extends string>(id: Id, wish: Wish, isObeyed: (input: RuleInput) => boolean) {
+function wantRule<const Id extends string>(id: Id, wish: Wanted, isObeyed: (input: RuleInput) => boolean) {
   return practiceRule({
     id,
     topic: 'grower',
     effect: 'rule out',
-    applies: (input) => input.context.resolved.wishes.includes(wish) && !isObeyed(input),
+    applies: (input) => input.context.resolved.wants.includes(wish) && !isObeyed(input),
   });
 }
 
@@ -65,14 +65,14 @@ export const growerRules = [
     applies: (input) => missing(input).length > 0,
     figures: (input) => ({ names: missing(input) }),
   }),
-  wishRule('you-want-a-mount', 'a mount', ({ facts }) => facts.spec.approach === 'mount'),
-  wishRule('you-want-a-reservoir', 'a reservoir', ({ facts }) => facts.hasReservoir),
-  wishRule('you-want-it-organic', 'organic', ({ facts }) => facts.isOrganic),
-  wishRule('you-want-it-inorganic', 'inorganic', ({ facts }) => !facts.isOrganic),
-  wishRule('you-want-plastic', 'plastic', ({ facts: { setup } }) =>
+  wantRule('you-want-a-mount', 'a mount', ({ facts }) => facts.spec.approach === 'mount'),
+  wantRule('you-want-a-reservoir', 'a reservoir', ({ facts }) => facts.hasReservoir),
+  wantRule('you-want-it-organic', 'organic', ({ facts }) => facts.isOrganic && !isSideBySide(facts.spec)),
+  wantRule('you-want-it-inorganic', 'inorganic', ({ facts }) => !facts.isOrganic && !isSideBySide(facts.spec)),
+  wantRule('you-want-plastic', 'plastic', ({ facts: { setup } }) =>
     setup.kind === 'mount' ? setup.mount.material === 'plastic slab' : setup.pot.wall === 'plastic',
   ),
-  wishRule(
+  wantRule(
     'you-want-no-side-holes',
     'no side holes',
     ({ facts: { setup } }) =>
@@ -83,7 +83,7 @@ export const growerRules = [
     topic: 'grower',
     effect: 'rule out',
     applies: ({ context: { resolved }, facts }) =>
-      resolved.wishes.includes('as it is, larger') &&
+      resolved.wants.includes('as it is, larger') &&
       resolved.current.mix !== null &&
       !isSameSetup(resolved.current, facts),
   }),

@@ -9,7 +9,7 @@ import { findingOf, isHeld, type RuleInput, runRules } from './rule';
 import { planCaseSchema, resolveCase } from '../../testing';
 import { approvedLine } from '../../testing/approved';
 
-/** Cases chosen so that every corner of the trade is visited: genera, airs, states, pasts, wishes. */
+/** Cases chosen so that every corner of the trade is visited: genera, airs, states, pasts, wants. */
 const cases: readonly PlanCase[] = [
   { genus: 'phalaenopsis', place: 'heated-flat', routine: { kind: 'every', days: 7 } },
   { genus: 'phalaenopsis', place: 'heated-flat', liveRootsPct: 20, signs: { tips: 'none' } },
@@ -103,7 +103,6 @@ const cases: readonly PlanCase[] = [
     place: 'glasshouse',
     wentWell: ['lava'],
     waterKind: 'hard tap',
-    mediaAtHand: ['lava-8-16', 'pebbles-16-32'],
     wentBadly: ['conifer bark'],
     dislikes: ['mounts', 'standing water', 'baskets', 'plastic'],
   },
@@ -125,6 +124,16 @@ const cases: readonly PlanCase[] = [
     rootBallDiameterCm: 6,
     yearsWanted: 4,
     current: { mediumId: 'pumice-3-6' },
+  },
+  { genus: 'cattleya-unifoliate', place: 'glasshouse', mediaAtHand: ['lava-8-16', 'pebbles-16-32'] },
+  { genus: 'cattleya-unifoliate', place: 'glasshouse', mediaAtHand: ['vermiculite-2-4'] },
+  { genus: 'cattleya-unifoliate', place: 'glasshouse', wants: ['a mount', 'plastic'] },
+  { genus: 'cattleya-unifoliate', place: 'glasshouse', wants: ['a reservoir', 'organic', 'no side holes'] },
+  {
+    genus: 'cattleya-unifoliate',
+    place: 'glasshouse',
+    current: { mediumId: 'lava-8-16', vesselKind: 'clay-unglazed' },
+    wants: ['inorganic', 'as it is, larger'],
   },
 ];
 

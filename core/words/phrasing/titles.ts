@@ -3,7 +3,7 @@ import { type Approach, type LayerSpec, mediumOfPart, type MixPartSpec, type Set
 import { mediumById } from '../../catalogue/media';
 import { mountKindById, potKindById } from '../../catalogue/vessels';
 import { heaviestPart, type MediumFigures } from '../../physics/media';
-import { cm, mmRange, number, type WordUnits } from './format';
+import { cm, joinAnd, mmRange, number, type WordUnits } from './format';
 
 export const approachNames: Readonly<Record<Approach, string>> = {
   'organic pot': 'Organic, in a pot',
@@ -62,6 +62,14 @@ export function partText(part: MixPartSpec, isAlone: boolean, units: WordUnits):
 
 export function mixText(mix: readonly MixPartSpec[], units: WordUnits): string {
   return mix.map((part) => partText(part, mix.length === 1, units)).join(', ');
+}
+
+/** A mix in a sentence, without grades and parts: "conifer bark with sphagnum". */
+export function mixName(mix: readonly MixPartSpec[]): string {
+  const base = heaviestPart(mix);
+  const rest = [...mix].sort((a, b) => b.parts - a.parts).filter((part) => part !== base);
+  const extra = [...new Set(rest.map((part) => mediumOfPart(part).family.replace('conifer ', '')))];
+  return `${kindName(mediumOfPart(base).name)}${extra.length > 0 ? ` with ${joinAnd(extra)}` : ''}`;
 }
 
 /** A layer as it is filled: its mix, or what lies beside what. */

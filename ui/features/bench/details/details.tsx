@@ -49,6 +49,7 @@ export const Details = memo(function Details({ plan, review, onKeep }: DetailsPr
         <Watch timing={plan.timing} />
       </div>
       <PlaceFitLine plan={plan} />
+      {plan.worthBuying === '' ? null : <p className={styles.buying}>{nb(plan.worthBuying)}</p>}
       <Choice isWide label="What to show" options={pages} value={page} onChange={setPage} />
       {/* Scrolls with the panel, so the keyboard must reach it. */}
       <div className={styles.page} tabIndex={0} role="region" aria-label={page}>

@@ -2,17 +2,18 @@
 
 /** What has done well or failed in the grower's own hands, and what they do not want. */
 import { Select } from 'antd';
-import { dislikable, mediaCatalogue, mediumFamilies } from '@core';
+import { dislikable, mediumFamilies, wantable } from '@core';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
 import { useAtHand } from '../../../data/stock';
 import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
+import { isMediumSaid, mediumGroups } from '../../../potting/medium-groups';
 import styles from './questions.module.css';
 
 const media = mediumFamilies.map((value) => ({ value, label: value }));
-const grades = mediaCatalogue.map(({ id, name }) => ({ value: id, label: name }));
+const wanted = wantable.map((value) => ({ value, label: value }));
 const unwanted = dislikable.map((value) => ({ value, label: value }));
 
 /** Nothing chosen is nothing said. */
@@ -23,6 +24,8 @@ export function HandsFields() {
   const faultAt = useFaultAt();
   const plantName = useCase((state) => state.plantName);
   const { mediaAtHand: inStock } = useAtHand(plantName || null);
+  const { mediumId, mix } = (answers.current ?? {}) as { readonly mediumId?: unknown; readonly mix?: unknown };
+  const isNowSaid = mediumId !== undefined || mix !== undefined;
   const listOf = (value: unknown) => (Array.isArray(value) ? (value as string[]) : []);
   return (
     <div className={styles.questions}>
@@ -52,15 +55,30 @@ export function HandsFields() {
           id="at-hand"
           mode="multiple"
           placeholder="anything may be bought"
-          optionFilterProp="label"
+          showSearch={{ filterOption: isMediumSaid }}
           value={listOf(answers.mediaAtHand)}
-          options={grades}
+          options={[...mediumGroups]}
           onChange={(list: string[]) => answer({ mediaAtHand: orNothing(list) })}
         />
       </Field>
       <Button disabled={inStock.length === 0} onClick={() => answer({ mediaAtHand: [...inStock] })}>
         What is in stock
       </Button>
+      <p className={styles.hint}>Setups are made of these alone; one thing worth buying is named beside them.</p>
+      <Field id="wants" label="You want" fault={faultAt('wants')}>
+        <Select
+          id="wants"
+          mode="multiple"
+          placeholder="whatever suits"
+          value={listOf(answers.wants)}
+          options={wanted.map((option) => ({
+            ...option,
+            // It must be known how it is.
+            disabled: option.value === 'as it is, larger' && !isNowSaid,
+          }))}
+          onChange={(list: string[]) => answer({ wants: orNothing(list) })}
+        />
+      </Field>
       <Field id="dislikes" label="You do not want" fault={faultAt('dislikes')}>
         <Select
           id="dislikes"

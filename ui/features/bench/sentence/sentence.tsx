@@ -1,10 +1,19 @@
 'use client';
 
 /** The case, said as one sentence; each phrase opens what it can be told with. */
-import { inOrOn, lifeOf } from '@core/words';
+import { inOrOn, lifeOf, mixName } from '@core/words';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
-import { demoPlaces, genusById, genusIds, type Genus, mediaCatalogue, type Place, vesselCatalogue } from '@core';
+import {
+  demoPlaces,
+  genusById,
+  genusIds,
+  type Genus,
+  mediaCatalogue,
+  type MixPartSpec,
+  type Place,
+  vesselCatalogue,
+} from '@core';
 import { Picker } from '../../../controls/picker';
 import { useUnits } from '../../../data/units-context';
 import { keyTable } from '../../../controls/keys';
@@ -20,18 +29,30 @@ import type { PickerBody as PickerBodyNow } from './picker-body';
 import { pickerFrames } from './picker-frames';
 import styles from './sentence.module.css';
 
+interface CurrentSaid {
+  readonly mediumId?: string;
+  readonly mix?: readonly MixPartSpec[];
+}
+
+/** What it stands in, by name; a mix of media that are not known here by that of most. */
+function mediumNameOf({ mediumId, mix }: CurrentSaid): string | undefined {
+  const isKnown = (id: string | undefined) => mediaCatalogue.some((medium) => medium.id === id);
+  if (mix && mix.length > 0 && mix.every((part) => isKnown(part.mediumId))) return mixName(mix);
+  return mediaCatalogue.find(({ id }) => id === mediumId)?.name;
+}
+
 /** Names of what the answers hold by key, or whole. */
 function useNames(): SentenceNames {
   const answers = useCase((state) => state.answers);
   const genus = answers.genus as string | Genus | undefined;
   const place = answers.place as string | Place | undefined;
-  const current = (answers.current ?? {}) as { mediumId?: string; vesselKind?: string };
+  const current = (answers.current ?? {}) as CurrentSaid & { vesselKind?: string };
   return {
     genus:
       typeof genus === 'object' ? genus.name : genus && genusIds.includes(genus) ? genusById(genus).name : 'orchid',
     place: typeof place === 'object' ? place.name : (demoPlaces.find(({ id }) => id === place)?.name ?? 'some place'),
     inOrOn: inOrOn(typeof place === 'object' ? place.describedAs?.kind : undefined),
-    mediumName: mediaCatalogue.find(({ id }) => id === current.mediumId)?.name,
+    mediumName: mediumNameOf(current),
     vesselName: vesselCatalogue.find(({ id }) => id === current.vesselKind)?.name,
   };
 }

@@ -87,6 +87,12 @@ export const sayables: readonly PhraseHit[] = [
   { label: 'What did well for you', phrase: 'hands', fieldId: 'went-well', also: 'success worked good experience' },
   { label: 'What failed for you', phrase: 'hands', fieldId: 'went-badly', also: 'failure died rotted bad experience' },
   {
+    label: 'What you want',
+    phrase: 'hands',
+    fieldId: 'wants',
+    also: 'wish wanted mount reservoir organic inorganic plastic holes as it is larger same again',
+  },
+  {
     label: 'What you do not want',
     phrase: 'hands',
     fieldId: 'dislikes',
