@@ -17,6 +17,7 @@ const outlook: Outlook = {
   rim: { years: 3, spreadYears: 0.5 },
   flushesPerYear: 6,
   waterDays: Array.from({ length: 12 }, () => 6),
+  hasReservoir: false,
   nursing: [],
   restMonths: [10, 11, 0],
 };

@@ -7,6 +7,7 @@ import * as z from 'zod';
 import { aftercareOf, judgeFully } from '../advise';
 import { type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
+import { keepsWater } from '../catalogue/vessels';
 import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
 import type { Forecast, PlacementYears } from '../growth';
 import { daysOf } from '../physics/drydown';
@@ -25,6 +26,8 @@ export const outlookSchema = z.object({
   flushesPerYear: z.number(),
   /** From a watering to the next by month, January first; null where nothing is reckoned. */
   waterDays: z.array(z.number()).length(12).nullable(),
+  /** It stands over water: it is refilled, not watered. */
+  hasReservoir: z.boolean().default(false),
   /** Months of rest of its kind in its place, 0 = January. */
   restMonths: z.array(z.number()),
   /** What is done after it was potted, in days from that day. */
@@ -69,6 +72,7 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec): Outlook {
     rim: setup.kind === 'pot' ? rimOf(context.growth(), setup.pot.shape, setup.pot.rimDiameterCm) : null,
     flushesPerYear: judgement.year.flushes,
     waterDays: judgement.byMonth.map((time) => hundredth(daysOf(time))),
+    hasReservoir: facts.hasReservoir,
     restMonths: restOf(context),
     nursing: [...aftercareSteps(aftercareOf(context, { facts, judgement }))],
   };
@@ -86,6 +90,7 @@ export function roughOutlook(planCase: PlanCase): Outlook {
     rim: null,
     flushesPerYear: 0,
     waterDays: null,
+    hasReservoir: keepsWater(context.resolved.current.vesselKind),
     restMonths: restOf(context),
     nursing: [],
   };

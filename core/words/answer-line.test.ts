@@ -47,6 +47,11 @@ test('how often to water: now, and in the month most unlike it', () => {
   expect(answerLine(plan, withDays(Array<number>(12).fill(1.1)), metricWords).water).toBe('Water about every day.');
 });
 
+test('what stands over water is refilled, not watered', () => {
+  const { water } = lineOf({ ownPots: [{ potKindId: 'wick-pot', rimDiameterCm: 12 }], place: 'heated-flat' });
+  expect(water).toMatch(/^Refill it about every /);
+});
+
 test('what sleeps without leaves is kept dry, and the months awake say how often', () => {
   const asleep = lineOf({ genus: 'catasetum', month: 1 });
   expect(asleep.water).toBe('Keep it dry until the new growth roots.');

@@ -1,7 +1,7 @@
 /** The answer in two sentences that a beginner can act on: what to do now, and how often to water. */
 import type { SetupSpec } from '../case';
 import type { DepthRule, Genus } from '../catalogue/genera';
-import { mountKindById, potKindById } from '../catalogue/vessels';
+import { keepsWater, mountKindById, potKindById } from '../catalogue/vessels';
 import { daysOf, type DryingTime, HORIZON_DAYS } from '../physics/drydown';
 import { cm, days, DAYS_FROM, lowerFirst, monthNames, number, type WordUnits } from './phrasing/format';
 import type { PlanAnswer, SetupReview } from './plan';
@@ -73,11 +73,12 @@ function mostUnlike(byMonth: readonly DryingTime[], now: number, isLeftOut: (mon
 
 const noWaterIn: ReadonlySet<Genus['rest']> = new Set<Genus['rest']>(['leafless and dry']);
 
-function waterLine(plan: PlanAnswer, { daysByMonth }: SetupReview): string {
+function waterLine(plan: PlanAnswer, { daysByMonth, spec: { vessel } }: SetupReview): string {
   const { monthIndex: now, plant, routine } = plan.resolved;
   const restMonths = noWaterIn.has(plant.genus.rest) ? plan.timing.restMonths : [];
   const isDry = (month: number) => restMonths.includes(month);
-  const verb = routine.kind === 'misting' ? 'Wet it' : 'Water';
+  const isRefilled = vessel.kind === 'pot' && keepsWater(vessel.potKindId);
+  const verb = routine.kind === 'misting' ? 'Wet it' : isRefilled ? 'Refill it' : 'Water';
   const dryRest = restMonths.length > 0 ? ' Keep it dry while it stands leafless.' : '';
   if (isDry(now)) return 'Keep it dry until the new growth roots.';
   if (daysOf(daysByMonth[now]!) < DAYS_FROM)

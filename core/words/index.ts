@@ -237,6 +237,7 @@ export {
   notNow,
   partTakenOff,
   treatedAgainst,
+  wateredBy,
   wateredFelt,
 } from './screens/journal';
 export { curveText, mountText, potText } from './screens/drawing-aloud';

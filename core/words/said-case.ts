@@ -39,7 +39,9 @@ export function wateringText(given: unknown): string {
       ? `, soaked ${number(numberOr(routine.soakMinutes) ?? 0, 0)} min`
       : routine.way === 'drip'
         ? ', by dripper'
-        : '';
+        : routine.way === 'hose'
+          ? ', by hose'
+          : '';
   switch (routine.kind) {
     case 'weekdays':
       return `on ${(routine.weekdays ?? []).map((day) => weekdayNames[day]).join(', ')}${way}`;

@@ -14,7 +14,7 @@ import { journalWords } from './journal-words';
 import styles from './journal.module.css';
 
 const atOnce = ['watered', 'fed', 'flushed'] as const;
-const withWords = ['felt', 'bloomed', 'treated', 'moved', 'weighed', 'noted', 'left'] as const;
+const withWords = ['watered', 'felt', 'bloomed', 'grew', 'treated', 'moved', 'weighed', 'noted', 'left'] as const;
 
 interface CareBarProps {
   readonly plants: readonly QuickEntryOf[];
@@ -76,8 +76,8 @@ export function JournalBar({ plants, onKept }: CareBarProps) {
       ))}
       {shown.map((kind) => (
         <Button key={kind} disabled={plants.length === 0} aria-haspopup="dialog" onClick={() => setOpen(kind)}>
-          {journalWords[kind]}…
-          <KeyOf kind={kind} />
+          {kind === 'watered' ? 'Refilled, rain, hose' : journalWords[kind]}…
+          {kind === 'watered' ? null : <KeyOf kind={kind} />}
         </Button>
       ))}
       <label className={`entry ${styles.day}`}>

@@ -7,6 +7,10 @@ import { pestWords } from '@core/words';
 import {
   type BloomState,
   bloomStates,
+  type GrowthEvent,
+  growthEvents,
+  waysWatered,
+  type WayWatered,
   waysToLeave,
   type WayToLeave,
 } from '@server/records/journal/quick-entry-schemas';
@@ -16,10 +20,10 @@ import { KeepDialog } from '../controls/keep-dialog';
 import { usePlaceChoices } from '../data/place-choices';
 import { placeInCase } from '../data/place-in-case';
 import { type QuickEntryOf, type Done, nameOfAll } from '../data/use-journal';
-import { bloomWords, journalWords, leftWords } from './journal-words';
+import { bloomWords, growthEventWords, journalWords, leftWords, wayWateredWords } from './journal-words';
 import styles from './journal.module.css';
 
-export type DetailKind = 'felt' | 'bloomed' | 'treated' | 'moved' | 'weighed' | 'noted' | 'left';
+export type DetailKind = 'watered' | 'grew' | 'felt' | 'bloomed' | 'treated' | 'moved' | 'weighed' | 'noted' | 'left';
 
 interface CareDialogProps {
   readonly kind: DetailKind;
@@ -31,6 +35,8 @@ interface CareDialogProps {
 }
 
 const asked: Readonly<Record<DetailKind, string>> = {
+  watered: 'Watered',
+  grew: 'What it made or lost',
   felt: 'A finger in it',
   bloomed: 'Bloom',
   treated: 'Treated',
@@ -81,6 +87,8 @@ function MovedTo({ places, placeId, spot, onPlace, onSpot }: MovedToProps) {
 /** The fields of a kind, and what they say; null while they say too little. */
 function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly details: object | null } {
   const [felt, setFelt] = useState<Felt>('still wet');
+  const [way, setWay] = useState<WayWatered>('refilled');
+  const [what, setWhat] = useState<GrowthEvent>('new growth');
   const [state, setState] = useState<BloomState>('open');
   const [against, setAgainst] = useState<PestKind | ''>('');
   const [weight, setWeight] = useState('');
@@ -91,6 +99,29 @@ function useDetails(kind: DetailKind): { readonly fields: ReactNode; readonly de
   const [spot, setSpot] = useState('');
   const grams = Number(weight);
   switch (kind) {
+    case 'watered':
+      return {
+        fields: (
+          <Choice label="How" isWide options={options(waysWatered, wayWateredWords)} value={way} onChange={setWay} />
+        ),
+        details: { way },
+      };
+    case 'grew':
+      return {
+        fields: (
+          <label>
+            What
+            <select value={what} onChange={(event) => setWhat(event.target.value as GrowthEvent)}>
+              {growthEvents.map((one) => (
+                <option key={one} value={one}>
+                  {growthEventWords[one]}
+                </option>
+              ))}
+            </select>
+          </label>
+        ),
+        details: { what },
+      };
     case 'felt':
       return {
         fields: (

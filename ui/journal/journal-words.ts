@@ -6,6 +6,7 @@ import {
   notNow,
   partTakenOff,
   treatedAgainst,
+  wateredBy,
   wateredFelt,
   dayWords,
   holdWords,
@@ -13,7 +14,14 @@ import {
   aftercareNames,
   pestWords,
 } from '@core/words';
-import type { BloomState, QuickEntry, QuickKind, WayToLeave } from '@server/records/journal/quick-entry-schemas';
+import type {
+  BloomState,
+  GrowthEvent,
+  QuickEntry,
+  QuickKind,
+  WayToLeave,
+  WayWatered,
+} from '@server/records/journal/quick-entry-schemas';
 
 export const journalWords: Readonly<Record<QuickKind, string>> = {
   watered: 'Watered',
@@ -29,12 +37,32 @@ export const journalWords: Readonly<Record<QuickKind, string>> = {
   left: 'Left',
   divided: 'Divided',
   nursed: 'After potting',
+  grew: 'Growth',
 };
 
 export const bloomWords: Readonly<Record<BloomState, string>> = {
   'in bud': 'In bud',
   open: 'In bloom',
   over: 'Bloom over',
+};
+
+export const growthEventWords: Readonly<Record<GrowthEvent, string>> = {
+  'new growth': 'New growth',
+  'new roots': 'New roots',
+  'flower spike': 'Flower spike',
+  keiki: 'Keiki',
+  'offset taken': 'Offset taken off',
+  'growth lost': 'Growth lost',
+  'spike dried': 'Spike dried',
+  'leaf lost': 'Leaf lost',
+};
+
+export const wayWateredWords: Readonly<Record<WayWatered, string>> = {
+  soaked: 'soaked',
+  dripper: 'by dripper',
+  hose: 'by hose',
+  rain: 'by rain',
+  refilled: 'refilled',
 };
 
 export const leftWords: Readonly<Record<WayToLeave, string>> = {
@@ -47,7 +75,8 @@ export const leftWords: Readonly<Record<WayToLeave, string>> = {
 export function journalLine(entry: QuickEntry): string {
   switch (entry.kind) {
     case 'watered':
-      return entry.felt === undefined ? 'Watered' : wateredFelt(entry.felt);
+      if (entry.felt !== undefined) return wateredFelt(entry.felt);
+      return entry.way === undefined ? 'Watered' : wateredBy(entry.way);
     case 'felt':
       return feltNotWatered(entry.felt ?? '');
     case 'bloomed':
@@ -64,6 +93,8 @@ export function journalLine(entry: QuickEntry): string {
       return entry.isPart ? dividedFrom(entry.otherName ?? 'another') : partTakenOff(entry.otherName ?? 'a part');
     case 'nursed':
       return `${entry.task ? aftercareNames[entry.task] : 'After potting'}${entry.holds ? `: ${holdWords[entry.holds].toLowerCase()}` : entry.outcome === 'skipped' ? ': skipped' : ''}`;
+    case 'grew':
+      return growthEventWords[entry.what ?? 'new growth'];
     case 'left':
       return leftWords[entry.how ?? 'died'];
     default:

@@ -27,6 +27,8 @@ export interface Watering {
 export function wateringOf(way: WayToWater, soakMinutes: number): Watering {
   switch (way) {
     case 'pour':
+    // A hose runs until it runs through, like the can.
+    case 'hose':
       return { mostG: Infinity, minutes: 0, throughShare: k.POURED_THROUGH_SHARE };
     case 'soak':
       return { mostG: Infinity, minutes: soakMinutes, throughShare: k.SOAKED_THROUGH_SHARE };

@@ -1,3 +1,3 @@
 /** How a grower waters. */
-export const waysToWater = ['pour', 'soak', 'drip'] as const;
+export const waysToWater = ['pour', 'soak', 'drip', 'hose'] as const;
 export type WayToWater = (typeof waysToWater)[number];

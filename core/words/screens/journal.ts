@@ -2,6 +2,14 @@
 
 export const nowUntil = (day: string): string => `now, until ${day}`;
 export const lateSince = (day: string): string => `late: it was for ${day}`;
+export const wateredBy = (way: string): string =>
+  way === 'rain'
+    ? 'Watered by rain'
+    : way === 'hose' || way === 'dripper'
+      ? `Watered by ${way}`
+      : way === 'soaked'
+        ? 'Watered, soaked'
+        : 'Refilled';
 export const wateredFelt = (felt: string): string => `Watered, it was ${felt}`;
 export const feltNotWatered = (felt: string): string => `Felt it, ${felt}: not watered`;
 export const treatedAgainst = (pest: string): string => `Treated against ${pest}`;

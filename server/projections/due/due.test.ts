@@ -162,10 +162,27 @@ describe('the list', () => {
     expect((await dueList(em(), scope, TODAY)).water).toEqual([]);
     await care(young, 'watered', '2026-05-25');
     const [thirsty] = (await dueList(em(), scope, TODAY)).water;
-    expect(thirsty).toMatchObject({ name: 'Young', wateredOn: '2026-05-25' });
+    expect(thirsty).toMatchObject({ name: 'Young', wateredOn: '2026-05-25', isRefill: false });
     expect(thirsty!.waterOn > '2026-05-25' && thirsty!.waterOn <= TODAY).toBe(true);
     await care(young, 'watered', TODAY);
     expect((await dueList(em(), scope, TODAY)).water).toEqual([]);
+  });
+
+  test('what stands over water asks to be refilled', async () => {
+    const overWater = makePlan({ ...planCase, wants: ['a reservoir'] }).setups[0]!.spec;
+    const input = pottingInputSchema.parse({
+      plantName: 'Over water',
+      pottedOn: '2026-04-01',
+      planCase,
+      spec: overWater,
+    });
+    const recorded = await recordPotting(em(), scope, input, 'Over water');
+    const id = 'plantId' in recorded ? recorded.plantId : '';
+    await workOutOutlooks(em, quietPool(), scope);
+    await care(id, 'watered', '2026-01-02', { way: 'refilled' });
+    const found = (await dueList(em(), scope, TODAY)).water.find(({ plantId }) => plantId === id);
+    expect(found).toMatchObject({ name: 'Over water', isRefill: true });
+    expect((await plantLog(em(), scope, id, TODAY))!.nextWatering).toMatchObject({ isRefill: true });
   });
 
   test('felt still wet, it asks later', async () => {

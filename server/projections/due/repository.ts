@@ -113,7 +113,13 @@ function thirsty(judged: readonly Judged[], today: string): PlantToWater[] {
     .flatMap(({ row, next }) => (next !== null && next.on <= today ? [{ row, next }] : []))
     .sort((a, b) => inOrder(a.next.on, b.next.on) || inOrder(a.row.name, b.row.name))
     .slice(0, MOST_SHOWN)
-    .map(({ row, next: { on: waterOn, days } }) => ({ ...told(row), wateredOn: row.watered_on!, waterOn, days }));
+    .map(({ row, next: { on: waterOn, days, isRefill } }) => ({
+      ...told(row),
+      wateredOn: row.watered_on!,
+      waterOn,
+      days,
+      isRefill,
+    }));
 }
 
 /** Days are written so that this comes after all of them. */

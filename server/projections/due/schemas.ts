@@ -52,6 +52,8 @@ export const plantToWaterSchema = z.object({
   /** The day on which it wants water, and how many days after the last time. */
   waterOn: z.string(),
   days: z.number(),
+  /** It stands over water: its reservoir is refilled. */
+  isRefill: z.boolean(),
 });
 export type PlantToWater = z.infer<typeof plantToWaterSchema>;
 

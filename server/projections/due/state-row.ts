@@ -63,6 +63,8 @@ export interface WaterNext {
   readonly days: number;
   /** Times the days that were reckoned, by what a finger found. */
   readonly factor: number;
+  /** It stands over water, which is refilled. */
+  readonly isRefill: boolean;
 }
 
 /** null for a plant of which no watering is written down, or no days are reckoned. */
@@ -75,5 +77,5 @@ export function waterNextOf({ watered_on: wateredOn, outlook, felt }: StateRow):
     reckonedDays: waterDays[Number(one.on.slice(5, 7)) - 1]!,
   }));
   const { factor } = plantFactorOf(findings);
-  return { ...nextWatering(wateredOn, waterDays, factor), factor };
+  return { ...nextWatering(wateredOn, waterDays, factor), factor, isRefill: outlook?.hasReservoir === true };
 }

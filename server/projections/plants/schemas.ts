@@ -46,7 +46,7 @@ export const plantLogSchema = plantSummarySchema.extend({
   /** What is to come of it has been worked out as it stands now. */
   isReckoned: z.boolean(),
   /** Days to the next watering from the last; null where that is not reckoned. */
-  nextWatering: z.object({ on: z.string(), days: z.number(), factor: z.number() }).nullable(),
+  nextWatering: z.object({ on: z.string(), days: z.number(), factor: z.number(), isRefill: z.boolean() }).nullable(),
   /** Days from a watering to the next by month, as reckoned; null where nothing is. */
   waterDays: z.array(z.number()).nullable(),
   /** What is done after it was potted, in the order of the days. */

@@ -24,11 +24,29 @@ export const quickKinds = [
   'left',
   'divided',
   'nursed',
+  'grew',
 ] as const;
 export type QuickKind = (typeof quickKinds)[number];
 
 export const bloomStates = ['in bud', 'open', 'over'] as const;
 export type BloomState = (typeof bloomStates)[number];
+
+/** How water came to it, where it was not the can. */
+export const waysWatered = ['soaked', 'dripper', 'hose', 'rain', 'refilled'] as const;
+export type WayWatered = (typeof waysWatered)[number];
+
+/** What a plant made or lost between two pottings. */
+export const growthEvents = [
+  'new growth',
+  'new roots',
+  'flower spike',
+  'keiki',
+  'offset taken',
+  'growth lost',
+  'spike dried',
+  'leaf lost',
+] as const;
+export type GrowthEvent = (typeof growthEvents)[number];
 
 export const waysToLeave = ['died', 'sold', 'given away'] as const;
 export type WayToLeave = (typeof waysToLeave)[number];
@@ -45,6 +63,9 @@ export const quickEntrySchema = z.object({
   note: z.string().optional(),
   photoIds: z.array(z.uuid()).optional(),
   felt: z.enum(feltWhenWatering).optional(),
+  /** Of a watering; the can where nothing is said. */
+  way: z.enum(waysWatered).optional(),
+  what: z.enum(growthEvents).optional(),
   state: z.enum(bloomStates).optional(),
   against: z.enum(pestKinds).optional(),
   weightG: z.number().optional(),

@@ -15,7 +15,14 @@ import {
   type Versions,
   dayIn,
 } from '@core';
-import { bloomStates, type QuickKind, aftercareOutcomes, waysToLeave } from './quick-entry-schemas';
+import {
+  bloomStates,
+  growthEvents,
+  type QuickKind,
+  aftercareOutcomes,
+  waysToLeave,
+  waysWatered,
+} from './quick-entry-schemas';
 
 const MOST_NOTE = 2000;
 const MOST_PHOTOS = 12;
@@ -38,7 +45,11 @@ const spot = textOf('spot', 0, 80).optional();
 
 /** What is said of each kind. */
 export const detailSchemas = {
-  watered: z.strictObject({ felt: oneOf('felt', feltWhenWatering).optional(), ...noted }),
+  watered: z.strictObject({
+    felt: oneOf('felt', feltWhenWatering).optional(),
+    way: oneOf('way', waysWatered).optional(),
+    ...noted,
+  }),
   /** A finger in it, and no water given. */
   felt: z.strictObject({ felt: oneOf('felt', feltWhenWatering), ...noted }),
   fed: z.strictObject(noted),
@@ -56,6 +67,7 @@ export const detailSchemas = {
   noted: z.strictObject(noted),
   /** Not this year: need stays untold until the day. */
   'put off': z.strictObject({ need: oneOf('need', needKinds), until: day('until'), ...noted }),
+  grew: z.strictObject({ what: oneOf('what', growthEvents), ...noted }),
   left: z.strictObject({ how: oneOf('how', waysToLeave), ...noted }),
   nursed: z.strictObject({
     pottingId: uuid('pottingId', 'a potting'),
@@ -113,6 +125,7 @@ export const quickInputSchema = z.discriminatedUnion(
     inputOf('put off'),
     inputOf('left'),
     inputOf('nursed'),
+    inputOf('grew'),
   ],
   { error: faultCode({ code: 'one of', field: 'kind', names: Object.keys(detailSchemas) }) },
 );

@@ -43,7 +43,7 @@ const eventCount = async () => {
 };
 
 const details: Readonly<Record<QuickInput['kind'], object>> = {
-  watered: { felt: 'dry' },
+  watered: { felt: 'dry', way: 'hose' },
   felt: { felt: 'still wet' },
   fed: {},
   flushed: { note: 'ran clear' },
@@ -55,6 +55,7 @@ const details: Readonly<Record<QuickInput['kind'], object>> = {
   'put off': { need: 'medium spent', until: '2027-03-01' },
   left: { how: 'given away', note: 'to the plant swap' },
   nursed: { pottingId: '6f1de3a2-6c0f-4b6a-9a5e-0c5a1b2d3e4f', task: 'tug', outcome: 'done' },
+  grew: { what: 'keiki', note: 'on the old spike' },
 };
 
 const doneKinds = Object.keys(details) as QuickInput['kind'][];

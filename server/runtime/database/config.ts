@@ -16,6 +16,7 @@ import { Migration20261206000000 } from './migrations/Migration20261206000000';
 import { Migration20261207000000 } from './migrations/Migration20261207000000';
 import { Migration20261208000000 } from './migrations/Migration20261208000000';
 import { Migration20261215000000 } from './migrations/Migration20261215000000';
+import { Migration20261220000000 } from './migrations/Migration20261220000000';
 
 /** The database's address, as the start script hands it over. */
 export function databaseUrl(): string {
@@ -42,6 +43,7 @@ const migrations = [
   Migration20261207000000,
   Migration20261208000000,
   Migration20261215000000,
+  Migration20261220000000,
 ];
 
 /** The steps that this program knows. */

@@ -42,7 +42,8 @@ export function PlantNeeds({ log }: { readonly log: PlantLog }) {
         ) : null}
         {nextWatering && wateredOn ? (
           <li>
-            Watered on {dayjs(wateredOn).format('D MMMM')}; wants water about{' '}
+            {nextWatering.isRefill ? 'Refilled' : 'Watered'} on {dayjs(wateredOn).format('D MMMM')}; wants{' '}
+            {nextWatering.isRefill ? 'its reservoir refilled' : 'water'} about{' '}
             <strong>{dayjs(nextWatering.on).format('dddd D MMMM')}</strong>,{' '}
             {Math.max(1, Math.round(nextWatering.days))} days after
             {Math.abs(nextWatering.factor - 1) > 0.03 ? byYourFinger(nextWatering.factor > 1) : ''}.

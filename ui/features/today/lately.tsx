@@ -26,6 +26,7 @@ const doneWords: Readonly<Record<EventKind, string>> = {
   weighed: 'weighed',
   noted: 'noted',
   'put off': 'put off',
+  grew: 'growth noted',
   left: 'left',
   divided: 'divided',
   nursed: 'nursed after potting',

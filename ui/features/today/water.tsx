@@ -25,7 +25,7 @@ export function Water({ plants }: { readonly plants: DueList['water'] }) {
         Water today <span className={styles.count}>{plants.length}</span>
       </h2>
       <ul className={styles.thirsty}>
-        {plants.map(({ plantId, name, wateredOn, days, placeName }) => {
+        {plants.map(({ plantId, name, wateredOn, days, placeName, isRefill }) => {
           const one: readonly QuickEntryOf[] = [{ id: plantId, name }];
           return (
             <li key={plantId} className={styles.thirst}>
@@ -39,9 +39,19 @@ export function Water({ plants }: { readonly plants: DueList['water'] }) {
                 </p>
               </div>
               <div className={styles.actions} role="group" aria-label={name}>
-                <Button kind="main" isBusy={isBusy} onClick={() => void keep(one, 'watered', watered())}>
-                  Watered
-                </Button>
+                {isRefill ? (
+                  <Button
+                    kind="main"
+                    isBusy={isBusy}
+                    onClick={() => void keep(one, 'refilled', watered({ way: 'refilled' }))}
+                  >
+                    Refilled
+                  </Button>
+                ) : (
+                  <Button kind="main" isBusy={isBusy} onClick={() => void keep(one, 'watered', watered())}>
+                    Watered
+                  </Button>
+                )}
                 <Button isBusy={isBusy} onClick={() => void keep(one, 'watered, it was dry', watered({ felt: 'dry' }))}>
                   Was dry
                 </Button>

@@ -31,6 +31,7 @@ const ways = [
   { label: 'can', value: 'pour' },
   { label: 'soak', value: 'soak' },
   { label: 'dripper', value: 'drip' },
+  { label: 'hose', value: 'hose' },
 ];
 const USUAL_SOAK_MIN = 15;
 

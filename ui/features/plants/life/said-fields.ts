@@ -11,7 +11,7 @@ import {
   fieldMissing,
   fieldRange,
 } from '@core/words';
-import { bloomWords, leftWords } from '../../../journal/journal-words';
+import { bloomWords, growthEventWords, leftWords, wayWateredWords } from '../../../journal/journal-words';
 
 export type SaidField = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>>; readonly isNeeded: boolean }
@@ -59,7 +59,8 @@ export const saidFields: Readonly<Record<string, readonly SaidField[]>> = {
     { key: 'rot', label: 'Rot', kind: 'yes or no' },
   ],
   planned: [{ key: 'forOn', label: 'For the day', kind: 'day' }],
-  watered: [choice('felt', 'It was', feltWords)],
+  watered: [choice('felt', 'It was', feltWords), choice('way', 'How', wayWateredWords)],
+  grew: [choice('what', 'What', growthEventWords, true)],
   felt: [choice('felt', 'It was', feltWords, true)],
   bloomed: [choice('state', 'Bloom', bloomWords, true)],
   treated: [choice('against', 'Against', pestWords)],
