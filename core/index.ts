@@ -177,6 +177,8 @@ export {
   typicalRootMm,
   versioned,
   whatIfSchema,
+  listOf,
+  mixPartSchema,
 } from './case';
 export {
   encodingOf,
@@ -291,6 +293,7 @@ export {
 export { saidOfSetup, type SaidSetup, saidSetupSchema, setupFromSaid, setupNow } from './said-setups';
 export {
   guardedCell,
+  type MediumMatch,
   type ListChoices,
   type ListField,
   listFields,

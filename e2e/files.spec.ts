@@ -39,6 +39,12 @@ test('a list with slips, an unknown kind and days that could be two', async ({ v
   await visitor.reload();
   await expect(kinds.getByLabel(/Gizmo/)).toHaveValue('vanda');
   await expect(changes).toContainText('Evening Lantern no. Z 901, Phalaenopsis, Kiln Lane flat, in conifer bark');
+  // A place that nobody said is asked for, and none is put in its stead.
+  await expect(visitor.getByRole('button', { name: 'Say first which place is meant' })).toBeDisabled();
+  const places = visitor.getByRole('region', { name: 'Places' });
+  await places.getByLabel(/no place said/).selectOption({ label: 'Kiln Lane flat' });
+  const media = visitor.getByRole('region', { name: 'Media' });
+  await expect(media.getByRole('listitem').filter({ hasText: 'moss' })).toContainText('look at it');
   await visitor.getByRole('button', { name: 'Take in 4 plants' }).click();
   await expect(visitor.getByText('4 plants are on record.')).toBeVisible();
 
@@ -73,6 +79,10 @@ test('a list whose answer was lost is kept once', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/plants/files`);
   await visitor.getByLabel('Or paste it').fill('Name,Genus\nTwice Asked,Phalaenopsis\nTwice Sent,Vanda');
   await visitor.getByRole('button', { name: 'Read what I pasted' }).click();
+  await visitor
+    .getByRole('region', { name: 'Places' })
+    .getByLabel(/no place said/)
+    .selectOption({ label: 'Kiln Lane flat' });
   // It arrives, and its answer does not.
   await visitor.route('**/api/lists', async (route) => {
     if (route.request().method() !== 'POST') return route.continue();

@@ -1,8 +1,10 @@
-import { byChoice, numbersOf } from '../base';
+import { byChoice, byDefinition, numbersOf } from '../base';
 
 export const plantFileConstants = {
   MOST_ROWS: byChoice(5000, 'rows', 'of one list are taken in at once'),
   MOST_CHARACTERS: byChoice(4_000_000, 'characters', 'of one list: 5,000 plants with long notes need less'),
+  MM_PER_CM: byDefinition(10, 'mm', 'in a centimetre'),
+  HEADING_LINES: byChoice(5, 'lines', 'from the first among which the headings are looked for'),
   MOST_NAME: byChoice(120, 'characters', 'of a name'),
   MOST_NOTE: byChoice(2000, 'characters', 'of a note'),
   MOST_CELL_SHOWN: byChoice(60, 'characters', 'of a cell are shown in what is said of it'),

@@ -1,6 +1,7 @@
 export { guardedCell } from './cells';
 export { type ListField, listFields, plain } from './columns';
 export { kindOf, type KindMatch } from './kinds';
+export { type MediumMatch, mediumOf } from './media';
 export {
   type ListChoices,
   type ListColumn,

@@ -71,11 +71,16 @@ describe('kinds', () => {
 });
 
 test('media by their name, or by the word alone', () => {
-  expect(mediumOf('Conifer bark 6–12 mm')).toBe('bark-6-12');
-  expect(mediumOf('medium bark')).toBe('bark-6-12');
-  expect(mediumOf('NZ sphagnum')).toBe('sphagnum-loose');
-  expect(mediumOf('LECA')).toBe('clay-pebbles-8-16');
-  expect(mediumOf('my own mix')).toBeNull();
+  const mixOf = (text: string) => mediumOf(text).mix.map(({ mediumId, parts }) => `${parts} ${mediumId}`);
+  expect(mediumOf('Conifer bark 6–12 mm')).toEqual({ how: 'sure', mix: [{ mediumId: 'bark-6-12', parts: 1 }] });
+  expect(mixOf('medium bark')).toEqual(['1 bark-6-12']);
+  expect(mixOf('NZ sphagnum')).toEqual(['1 sphagnum-loose']);
+  expect(mixOf('peat perlite')).toEqual(['1 peat-perlite']);
+  expect(mixOf('Fine bark/perlite/charcoal 3:1:1')).toEqual(['3 bark-3-6', '1 perlite-3-6', '1 charcoal-8-16']);
+  expect(mixOf('70 % pumice, 30 % coco chips')).toEqual(['70 pumice-3-6', '30 coco-chips-6-12']);
+  expect(mixOf('bark 10-15 mm and moss')).toEqual(['1 bark-6-12', '1 sphagnum-loose']);
+  expect(mixOf('LECA')).toEqual(['1 clay-pebbles-8-16']);
+  expect(mediumOf('my own mix')).toEqual({ how: 'none', mix: [] });
   for (const text of [
     'moss',
     'fine bark',
@@ -89,7 +94,7 @@ test('media by their name, or by the word alone', () => {
     'tree fern',
     'cork',
   ]) {
-    expect(mediumIds).toContain(mediumOf(text));
+    expect(mediumIds).toContain(mediumOf(text).mix[0]!.mediumId);
   }
 });
 
@@ -153,14 +158,14 @@ describe('a list', () => {
         kindText: 'Phal.',
         parentage: 'A x B',
         inMediumSince: '2021-03-14',
-        mediumId: 'bark-6-12',
+        mediumText: 'bark',
         placeText: 'Sill',
         left: null,
-        note: 'likes it dry. Pot colour: blue',
+        note: 'likes it dry. Pot colour: blue. Medium: bark',
       }),
       expect.objectContaining({
         line: 3,
-        mediumId: null,
+        mediumText: 'secret',
         inMediumSince: null,
         note: 'Medium: secret. Potted: someday',
       }),

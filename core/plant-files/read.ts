@@ -10,7 +10,8 @@ import { fieldsOf, type ListField, plain } from './columns';
 import { k } from './constants';
 import { orderOf, readDay } from './days';
 import { kindOf, type KindMatch } from './kinds';
-import { mediumOf } from './media';
+import { type MediumMatch, mediumOf } from './media';
+import { potWidthOf } from './pot-sizes';
 
 /** What the grower settled; the rest is told by the table itself. */
 export interface ListChoices {
@@ -39,7 +40,9 @@ export interface ListPlant {
   /** What stands for its kind, and for its place; empty where nothing does. */
   readonly kindText: string;
   readonly placeText: string;
-  readonly mediumId: string | null;
+  /** What stands for its medium; empty where nothing does. */
+  readonly mediumText: string;
+  readonly rimDiameterCm: number | null;
   readonly inMediumSince: string | null;
   readonly wateredOn: string | null;
   readonly left: { readonly on: string; readonly how: 'died' | 'sold' | 'given away' } | null;
@@ -58,6 +61,7 @@ export interface PlantTable {
   /** The most frequent first. */
   readonly kinds: readonly (ReadName & { readonly match: KindMatch })[];
   readonly places: readonly ReadName[];
+  readonly media: readonly (ReadName & { readonly match: MediumMatch })[];
   /** How days are read, and one that could be read otherwise; order null: it has to be asked. */
   readonly dates: { readonly order: DateOrder | null; readonly example: string | null };
   /** Lines without a name, which cannot be taken in. */
@@ -90,6 +94,7 @@ const howLeft = (text: string) => waysToLeave.find(([pattern]) => pattern.test(p
 
 interface Cells {
   readonly line: number;
+  readonly headingOf: (field: ListField) => string;
   readonly at: (field: ListField) => string;
   /** Cells whose column has no field, under their headings. */
   readonly others: readonly (readonly [heading: string, cell: string])[];
@@ -100,7 +105,8 @@ export function readPlantTable(text: string, choices: ListChoices = {}): PlantTa
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
   const rows = data.map((cells, n) => ({ line: n + 1, cells: cells.map((cell) => unguardedCell(cell).trim()) }));
   const filled = rows.filter(({ cells }) => cells.some((cell) => cell !== ''));
-  const [head, ...body] = filled;
+  const headAt = headingRow(filled.map(({ cells }) => cells));
+  const [head, ...body] = filled.slice(headAt);
   if (!head || body.length === 0) return { status: 'refused', why: 'no rows' };
   if (body.length > k.MOST_ROWS) return { status: 'refused', why: 'too many rows' };
   const guessed = fieldsOf(head.cells);
@@ -110,6 +116,7 @@ export function readPlantTable(text: string, choices: ListChoices = {}): PlantTa
   }
   const cellsOf = body.map(({ line, cells }): Cells => ({
     line,
+    headingOf: (field) => head.cells[fields.indexOf(field)] ?? '',
     at: (field) => {
       const at = fields.indexOf(field);
       return at < 0 ? '' : (cells[at] ?? '');
@@ -134,11 +141,29 @@ export function readPlantTable(text: string, choices: ListChoices = {}): PlantTa
       plants,
       kinds: toldIn(plants.map(({ kindText }) => kindText)).map((told) => ({ ...told, match: kindOf(told.text) })),
       places: toldIn(plants.map(({ placeText }) => placeText)),
+      media: toldIn(plants.flatMap(({ mediumText }) => (mediumText === '' ? [] : [mediumText]))).map((told) => ({
+        ...told,
+        match: mediumOf(told.text),
+      })),
       dates: { order, example: found.example },
       nameless: read.flatMap(({ plant, line }) => (plant ? [] : [line])),
       unreadableDays: read.flatMap(({ line, unread }) => unread.map((cell) => ({ line, text: cell }))),
     },
   };
+}
+
+/** A title, or headings that were merged over several columns, may stand over the headings. */
+function headingRow(rows: readonly (readonly string[])[]): number {
+  const known = rows.slice(0, k.HEADING_LINES).map((cells) => fieldsOf(cells).filter((field) => field !== null).length);
+  const most = Math.max(0, ...known);
+  return most === 0 ? 0 : known.indexOf(most);
+}
+
+/** Genus and species in two columns are one name, where it says more than the genus alone. */
+function kindTextOf(kind: string, species: string, name: string): string {
+  if (kind === '') return name;
+  const whole = `${kind} ${species}`.trim();
+  return species !== '' && kindOf(kind).how !== 'sure' && kindOf(whole).how === 'sure' ? whole : kind;
 }
 
 function toldIn(texts: readonly string[]): readonly ReadName[] {
@@ -155,7 +180,7 @@ interface RowRead {
 
 const orNull = (text: string): string | null => (text === '' ? null : text);
 
-function plantOf({ line, at, others }: Cells, order: DateOrder): RowRead {
+function plantOf({ line, at, headingOf, others }: Cells, order: DateOrder): RowRead {
   const [kind, species, called] = [at('kind'), at('species'), at('name')];
   const name = called === '' ? [kind, species].filter(Boolean).join(' ') : called;
   if (name === '') return { line, plant: null, unread: [] };
@@ -178,8 +203,14 @@ function plantOf({ line, at, others }: Cells, order: DateOrder): RowRead {
     return read;
   };
   const mediumText = at('medium');
-  const mediumId = mediumOf(mediumText);
-  if (mediumText !== '' && mediumId === null) noted.push(`Medium: ${mediumText}`);
+  const match = mediumOf(mediumText);
+  // A mix loses nothing by being said in parts; what was written stays readable.
+  if (mediumText !== '' && match.how !== 'sure') noted.push(`Medium: ${mediumText}`);
+  const potText = at('potWidth');
+  const rimDiameterCm = potWidthOf(potText, headingOf('potWidth'));
+  if (potText !== '' && (rimDiameterCm === null || !/^[\d.,\s]*(cm|mm|in|inch|")?$/i.test(potText))) {
+    noted.push(`Pot: ${potText}`);
+  }
   if (called !== '' && species !== '' && !plain(called).includes(plain(species))) noted.push(`Species: ${species}`);
   const flagText = at('flag');
   const flag = flags[plain(flagText)] ?? null;
@@ -194,9 +225,10 @@ function plantOf({ line, at, others }: Cells, order: DateOrder): RowRead {
     acquiredOn: day('acquiredOn', 'Acquired'),
     spot: orNull(shortened(at('spot'), 80, 'Where there')),
     flag,
-    kindText: kind === '' ? name : kind,
+    kindText: kindTextOf(kind, species, name),
     placeText: at('place'),
-    mediumId,
+    mediumText,
+    rimDiameterCm,
     inMediumSince: day('inMediumSince', 'Potted'),
     wateredOn: day('wateredOn', 'Watered'),
     left: leftOn === null ? null : { on: leftOn, how: howLeft(at('leftHow')) },

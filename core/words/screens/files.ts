@@ -4,8 +4,11 @@ import { plural } from '../phrasing/format';
 export const fileTooLarge = (megabytes: number): string => `The file is larger than ${megabytes} MB.`;
 export const hereAlready = (count: number): string => `, ${count} here already`;
 export const takeInPlants = (plants: number): string => `Take in ${plural(plants, 'plant')}`;
+export const placesToSettle = (count: number): string =>
+  `Say first which ${count === 1 ? 'place is' : `${count} places are`} meant`;
 export const plantsOnRecord = (plants: number): string =>
   `${plants} ${plants === 1 ? 'plant is' : 'plants are'} on record.`;
+export const knownKinds = (count: number): string => `${count} known by ${count === 1 ? 'its name' : 'their names'}`;
 export const kindsToCheck = (unsure: number): string =>
   `${unsure} to look at: a slip of the pen, or a name that several kinds have.`;
 export const whichDay = (example: string): string => `Which day is ${example}?`;

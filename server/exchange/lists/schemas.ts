@@ -1,6 +1,18 @@
 /** A grower's own list of plants, settled in the browser and taken in whole. Shared with the screens. */
 import * as z from 'zod';
-import { faultCode, genusIds, mediumIds, oneOf, placeOrIdSchema, textOf, dayIn } from '@core';
+import {
+  faultCode,
+  genusIds,
+  listOf,
+  MAX_MIX_PARTS,
+  mediumIds,
+  mixPartSchema,
+  oneOf,
+  quantity,
+  placeOrIdSchema,
+  textOf,
+  dayIn,
+} from '@core';
 import { waysToLeave } from '../../records/journal/quick-entry-schemas';
 import { plantFactsSchema } from '../../records/plants/facts-schemas';
 
@@ -22,6 +34,9 @@ const listPlantSchema = z.strictObject({
     .min(0, { error: noPlace })
     .max(MOST_PLACES - 1, { error: noPlace }),
   mediumId: oneOf('mediumId', mediumIds).optional(),
+  /** Its parts, where it is a mix. */
+  mix: listOf('mix', mixPartSchema, MAX_MIX_PARTS, 'parts', 'part').optional(),
+  rimDiameterCm: quantity('rimDiameterCm').optional(),
   inMediumSince: day('inMediumSince').optional(),
   wateredOn: day('wateredOn').optional(),
   left: z.strictObject({ on: day('left.on'), how: oneOf('left.how', waysToLeave) }).optional(),

@@ -42,9 +42,11 @@ function yearsSince(day: string, today: string): number {
   return Math.round(Math.min(max, Math.max(min, years)) * 1000) / 1000;
 }
 
-function caseOf({ genusId, place, mediumId, inMediumSince }: Listed, input: ListInput): PlanCase {
+function caseOf({ genusId, place, mediumId, mix, rimDiameterCm, inMediumSince }: Listed, input: ListInput): PlanCase {
   const current = {
     ...(mediumId === undefined ? {} : { mediumId }),
+    ...(mix === undefined ? {} : { mix }),
+    ...(rimDiameterCm === undefined ? {} : { rimDiameterCm }),
     ...(inMediumSince === undefined ? {} : { yearsInMedium: yearsSince(inMediumSince, input.takenInOn) }),
   };
   const now = Object.keys(current).length > 0 ? { current } : {};

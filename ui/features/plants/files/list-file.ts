@@ -28,6 +28,7 @@ const keptSchema = z.object({
     }),
     genera: z.record(z.string(), z.string()),
     places: z.record(z.string(), z.string()),
+    media: z.record(z.string(), z.string()).default({}),
     isAgain: z.boolean(),
   }),
 });

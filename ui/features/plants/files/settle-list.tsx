@@ -1,7 +1,7 @@
 'use client';
 
 /** What stands in the list, what the grower has to say of it, and what will be kept. */
-import { takeInPlants, plantsOnRecord } from '@core/words';
+import { placesToSettle, takeInPlants, plantsOnRecord } from '@core/words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -15,8 +15,8 @@ import { messageOf } from '../../../data/worker/long-work';
 import { Button } from '../../../controls/button';
 import { useUndoIntake } from './intakes';
 import type { ListFile } from './list-file';
-import { bodyOf, type Settled, sortedOut } from './settled';
-import { ColumnsHeld, DaysRead, KindsMeant, PlacesMeant } from './settle-steps';
+import { bodyOf, openPlaces, type Settled, sortedOut } from './settled';
+import { ColumnsHeld, DaysRead, KindsMeant, MediaMeant, PlacesMeant } from './settle-steps';
 import styles from './files.module.css';
 import { WhatComes } from './what-comes';
 
@@ -69,6 +69,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
   const undo = useUndoIntake();
   const sorted = sortedOut(table, settled, recorded ?? []);
   const count = sorted.taken.length;
+  const open = openPlaces(sorted.taken, settled, places).length;
   const isAsking = table.dates.order === null;
 
   const takeIn = async () => {
@@ -106,6 +107,7 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
       <DaysRead table={table} settled={settled} onSettle={onSettle} />
       <KindsMeant table={table} settled={settled} onSettle={onSettle} />
       <PlacesMeant table={table} settled={settled} onSettle={onSettle} places={places} />
+      <MediaMeant table={table} settled={settled} onSettle={onSettle} />
       <WhatComes table={table} sorted={sorted} settled={settled} onSettle={onSettle} places={places} />
       {fault ? <p role="alert">{fault}</p> : null}
       <div className={styles.keep}>
@@ -113,10 +115,10 @@ function Table({ file, table, onSettle, onDone }: SettleListProps & { readonly t
           kind="main"
           isLarge
           isBusy={isBusy}
-          disabled={count === 0 || isAsking || recorded === undefined}
+          disabled={count === 0 || isAsking || open > 0 || recorded === undefined}
           onClick={() => void takeIn()}
         >
-          {isAsking ? 'Say first how days are written' : takeInPlants(count)}
+          {isAsking ? 'Say first how days are written' : open > 0 ? placesToSettle(open) : takeInPlants(count)}
         </Button>
         <span className={styles.hint}>All of them or none. It can be undone as one.</span>
       </div>

@@ -1,5 +1,5 @@
 /** What the grower settled of a list, and what is sent of it. */
-import { type ListChoices, type ListPlant, type Place, plain, type PlantTable } from '@core';
+import { type ListChoices, type ListPlant, type MediumMatch, type Place, plain, type PlantTable } from '@core';
 import type { ListInput } from '@server/exchange/lists/schemas';
 import { placeInCase } from '../../../data/place-in-case';
 import type { PlantSummary } from '@server/projections/plants/schemas';
@@ -13,25 +13,48 @@ export interface Settled {
   readonly genera: Readonly<Record<string, string>>;
   /** Place by what stands in the list. */
   readonly places: Readonly<Record<string, string>>;
+  /** Medium by what stands in the list: its id, or NOTE_ONLY; only where the grower said another than what was read. */
+  readonly media: Readonly<Record<string, string>>;
   /** Those on record already are taken in once more. */
   readonly isAgain: boolean;
 }
 
-export const nothingSettled: Settled = { choices: {}, genera: {}, places: {}, isAgain: false };
+export const nothingSettled: Settled = { choices: {}, genera: {}, places: {}, media: {}, isAgain: false };
 
 /** The genus that stands for a text; LEFT_OUT for none. */
 export function genusFor(settled: Settled, { text, match }: PlantTable['kinds'][number]): string {
   return settled.genera[text] ?? match.genusIds[0] ?? LEFT_OUT;
 }
 
-/** The place that stands for a text: one of that name, else the first. */
+/** No place is meant yet. */
+export const NOT_SETTLED = '';
+
+/** The place that stands for a text: as chosen, else one of that name or with it in its name; NOT_SETTLED where nobody said. */
 export function placeFor(settled: Settled, text: string, places: readonly Pick<Place, 'id' | 'name'>[]): string {
   const chosen = settled.places[text];
   if (chosen !== undefined && places.some(({ id }) => id === chosen)) return chosen;
+  return likelyPlaces(text, places)[0]?.id ?? NOT_SETTLED;
+}
+
+/** Places of that name first, then those that share a word with it. */
+export function likelyPlaces<P extends Pick<Place, 'id' | 'name'>>(text: string, places: readonly P[]): readonly P[] {
   const words = plain(text);
-  const named = places.find(({ name }) => plain(name) === words);
-  const holds = words === '' ? undefined : places.find(({ name }) => plain(name).includes(words));
-  return (named ?? holds ?? places[0]!).id;
+  if (words === '') return [];
+  const named = places.filter(({ name }) => plain(name) === words);
+  const holds = places.filter(({ name }) => plain(name).includes(words) && !named.some((one) => one.name === name));
+  return [...named, ...holds];
+}
+
+export const isOfThatName = (text: string, { name }: Pick<Place, 'name'>): boolean => plain(name) === plain(text);
+
+/** What stands in the list goes into the note alone. */
+export const NOTE_ONLY = '';
+
+/** What a text of a medium stands for: as chosen, else as it was read; empty where it goes into the note alone. */
+export function mixFor(settled: Settled, { text, match }: PlantTable['media'][number]): MediumMatch['mix'] {
+  const chosen = settled.media[text];
+  if (chosen === undefined) return match.mix;
+  return chosen === NOTE_ONLY ? [] : [{ mediumId: chosen, parts: 1 }];
 }
 
 type OnRecord = Pick<PlantSummary, 'name' | 'tagNumber'>;
@@ -62,6 +85,23 @@ export function sortedOut(table: PlantTable, settled: Settled, recorded: readonl
   };
 }
 
+/** A mix is told by its parts, with the medium of most of them. */
+function mediumSaid(mix: MediumMatch['mix']): Pick<ListInput['plants'][number], 'mediumId' | 'mix'> {
+  const most = [...mix].sort((a, b) => b.parts - a.parts)[0];
+  if (!most) return {};
+  return { mediumId: most.mediumId, ...(mix.length > 1 ? { mix } : {}) } as Pick<
+    ListInput['plants'][number],
+    'mediumId' | 'mix'
+  >;
+}
+
+/** Places that nobody settled yet, of plants that would come. */
+export function openPlaces(taken: readonly ListPlant[], settled: Settled, places: readonly Place[]): readonly string[] {
+  const texts = [...new Set(taken.map(({ placeText }) => placeText))];
+  return texts.filter((text) => placeFor(settled, text, places) === NOT_SETTLED);
+}
+
+/** Every place is settled. */
 export function bodyOf(
   name: string,
   takenInOn: string,
@@ -71,6 +111,7 @@ export function bodyOf(
   places: readonly Place[],
 ): Omit<ListInput, 'idempotencyKey'> {
   const genera = new Map(table.kinds.map((kind) => [kind.text, genusFor(settled, kind)]));
+  const mixes = new Map(table.media.map((medium) => [medium.text, mixFor(settled, medium)]));
   const placeIds = [...new Set(taken.map(({ placeText }) => placeFor(settled, placeText, places)))];
   const byId = new Map(places.map((place) => [place.id, place]));
   const plants = taken.map((plant) => {
@@ -79,7 +120,8 @@ export function bodyOf(
       facts: { name: plantName, tagNumber, parentage, source, acquiredOn, spot, flag },
       genusId: genera.get(plant.kindText)!,
       place: placeIds.indexOf(placeFor(settled, plant.placeText, places)),
-      ...(plant.mediumId === null ? {} : { mediumId: plant.mediumId }),
+      ...mediumSaid(mixes.get(plant.mediumText) ?? []),
+      ...(plant.rimDiameterCm === null ? {} : { rimDiameterCm: plant.rimDiameterCm }),
       ...(plant.inMediumSince === null ? {} : { inMediumSince: plant.inMediumSince }),
       ...(plant.wateredOn === null ? {} : { wateredOn: plant.wateredOn }),
       ...(plant.left === null ? {} : { left: plant.left }),

@@ -1,9 +1,9 @@
 'use client';
 
 /** What will change: who comes, who is here already, what cannot be taken in, and the first plants as they will stand. */
-import { textInLine, someAndMore } from '@core/words';
-import { genusById, mediumById, type Place, type PlantTable } from '@core';
-import { genusFor, placeFor, type Settled, type Sorted } from './settled';
+import { lowerFirst, mixName, textInLine, someAndMore } from '@core/words';
+import { genusById, type MediumMatch, type Place, type PlantTable } from '@core';
+import { genusFor, mixFor, placeFor, type Settled, type Sorted } from './settled';
 import styles from './files.module.css';
 
 const SHOWN = 8;
@@ -13,6 +13,9 @@ const some = (items: readonly (string | number)[]): string =>
   items.length > MOST_NAMED
     ? someAndMore(items.slice(0, MOST_NAMED).join(', '), items.length - MOST_NAMED)
     : items.join(', ');
+
+const inMedium = (mix: MediumMatch['mix'] | undefined): string =>
+  mix && mix.length > 0 ? `, in ${lowerFirst(mixName(mix))}` : '';
 
 interface WhatComesProps {
   readonly table: PlantTable;
@@ -25,6 +28,7 @@ interface WhatComesProps {
 export function WhatComes({ table, sorted, settled, onSettle, places }: WhatComesProps) {
   const { taken, onRecord, ofNoKind } = sorted;
   const genera = new Map(table.kinds.map((kind) => [kind.text, genusFor(settled, kind)]));
+  const mixes = new Map(table.media.map((medium) => [medium.text, mixFor(settled, medium)]));
   const nameOfPlace = new Map(places.map(({ id, name }) => [id, name]));
   return (
     <section aria-label="What will change">
@@ -66,7 +70,7 @@ export function WhatComes({ table, sorted, settled, onSettle, places }: WhatCome
             <strong>{plant.name}</strong>
             {plant.tagNumber ? ` no. ${plant.tagNumber}` : ''}, {genusById(genera.get(plant.kindText)!).name},{' '}
             {nameOfPlace.get(placeFor(settled, plant.placeText, places))}
-            {plant.mediumId ? `, in ${mediumById(plant.mediumId).name.toLowerCase()}` : ''}
+            {inMedium(mixes.get(plant.mediumText))}
             {plant.inMediumSince ? ` since ${plant.inMediumSince}` : ''}
             {plant.left ? `, ${plant.left.how} ${plant.left.on}` : ''}
             {plant.note ? <small> {plant.note}</small> : null}
