@@ -138,6 +138,7 @@ export {
   shootsByYear,
 } from './screens/drawing';
 export {
+  isPotted,
   keptInLogOf,
   untilDay,
   outOfMedium,

@@ -39,7 +39,7 @@ interface KeepItDialogProps {
   /** Opens with the fields for what else it was potted in. */
   readonly isOther?: boolean;
   readonly onClose: () => void;
-  readonly onSaved: (log: PlantLog) => void;
+  readonly onSaved: (log: PlantLog, kept: WayToKeep) => void;
 }
 
 const DIALOG_PX = 520;

@@ -17,7 +17,8 @@ interface Whose {
   readonly plantVersion: number | null;
   readonly entry: PottedEntry | null;
   readonly onClose: () => void;
-  readonly onSaved: (log: PlantLog) => void;
+  /** kept: the way in which it was. */
+  readonly onSaved: (log: PlantLog, kept: WayToKeep) => void;
 }
 
 interface Said {
@@ -67,7 +68,7 @@ export function useKeepIt({ plantId, plantVersion, entry, onClose, onSaved }: Wh
     setBusy(false);
     if (outcome.status === 'kept') {
       await changed();
-      return onSaved(outcome.value);
+      return onSaved(outcome.value, way);
     }
     // Safe in this browser: the bench is free for the next plant.
     if (outcome.status === 'waits') return onClose();

@@ -1,6 +1,7 @@
 /** Sentences on the screens of the bench. */
 import { monthNames, number, percent } from '../phrasing/format';
 
+export const isPotted = (plantName: string): string => `${plantName} is potted.`;
 export const keptInLogOf = (plantName: string): string => `Kept in the log of ${plantName}`;
 export const untilDay = (day: number): string => `to day ${day}`;
 export const outOfMedium = (medium: string): string => `Out of ${medium}`;

@@ -21,6 +21,7 @@ import type { Engine } from './state/engine';
 import { openBench } from './state/opened';
 import { showFromAbove, useAbove } from './state/above-store';
 import { usePlanned } from './state/plan-store';
+import { setPotted } from './state/potted-store';
 import { undoEdit } from './state/stage-store';
 import { EngineContext, useEngine } from './state/use-engine';
 import { usePlanWords, useReviewWords, useSpec } from './state/worded';
@@ -201,10 +202,11 @@ function Keeping({ way, onClose }: { readonly way: WayToKeep; readonly onClose: 
       plantName={plantName}
       plantVersion={plantVersion}
       onClose={onClose}
-      onSaved={(log) => {
+      onSaved={(log, kept) => {
         onClose();
         setPlant(log.id, log.name, log.version);
         messages.success(keptInLogOf(log.name));
+        if (kept === 'potted') setPotted({ id: log.id, name: log.name });
       }}
     />
   );

@@ -11,7 +11,7 @@ import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
 import { useDue } from '../../data/plants';
 import styles from './day.module.css';
-import { useMakeDay } from './use-make-day';
+import { useMakeDay } from '../../potting/use-make-day';
 
 interface DaysPageProps {
   readonly days: DayList['days'];

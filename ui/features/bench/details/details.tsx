@@ -20,6 +20,8 @@ import { PlaceFitLine } from './place-fit';
 import { Recipe } from './recipe';
 import { RootZone } from './root-zone';
 import { RuledOutList } from './ruled-out';
+import { DoItNow } from './do-it-now';
+import { NextSteps } from './next-steps';
 import { PerchedWater } from './perched-water';
 import { Printed } from './printed';
 import { UnlookedView } from './unlooked';
@@ -81,10 +83,12 @@ export const Details = memo(function Details({ plan, review, onKeep }: DetailsPr
         ) : null}
         {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
       </div>
+      <NextSteps />
       <div className={styles.foot}>
         <Button kind="main" isLarge onClick={() => onKeep(isRight ? 'put right' : 'potted')} className={styles.potted}>
           {isRight ? 'Put it right' : 'Potted it'}
         </Button>
+        {isRight ? null : <DoItNow />}
         <Button isLarge aria-haspopup="dialog" onClick={() => onKeep('planned')}>
           Plan it
         </Button>

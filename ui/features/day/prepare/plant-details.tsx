@@ -13,7 +13,7 @@ import { messages } from '../../../data/messages';
 import { useUnits } from '../../../data/units-context';
 import { messageOf } from '../../../data/worker/long-work';
 import styles from '../day.module.css';
-import { dayPlantOf } from '../make-day';
+import { dayPlantOf } from '../../../potting/make-day';
 
 type Asked = DayKept['plants'][number];
 

@@ -1,12 +1,12 @@
 /** Makes a day of plants on file, and keeps it. */
 import { useState } from 'react';
-import { client, NotYetKeptError } from '../../data/client';
-import { dayCalls } from '../../data/day-calls';
-import { today } from '../../data/dates';
-import { messages } from '../../data/messages';
-import { messageOf } from '../../data/worker/long-work';
+import { client, NotYetKeptError } from '../data/client';
+import { dayCalls } from '../data/day-calls';
+import { today } from '../data/dates';
+import { messages } from '../data/messages';
+import { messageOf } from '../data/worker/long-work';
 import { type DayPlantKept, dayPlantOf, newDay } from './make-day';
-import { newId } from '../../data/browser/new-id';
+import { newId } from '../data/browser/new-id';
 
 export function useMakeDay() {
   const [isBusy, setBusy] = useState(false);

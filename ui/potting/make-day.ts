@@ -1,7 +1,7 @@
 /** A day made of plants on file: each as it is today, with the setup that is planned for it, if there is one. */
 import { type DayKept, type NeedKind } from '@core';
 import type { PlantLog } from '@server/projections/plants/schemas';
-import { readSaved, todayOf } from '../../data/saved-plan';
+import { readSaved, todayOf } from '../data/saved-plan';
 
 export type DayPlantKept = DayKept['plants'][number];
 
