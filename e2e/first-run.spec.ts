@@ -89,13 +89,27 @@ for (const [i, situation] of situations.entries()) {
     await hand.tap(page.getByRole('button', { name: 'Potted it' }));
     await hand.type(page.getByLabel('Name on the tag'), tag);
     await hand.tap(page.getByRole('button', { name: 'Keep it' }));
-    await page.getByRole('link', { name: tag }).click();
+    const next = page.getByRole('region', { name: 'What comes next' });
+    await expect(next).toContainText(`${tag} is potted.`);
+    await hand.tap(next.getByRole('link', { name: 'Aftercare' }));
     await expect(page.getByRole('heading', { level: 1, name: tag })).toBeVisible();
     await expect(page.getByRole('table', { name: 'What went in' })).toBeVisible();
     expect(errors).toEqual([]);
     await window.close();
   });
 }
+
+test('from the answer to the deed: one plant is potted step by step, and stays on the bench as it is', async ({
+  visitor,
+}) => {
+  await visitor.goto(app.address);
+  await visitor.getByRole('button', { name: 'Straight to the bench' }).click();
+  await waitForPlan(visitor);
+  await visitor.getByRole('button', { name: 'Do it now' }).click();
+  await visitor.waitForURL(/\/days\/[0-9a-f-]+\/run/);
+  await expect(visitor.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(visitor.getByRole('button', { name: /Potted it|Begin/ }).first()).toBeVisible();
+});
 
 test('what was begun of a place is there after a reload; a wrong figure is told with its range', async ({
   visitor,
