@@ -6,6 +6,8 @@ import type { ReactNode } from 'react';
 import styles from './keep-dialog.module.css';
 
 const TOP_PX = 16;
+/** However long it is, its buttons stay in sight. */
+const SCROLLED = { maxHeight: 'calc(100dvh - 180px)', overflowY: 'auto' } as const;
 const DIALOG_PX = 520;
 const WIDE_PX = 760;
 
@@ -35,6 +37,7 @@ export function KeepDialog(props: KeepDialogProps) {
       // Near the top: the longest of them has its buttons on a screen of 800 px.
       width={isWide ? WIDE_PX : DIALOG_PX}
       style={{ top: TOP_PX }}
+      styles={{ body: SCROLLED }}
       okText={okText}
       cancelText="Not now"
       okButtonProps={{ size: 'large', disabled: !isComplete }}

@@ -42,6 +42,8 @@ interface KeepItDialogProps {
   readonly onSaved: (log: PlantLog, kept: WayToKeep) => void;
 }
 
+/** However long it is, its buttons stay in sight. */
+const SCROLLED = { maxHeight: 'calc(100dvh - 180px)', overflowY: 'auto' } as const;
 const DIALOG_PX = 520;
 const WIDE_PX = 760;
 const TOP_PX = 16;
@@ -110,6 +112,7 @@ export function KeepItDialog(props: KeepItDialogProps) {
         title={words.title}
         width={said === null ? DIALOG_PX : WIDE_PX}
         style={{ top: TOP_PX }}
+        styles={{ body: SCROLLED }}
         okText={words.ok}
         cancelText="Not yet"
         confirmLoading={isBusy}

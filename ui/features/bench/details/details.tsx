@@ -83,8 +83,8 @@ export const Details = memo(function Details({ plan, review, onKeep }: DetailsPr
         ) : null}
         {page === 'Ruled out' ? <RuledOutList ruledOut={plan.ruledOut} /> : null}
       </div>
-      <NextSteps />
       <div className={styles.foot}>
+        <NextSteps />
         <Button kind="main" isLarge onClick={() => onKeep(isRight ? 'put right' : 'potted')} className={styles.potted}>
           {isRight ? 'Put it right' : 'Potted it'}
         </Button>

@@ -18,7 +18,7 @@ export function KindField({ said, onKind }: KindFieldProps) {
   const others = genera.filter(({ id }) => !byName.some(({ genusId }) => genusId === id));
   const isUnknown = said.name.trim().length > 2 && byName.length === 0 && said.genusId === null;
   return (
-    <div>
+    <div style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 4 }}>
       <label htmlFor="new-plant-kind">Kind</label>
       <select
         id="new-plant-kind"
