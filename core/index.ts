@@ -179,6 +179,7 @@ export {
   whatIfSchema,
   listOf,
   mixPartSchema,
+  wholeQuantity,
 } from './case';
 export {
   encodingOf,

@@ -37,7 +37,11 @@ class Hand {
   }
 }
 
-async function addPlace(hand: Hand, { town, offered, kind, said, humidityNow }: Situation): Promise<void> {
+async function addPlace(
+  hand: Hand,
+  { town, offered, kind, said, humidityNow }: Situation,
+  name: string | null = null,
+): Promise<void> {
   const { page } = hand;
   await hand.type(page.getByLabel('Town'), town);
   await hand.tap(page.getByRole('button', { name: offered }).first());
@@ -45,6 +49,7 @@ async function addPlace(hand: Hand, { town, offered, kind, said, humidityNow }: 
   for (const [question, answer] of said) {
     await hand.tap(page.getByRole('radiogroup', { name: question }).getByText(answer, { exact: true }));
   }
+  if (name !== null) await hand.type(page.getByLabel('Name', { exact: true }), name);
   if (humidityNow !== null) await hand.type(page.getByLabel('Humidity now'), String(humidityNow));
   await expect(page.getByRole('region', { name: 'The year there' })).toContainText(' % humidity');
   await hand.tap(page.getByRole('button', { name: 'Save and use it' }));
@@ -158,12 +163,15 @@ test('a place is answered anew: it stays the one it was, and a reading can be fo
   await visitor.goto(app.address);
   await visitor.getByRole('button', { name: 'Straight to the bench' }).click();
   await waitForPlan(visitor);
+  await visitor.goto(`${app.address}/places/new`);
+  await addPlace(new Hand(visitor), situations[0]!, 'sill of the north');
+  await waitForPlan(visitor);
   await visitor.goto(`${app.address}/places`);
-  const row = visitor.getByRole('button', { name: /^my windowsill/ });
+  const row = visitor.getByRole('button', { name: /^sill of the north/ });
   await row.first().click();
   const count = await row.count();
   await visitor.getByRole('button', { name: 'Answer again' }).click();
-  await expect(visitor.getByRole('heading', { name: 'my windowsill, answered anew' })).toBeVisible();
+  await expect(visitor.getByRole('heading', { name: 'sill of the north, answered anew' })).toBeVisible();
   await expect(visitor.getByRole('radio', { name: 'East' })).toBeChecked();
   await expect(visitor.getByText(/^Read in /)).toHaveCount(1);
   await visitor.getByRole('button', { name: 'Forget' }).click();

@@ -113,6 +113,7 @@ export {
   factIsNow,
   plantIsOnRecord,
   noKindSaid,
+  shootsRange,
   yearsInMediumRange,
   entrySaved,
   entryChangedMeanwhile,

@@ -23,6 +23,8 @@ export const placeChangedMeanwhile = (message: string, placeName: string): strin
 export const factsSaved = (plantName: string): string => `${plantName}: kept. What it said before is kept too.`;
 export const factIsNow = (label: string, value: string): string => `${label} is now ${value}`;
 export const plantIsOnRecord = (plantName: string): string => `${plantName} is on record.`;
+export const shootsRange = (least: number, most: number): string =>
+  `Shoots must be a whole number between ${least} and ${most}.`;
 export const noKindSaid = 'Say what kind it is: the group it is most like will do.';
 export const yearsInMediumRange = (mostYears: number): string =>
   `Years in the medium must be between 0 and ${mostYears}.`;

@@ -75,6 +75,16 @@ test('it takes over what holds of its kind and place, and nothing of the size an
   expect(lastCase).not.toHaveProperty('signs');
 });
 
+test('a piece is planned for its own size, and where it was just cut it stands in no pot', async () => {
+  const piece = { plantId: whole, isDivision: true, shootCount: 4, hasNoPot: true };
+  const { lastCase } = await log(await add({ like: piece }));
+  expect(lastCase).toMatchObject({ genus: 'cattleya-unifoliate', shootCount: 4, signs: { noPot: true } });
+  expect(
+    addInputSchema.safeParse({ facts: { name: 'x' }, happenedOn: '2026-04-01', like: { ...piece, shootCount: 0 } })
+      .success,
+  ).toBe(false);
+});
+
 test('a division that goes away at once has left, and is still found', async () => {
   const id = await add({ like: { plantId: whole, isDivision: true }, isGivenAway: true });
   expect((await log(id)).left).toEqual({ on: '2026-04-01', how: 'given away' });

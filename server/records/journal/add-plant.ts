@@ -44,13 +44,22 @@ function caseLike(lastCase: unknown): object {
   return stays;
 }
 
+/** What is known of a piece beside its kind and place: its own size, and that it must be potted. */
+function pieceOf(like: AddInput['like']): Partial<PlanCase> {
+  if (!like?.isDivision) return {};
+  return {
+    ...(like.shootCount === undefined ? {} : { shootCount: like.shootCount }),
+    ...(like.hasNoPot ? { signs: { noPot: true } } : {}),
+  };
+}
+
 async function add(em: EntityManager, scope: Scope, key: string, input: AddInput): Promise<Added> {
   const { facts, like, happenedOn, isGivenAway, note, photoIds } = input;
   const other = like
     ? await em.findOne(Plant, { id: like.plantId, collection: scope.collectionId, deletedAt: null })
     : null;
   if (like && !other) return { status: 'no such plant' };
-  const planCase = (other ? caseLike(other.lastCase) : input.planCase) as PlanCase;
+  const planCase = (other ? { ...caseLike(other.lastCase), ...pieceOf(like) } : input.planCase) as PlanCase;
   const { plant } = newPlant(em, scope, { plantName: facts.name, planCase });
   Object.assign(plant, facts);
   if (other) Object.assign(plant, { caseVersion: other.caseVersion, genusId: other.genusId });

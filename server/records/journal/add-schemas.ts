@@ -1,6 +1,6 @@
 /** A plant that is put on record without being potted at the bench: new, another like one there is, or a division of it. */
 import * as z from 'zod';
-import { faultCode, textOf, dayIn } from '@core';
+import { faultCode, textOf, dayIn, wholeQuantity } from '@core';
 import { planCaseSchema } from '../plants/case-schemas';
 import { photoIdsSchema } from './quick-schemas';
 import { plantFactsSchema } from '../plants/facts-schemas';
@@ -15,6 +15,10 @@ export const addInputSchema = z
         plantId: z.uuid({ error: faultCode({ code: 'id', field: 'like.plantId', of: 'a plant' }) }),
         /** It was part of that plant until this day. */
         isDivision: z.boolean({ error: faultCode({ code: 'yes or no', field: 'like.isDivision' }) }),
+        /** Shoots that went with a division. */
+        shootCount: wholeQuantity('shootCount').optional(),
+        /** A division just cut, that stands in no pot yet. */
+        hasNoPot: z.boolean({ error: faultCode({ code: 'yes or no', field: 'like.hasNoPot' }) }).optional(),
       })
       .optional(),
     happenedOn: dayIn('happenedOn'),

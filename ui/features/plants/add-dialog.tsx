@@ -1,7 +1,8 @@
 'use client';
 
 /** A plant put on record as another like one there is, or as a division of it. */
-import { plantIsOnRecord } from '@core/words';
+import { plantIsOnRecord, shootsRange } from '@core/words';
+import { ranges } from '@core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -21,6 +22,8 @@ const titles: Readonly<Record<AddKind, string>> = {
   division: 'Divide it',
 };
 
+const { min, max } = ranges.shootCount;
+
 interface AddDialogProps {
   readonly kind: AddKind;
   /** What it is like, or was part of. */
@@ -33,6 +36,8 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
   const [tagNumber, setTagNumber] = useState('');
   const [day, setDay] = useState(today);
   const [note, setNote] = useState('');
+  const [shoots, setShoots] = useState('');
+  const [hasNoPot, setNoPot] = useState(kind === 'division');
   const [isGivenAway, setGivenAway] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
@@ -44,6 +49,9 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
 
   const keep = async () => {
     if (name.trim() === '') return setFault('A plant wants a name.');
+    if (shoots !== '' && !(Number.isInteger(Number(shoots)) && Number(shoots) >= min && Number(shoots) <= max)) {
+      return setFault(shootsRange(min, max));
+    }
     setBusy(true);
     setFault(null);
     const facts = {
@@ -55,7 +63,8 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
       spot: of.spot,
       flag: null,
     };
-    const like = { plantId: of.id, isDivision: kind === 'division' };
+    const piece = { ...(shoots === '' ? {} : { shootCount: Number(shoots) }), hasNoPot };
+    const like = { plantId: of.id, isDivision: kind === 'division', ...(kind === 'division' ? piece : {}) };
     const form: AddInput = { facts, like, happenedOn: day, isGivenAway, note, idempotencyKey };
     const outcome = await keepIt(() => client.addPlant(form));
     setBusy(false);
@@ -88,6 +97,28 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
         Day
         <input type="date" value={day} max={today()} onChange={(event) => setDay(event.target.value || today())} />
       </label>
+      {kind === 'division' ? (
+        <>
+          <div>
+            <label htmlFor="shoots-of-it">Shoots that go with it</label>
+            <input
+              id="shoots-of-it"
+              inputMode="numeric"
+              value={shoots}
+              aria-describedby="shoots-of-it-hint"
+              onChange={(event) => setShoots(event.target.value.trim())}
+            />
+            <small id="shoots-of-it-hint">
+              Cut where the rhizome parts by itself. Three or four with roots of their own make a piece; fewer flower
+              years later.
+            </small>
+          </div>
+          <label className="tick">
+            <input type="checkbox" checked={hasNoPot} onChange={(event) => setNoPot(event.target.checked)} />
+            It stands in no pot yet
+          </label>
+        </>
+      ) : null}
       {kind === 'division' ? (
         <label className="tick">
           <input type="checkbox" checked={isGivenAway} onChange={(event) => setGivenAway(event.target.checked)} />

@@ -18,6 +18,7 @@ import { useFaultAt } from '../state/worded';
 import { Field } from '../../../controls/field';
 import { LengthNumber } from '../../../controls/length-number';
 import { UnitNumber } from '../../../controls/unit-number';
+import { PotInHand } from './pot-in-hand';
 import styles from './questions.module.css';
 import { Button } from '../../../controls/button';
 import { newId } from '../../../data/browser/new-id';
@@ -48,7 +49,8 @@ export function PotFields() {
         : { ownPots: undefined, mediaAtHand: undefined },
     );
   return (
-    <div className={styles.questions}>
+    <div className={`entry ${styles.questions}`}>
+      <PotInHand />
       <Field id="years-wanted" label="Years before the next repotting" fault={faultAt('yearsWanted')}>
         <UnitNumber
           id="years-wanted"

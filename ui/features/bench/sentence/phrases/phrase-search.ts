@@ -76,6 +76,7 @@ export const sayables: readonly PhraseHit[] = [
     fieldId: 'condition',
     also: 'sour rotten crumbling broken down mud smell old medium',
   },
+  { label: 'This pot in your hand', phrase: 'pots', fieldId: 'hand-rim', also: 'only pot hand this one pot i have' },
   { label: 'Pots you have', phrase: 'pots', fieldId: 'own-kind', also: 'own pots shelf stock containers' },
   {
     label: 'From your stock first',
