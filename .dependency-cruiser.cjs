@@ -65,7 +65,15 @@ const upwardsIn = (house, levels) =>
         .join('|')})/`,
     },
   }));
-const upwardsInUi = upwardsIn('ui', ['theme', 'data', 'controls', 'drawing', ['journal', 'potting'], 'shell', 'features']);
+const upwardsInUi = upwardsIn('ui', [
+  'theme',
+  'data',
+  'controls',
+  'drawing',
+  ['journal', 'potting'],
+  'shell',
+  'features',
+]);
 const upwardsInServer = upwardsIn('server', [
   'runtime',
   'records',

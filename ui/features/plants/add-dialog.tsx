@@ -99,7 +99,7 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
       </label>
       {kind === 'division' ? (
         <>
-          <div>
+          <div style={{ display: 'grid', gap: 4 }}>
             <label htmlFor="shoots-of-it">Shoots that go with it</label>
             <input
               id="shoots-of-it"
