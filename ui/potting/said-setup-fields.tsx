@@ -14,7 +14,7 @@ import { LengthNumber } from '../controls/length-number';
 import { ShelfPot, shelfSizeCm } from '../drawing/shelf-pot';
 import { useLibrary } from '../data/library';
 import { MixParts } from './mix-parts';
-import { mediumGroups } from './medium-groups';
+import { MediumOptions } from './medium-options';
 import styles from './said-setup.module.css';
 
 const DRAWN_PX = 190;
@@ -213,15 +213,7 @@ function MediumOrNone({ label, value, onChange }: MediumOrNoneProps) {
         onChange={(event) => onChange(event.target.value === '' ? undefined : (event.target.value as MediumId))}
       >
         <option value="">nothing</option>
-        {mediumGroups.map((group) => (
-          <optgroup key={group.label} label={group.label}>
-            {group.options.map((option) => (
-              <option key={option.value} value={option.value}>
-                {option.label}
-              </option>
-            ))}
-          </optgroup>
-        ))}
+        <MediumOptions />
       </select>
     </label>
   );

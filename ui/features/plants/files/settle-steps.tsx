@@ -7,7 +7,7 @@ import { demoPlaces, genusById, genusIds, type ListField, listFields, type Place
 import { Choice } from '../../../controls/choice';
 import { PageLink } from '../../../controls/page-link';
 import { useUnits } from '../../../data/units-context';
-import { mediumGroups } from '../../../potting/medium-groups';
+import { MediumOptions } from '../../../potting/medium-options';
 import {
   genusFor,
   isOfThatName,
@@ -263,15 +263,7 @@ export function MediaMeant({ table, settled, onSettle }: StepProps) {
               >
                 {match.how === 'none' ? null : <option value={AS_READ}>{mixText(match.mix, units)}</option>}
                 <option value={NOTE_ONLY}>not said: into the note alone</option>
-                {mediumGroups.map((group) => (
-                  <optgroup key={group.label} label={group.label}>
-                    {group.options.map(({ value, label }) => (
-                      <option key={value} value={value}>
-                        {label}
-                      </option>
-                    ))}
-                  </optgroup>
-                ))}
+                <MediumOptions />
               </select>
             </label>
           </li>

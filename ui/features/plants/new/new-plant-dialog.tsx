@@ -5,7 +5,7 @@ import { plantIsOnRecord } from '@core/words';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { saidOfSetup, saidSetupSchema, setupFromSaid, setupNow } from '@core';
+import { saidSetupSchema, setupFromSaid } from '@core';
 import { parseWith } from '@core/words';
 import type { AddInput } from '@server/records/journal/add-schemas';
 import { Button } from '../../../controls/button';
@@ -18,8 +18,7 @@ import { messages } from '../../../data/messages';
 import { usePlaceChoices } from '../../../data/place-choices';
 import { useKeep } from '../../../data/use-keep';
 import { useStored, writeStored } from '../../../data/browser/stored';
-import { SaidSetupFields } from '../../../potting/said-setup-fields';
-import { KindField } from './kind-field';
+import { NewPlantFields } from './new-plant-fields';
 import { caseOfNew, emptyPlant, faultIn, type NewPlant, readNewPlant } from './new-plant';
 
 const DRAFT_KEY = 'tender-cairn.new-plant';
@@ -89,6 +88,8 @@ export function NewPlantDialog({ onClose }: { readonly onClose: () => void }) {
     messages.success(plantIsOnRecord(name));
     router.push(`/plants/${outcome.value.id}`);
   };
+  const photographed = (how: (ids: readonly string[]) => readonly string[]) =>
+    change((before) => ({ ...before, photoIds: [...how(before.photoIds)] }));
   return (
     <KeepDialog
       title="Add a plant"
@@ -98,100 +99,16 @@ export function NewPlantDialog({ onClose }: { readonly onClose: () => void }) {
       onKeep={() => void keep(false)}
       onClose={onClose}
     >
-      <label>
-        Name
-        <input
-          ref={nameField}
-          autoFocus
-          value={said.name}
-          maxLength={120}
-          placeholder="Masdevallia veitchiana, moth orchid, Mother’s cattleya…"
-          onChange={(event) => {
-            const name = event.target.value;
-            change((before) => ({ ...before, name }));
-          }}
-        />
-      </label>
-      <KindField said={said} onKind={(genusId) => change((before) => ({ ...before, genusId }))} />
-      <label>
-        Place
-        <select
-          value={said.placeId ?? places[0]!.id}
-          onChange={(event) => {
-            const placeId = event.target.value;
-            change((before) => ({ ...before, placeId }));
-          }}
-        >
-          {places.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      {said.setup === null ? (
-        <Button onClick={() => change((before) => ({ ...before, setup: saidOfSetup(setupNow({})) }))}>
-          What it stands in…
-        </Button>
-      ) : (
-        <fieldset>
-          <legend>What it stands in</legend>
-          <SaidSetupFields
-            said={said.setup}
-            spec={spec}
-            onSaid={(setup) => change((before) => ({ ...before, setup }))}
-          />
-          <label>
-            Years in it
-            <input
-              inputMode="decimal"
-              value={said.years}
-              onChange={(event) => {
-                const years = event.target.value.replace(',', '.');
-                change((before) => ({ ...before, years }));
-              }}
-            />
-          </label>
-          <Button kind="link" onClick={() => change((before) => ({ ...before, setup: null, years: '' }))}>
-            Nobody knows
-          </Button>
-        </fieldset>
-      )}
-      <details open={said.tagNumber !== '' || said.note !== '' || undefined}>
-        <summary>Number and note</summary>
-        <label>
-          Number on the tag
-          <input
-            value={said.tagNumber}
-            maxLength={40}
-            onChange={(event) => {
-              const tagNumber = event.target.value;
-              change((before) => ({ ...before, tagNumber }));
-            }}
-          />
-        </label>
-        <label>
-          Note
-          <textarea
-            value={said.note}
-            rows={2}
-            maxLength={2000}
-            onChange={(event) => {
-              const note = event.target.value;
-              change((before) => ({ ...before, note }));
-            }}
-          />
-        </label>
-      </details>
-      <PhotoRow
-        ids={said.photoIds}
-        onChange={(how) => change((before) => ({ ...before, photoIds: [...how(before.photoIds)] }))}
+      <NewPlantFields
+        said={said}
+        spec={spec}
+        places={places}
+        nameField={nameField}
+        onSaid={(patch) => change((before) => ({ ...before, ...patch }))}
       />
+      <PhotoRow ids={said.photoIds} onChange={photographed} />
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
-        <PhotoButton
-          ids={said.photoIds}
-          onChange={(how) => change((before) => ({ ...before, photoIds: [...how(before.photoIds)] }))}
-        />
+        <PhotoButton ids={said.photoIds} onChange={photographed} />
         <Button isLarge isBusy={isBusy} onClick={() => void keep(true)}>
           Keep it, and add the next
         </Button>
