@@ -111,7 +111,7 @@ describe('"Potted it"', () => {
     expect(saved).not.toHaveBeenCalled();
     server.savePotting.mockResolvedValueOnce(log);
     touch('Add to its log');
-    await waitFor(() => expect(saved).toHaveBeenCalledWith(log));
+    await waitFor(() => expect(saved).toHaveBeenCalledWith(log, 'potted'));
     expect(sentForms().map(({ plantVersion }) => plantVersion)).toEqual([3, 4]);
     expect(sentForms()[1]).toMatchObject({ plantName: 'Shelf end', note: 'two dead roots cut' });
   });
