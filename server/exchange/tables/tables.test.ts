@@ -95,11 +95,12 @@ test('the table of plants is a list that can be taken in again', async () => {
       name: '=Sun',
       tagNumber: '7',
       source: 'a "friend", far',
-      mediumId: 'bark-6-12',
+      mediumText: 'Conifer bark 6–12 mm',
       inMediumSince: '2026-04-18',
       wateredOn: '2026-05-01',
     },
   ]);
+  expect(read.table.media[0]!.match).toEqual({ how: 'sure', mix: [{ mediumId: 'bark-6-12', parts: 1 }] });
   expect(read.table.kinds[0]!.match.genusIds).toContain('oncidium');
 });
 
