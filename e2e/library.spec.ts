@@ -103,7 +103,7 @@ test('pots on my shelf: kept, put away, brought back, and the only ones proposed
   await openMore(bench, 'pots you have');
   await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
   await expect(bench.getByText('rim diameter must be between 3 and 60 cm')).toBeVisible();
-  await bench.getByLabel('Rim, inside').fill('13');
+  await bench.getByLabel('Rim, inside', { exact: true }).fill('13');
   await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
   const putAway = bench.getByRole('button', { name: 'Put away Round plastic pot 13 cm' });
   await putAway.click();
