@@ -117,6 +117,8 @@ interface MeasuresProps {
 
 /** What is left empty is no measure: the schema says what is missing. */
 const NOT_SAID = Number.NaN;
+const measured = (cm: number | undefined): number | undefined =>
+  cm === undefined || Number.isNaN(cm) ? undefined : cm;
 
 function Measures({ vessel, onVessel }: MeasuresProps) {
   if (vessel.kind === 'mount') {
@@ -125,13 +127,13 @@ function Measures({ vessel, onVessel }: MeasuresProps) {
         <label htmlFor="said-width">Width</label>
         <LengthNumber
           id="said-width"
-          valueCm={vessel.widthCm}
+          valueCm={measured(vessel.widthCm)}
           onChange={(widthCm) => onVessel({ ...vessel, widthCm: widthCm ?? NOT_SAID })}
         />
         <label htmlFor="said-pad">Pad of moss (0: bare roots)</label>
         <LengthNumber
           id="said-pad"
-          valueCm={vessel.padThicknessCm}
+          valueCm={measured(vessel.padThicknessCm)}
           onChange={(padThicknessCm) => onVessel({ ...vessel, padThicknessCm: padThicknessCm ?? NOT_SAID })}
         />
       </>
@@ -143,15 +145,15 @@ function Measures({ vessel, onVessel }: MeasuresProps) {
       <label htmlFor="said-rim">Rim, inside</label>
       <LengthNumber
         id="said-rim"
-        valueCm={vessel.rimDiameterCm}
+        valueCm={measured(vessel.rimDiameterCm)}
         step={1}
         onChange={(rimDiameterCm) => onVessel({ ...plain, rimDiameterCm: rimDiameterCm ?? NOT_SAID })}
       />
       <label htmlFor="said-depth">Depth, if measured</label>
       <LengthNumber
         id="said-depth"
-        valueCm={vessel.heightCm}
-        usualCm={potKindById(vessel.potKindId).heightPerRim * vessel.rimDiameterCm}
+        valueCm={measured(vessel.heightCm)}
+        usualCm={measured(potKindById(vessel.potKindId).heightPerRim * vessel.rimDiameterCm)}
         onChange={(heightCm) => onVessel(heightCm === undefined ? plain : { ...plain, heightCm })}
       />
     </>
@@ -182,7 +184,7 @@ function OverAndUnder({ said, onSaid }: Pick<SaidSetupFieldsProps, 'said' | 'onS
           <label htmlFor="said-crocking">So high</label>
           <LengthNumber
             id="said-crocking"
-            valueCm={crockingCm}
+            valueCm={measured(crockingCm)}
             onChange={(height) => onSaid({ ...rest, ...top, ...under, crockingCm: height ?? NOT_SAID })}
           />
         </>

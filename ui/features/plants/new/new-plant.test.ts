@@ -37,6 +37,14 @@ test('what it stands in is told whole: pot, medium, and a mix by its parts', () 
   expect(caseOfNew(moth, places)).toEqual({ genus: 'phalaenopsis', place: places[0]!.id });
 });
 
+test('a measure that is cleared or out of its range takes nothing else away', () => {
+  const setup = saidOfSetup(setupNow({}));
+  for (const rimDiameterCm of [Number.NaN, 2]) {
+    const half = { ...moth, setup: { ...setup, vessel: { ...setup.vessel, rimDiameterCm } as typeof setup.vessel } };
+    expect(readNewPlant(JSON.stringify(half))).toEqual(half);
+  }
+});
+
 test('a draft comes back as it was; one that cannot be read is an empty one', () => {
   const said = { ...moth, setup: saidOfSetup(setupNow({})), photoIds: ['a'] };
   expect(readNewPlant(JSON.stringify(said))).toEqual(said);

@@ -5,8 +5,9 @@ import {
   type NameMatch,
   type PlanCase,
   type Place,
+  mediumIds,
   type SaidSetup,
-  saidSetupSchema,
+  vesselCatalogue,
 } from '@core';
 import { noKindSaid, yearsInMediumRange } from '@core/words';
 import * as z from 'zod';
@@ -26,6 +27,39 @@ const newPlantSchema = z.object({
   years: z.string(),
   note: z.string(),
   photoIds: z.array(z.string()),
+});
+
+/** A measure that was cleared has no number in JSON. */
+const measure = z
+  .number()
+  .nullable()
+  .transform((cm) => cm ?? Number.NaN);
+const knownId = (ids: readonly string[]) => z.string().refine((id) => ids.includes(id));
+const vesselIds = vesselCatalogue.map(({ id }) => id);
+const mediumId = knownId(mediumIds);
+
+/** A setup while it is being said: names that there are, and measures of any size; what is wrong with them is told when it is kept. */
+const halfSaidSchema = z.object({
+  vessel: z.union([
+    z.object({
+      kind: z.literal('pot'),
+      potKindId: knownId(vesselIds),
+      rimDiameterCm: measure,
+      heightCm: measure.optional(),
+      wickCount: z.number().optional(),
+    }),
+    z.object({
+      kind: z.literal('mount'),
+      mountKindId: knownId(vesselIds),
+      widthCm: measure,
+      padThicknessCm: measure,
+    }),
+  ]),
+  mix: z.array(z.looseObject({ mediumId, parts: z.number() })).min(1),
+  isSideBySide: z.boolean().optional(),
+  crockingCm: measure.optional(),
+  crockingMediumId: mediumId.optional(),
+  topMediumId: mediumId.optional(),
 });
 
 export interface NewPlant extends z.infer<typeof newPlantSchema> {
@@ -48,8 +82,7 @@ export function readNewPlant(stored: string | null): NewPlant {
   if (stored === null) return emptyPlant;
   try {
     const { setup, ...said } = newPlantSchema.parse(JSON.parse(stored));
-    const read = saidSetupSchema.safeParse(setup);
-    return { ...said, setup: read.success ? read.data : null };
+    return { ...said, setup: setup === null ? null : (halfSaidSchema.parse(setup) as SaidSetup) };
   } catch {
     // Written by another version: what lies in the browser is a convenience.
     return emptyPlant;
