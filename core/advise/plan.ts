@@ -202,11 +202,15 @@ export function* planInSteps(
     yield step(total);
   }
   suited.sort(byScore);
-  const buying = worthBuying(context, suited[0] ?? null);
-  let bought = buying.next();
-  for (; !bought.done; bought = buying.next()) yield step(total);
-  if (suited.length > 0) return planOf(suited, false, bought.value);
-  const toBuy = bought.value;
+  let toBuy: WorthBuying | null = null;
+  // A rough plan is one of many: nobody reads there what would be worth buying. Best is compared with best as both were ranked.
+  if (!options.isRough) {
+    const buying = worthBuying(context, suited.length > 0 ? judgedSetups[0]! : null);
+    let bought = buying.next();
+    for (; !bought.done; bought = buying.next()) yield step(total);
+    toBuy = bought.value;
+  }
+  if (suited.length > 0) return planOf(suited, false, toBuy);
   return planOf(leastBadOf(context, ruledOut, options.isRough ? judge : judgeFinely), true, toBuy);
 }
 

@@ -23,7 +23,7 @@ export function leastBad(context: CaseContext, forbidden: readonly Forbidden[]):
   const kinds = new Set<string>();
   const possible = forbidden.filter((entry) => !isOutOfQuestion(entry));
   const wanted = possible.filter(({ facts, judgement }) => !forbiddingRule(refusals, { context, facts, judgement }));
-  // Wishes that contradict each other leave nothing: then each that comes nearest says which of them it breaks.
+  // Wants that contradict each other leave nothing: then each that comes nearest says which of them it breaks.
   return (wanted.length > 0 ? wanted : possible)
     .map((entry) => ({ entry, points: dryPoints(context, entry.facts, 0) }))
     .sort((a, b) => b.points - a.points)

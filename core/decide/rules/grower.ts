@@ -23,13 +23,13 @@ function missing({ context, facts }: RuleInput): readonly string[] {
   return notAtHand(context.resolved, facts.spec).map((id) => mediumById(id).name);
 }
 
-/** A wish puts aside whatever is otherwise. */
-function wantRule<const Id extends string>(id: Id, wish: Wanted, isObeyed: (input: RuleInput) => boolean) {
+/** What is wanted puts aside whatever is otherwise. */
+function wantRule<const Id extends string>(id: Id, wanted: Wanted, isObeyed: (input: RuleInput) => boolean) {
   return practiceRule({
     id,
     topic: 'grower',
     effect: 'rule out',
-    applies: (input) => input.context.resolved.wants.includes(wish) && !isObeyed(input),
+    applies: (input) => input.context.resolved.wants.includes(wanted) && !isObeyed(input),
   });
 }
 
