@@ -85,6 +85,16 @@ test('a piece is planned for its own size, and where it was just cut it stands i
   ).toBe(false);
 });
 
+test('photographs go with whatever is put on record', async () => {
+  const photoIds = ['6f1de3a2-6c0f-4b6a-9a5e-0c5a1b2d3e4f'];
+  for (const more of [
+    { planCase: { genus: 'vanda', place: 'bathroom' } },
+    { like: { plantId: whole, isDivision: true } },
+  ]) {
+    expect((await log(await add({ ...more, photoIds }))).care[0]).toMatchObject({ photoIds });
+  }
+});
+
 test('a division that goes away at once has left, and is still found', async () => {
   const id = await add({ like: { plantId: whole, isDivision: true }, isGivenAway: true });
   expect((await log(id)).left).toEqual({ on: '2026-04-01', how: 'given away' });

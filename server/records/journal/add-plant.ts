@@ -64,7 +64,8 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
   Object.assign(plant, facts);
   if (other) Object.assign(plant, { caseVersion: other.caseVersion, genusId: other.genusId });
   else plant.caseVersion = questionVersions.newest;
-  const noted = note === '' ? {} : { note };
+  const photographed = photoIds ? { photoIds } : {};
+  const noted = { ...(note === '' ? {} : { note }), ...photographed };
   let written = 0;
   const write = (of: PlantRow, kind: QuickKind, data: object) => {
     newQuick(em, scope, { plant: of, kind, happenedOn, data, idempotencyKey: `${key}:${written}`, batchId: null });
@@ -74,7 +75,7 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
     Object.assign(plant, { dividedFromId: other.id, dividedOn: happenedOn });
     write(plant, 'divided', { otherId: other.id, otherName: other.name, isPart: true, ...noted });
     write(other, 'divided', { otherId: plant.id, otherName: facts.name, isPart: false });
-  } else write(plant, 'noted', { note: note === '' ? 'Put on record.' : note, ...(photoIds ? { photoIds } : {}) });
+  } else write(plant, 'noted', { note: 'Put on record.', ...noted });
   if (isGivenAway) write(plant, 'left', { how: 'given away' });
   await em.flush();
   await livesChanged(em, other ? [plant.id, other.id] : [plant.id]);
