@@ -230,6 +230,7 @@ export {
   type Need,
   type NeedKind,
   needKinds,
+  repotNeeds,
   needsOf,
   nextWatering,
   type Outlook,

@@ -4,6 +4,7 @@ export {
   type Need,
   type NeedKind,
   needKinds,
+  repotNeeds,
   needsOf,
   type Seen,
   type PlantState,

@@ -25,6 +25,17 @@ export const needKinds = [
 ] as const;
 export type NeedKind = (typeof needKinds)[number];
 
+/** Those that a new pot answers. */
+export const repotNeeds: ReadonlySet<NeedKind> = new Set([
+  'rot',
+  'failing roots',
+  'sour medium',
+  'medium breaks down',
+  'medium spent',
+  'shoot at the rim',
+  'near the rim',
+]);
+
 /** How its day is known. */
 export const sureness = ['seen', 'reckoned', 'by habit'] as const;
 export type Sureness = (typeof sureness)[number];

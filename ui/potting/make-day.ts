@@ -1,20 +1,9 @@
 /** A day made of plants on file: each as it is today, with the setup that is planned for it, if there is one. */
-import { type DayKept, type NeedKind } from '@core';
+import { type DayKept, repotNeeds } from '@core';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { readSaved, todayOf } from '../data/saved-plan';
 
 export type DayPlantKept = DayKept['plants'][number];
-
-/** Needs that a new pot answers. */
-const needsPot: ReadonlySet<NeedKind> = new Set([
-  'rot',
-  'failing roots',
-  'sour medium',
-  'medium breaks down',
-  'medium spent',
-  'shoot at the rim',
-  'near the rim',
-]);
 
 /** null where its case can no longer be read. today: YYYY-MM-DD. */
 export function dayPlantOf(log: PlantLog, today: string): DayPlantKept | null {
@@ -22,7 +11,7 @@ export function dayPlantOf(log: PlantLog, today: string): DayPlantKept | null {
   if (!now) return null;
   const plan = log.plans.find(({ id }) => id === log.planned?.id);
   const planned = plan ? readSaved(plan) : null;
-  const urgencies = log.needs.filter(({ kind }) => needsPot.has(kind)).map(({ urgency }) => urgency);
+  const urgencies = log.needs.filter(({ kind }) => repotNeeds.has(kind)).map(({ urgency }) => urgency);
   return {
     id: log.id,
     name: log.name,

@@ -1,24 +1,14 @@
 /** What is to be done about a need: a new pot, a flush, a look; and which plants have one by now. */
-import { firstNeed, type NeedKind } from '@core';
+import { firstNeed, type NeedKind, repotNeeds } from '@core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import type { DueSort } from './schemas';
 import type { Scope } from '../../records/collections/scope';
 import { type Judged, judgedPlants } from './judged';
 
-const repotting: ReadonlySet<NeedKind> = new Set([
-  'rot',
-  'failing roots',
-  'sour medium',
-  'medium breaks down',
-  'medium spent',
-  'shoot at the rim',
-  'near the rim',
-]);
-
 export type Sort = 'repot' | 'flush' | 'look';
 
 export function sortOf(kind: NeedKind): Sort | null {
-  if (repotting.has(kind)) return 'repot';
+  if (repotNeeds.has(kind)) return 'repot';
   if (kind === 'flush') return 'flush';
   return kind === 'look it over' || kind === 'look for the sign' ? 'look' : null;
 }
