@@ -12,7 +12,11 @@ export interface MediumGroup {
   readonly options: MediumChoice[];
 }
 
-const families = [...new Set(mediaCatalogue.map(({ family }) => family))];
+/** Mixes come last: whoever types "perlite" means perlite, and not the peat it is half of. */
+const isMix = (family: string): boolean => family === 'soil-like mix';
+const families = [...new Set(mediaCatalogue.map(({ family }) => family))].sort(
+  (a, b) => Number(isMix(a)) - Number(isMix(b)),
+);
 
 const choiceOf = ({ id, name }: (typeof mediaCatalogue)[number]): MediumChoice => {
   const word = pieceSizeWord(id);

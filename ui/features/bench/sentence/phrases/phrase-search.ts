@@ -137,9 +137,10 @@ const everyday: ReadonlyMap<string, readonly string[]> = new Map(
   Object.entries(everydayWords).map(([label, said]) => [label, said.map((word) => word.toLowerCase())]),
 );
 
-/** How well a sayable answers what is looked for: 3 so it is called every day, 2 begun so, 1 by its words, 0.5 somewhere in them. */
+/** How well a sayable answers what is looked for: 4 its own name, 3 so it is called every day, 2 begun so, 1 by its words, 0.5 somewhere in them. */
 function fitOf({ label, also }: PhraseHit, looked: string): number {
   const said = everyday.get(label) ?? [];
+  if (label.toLowerCase() === looked) return 4;
   if (said.includes(looked)) return 3;
   if (said.some((word) => word.startsWith(looked))) return 2;
   const text = ` ${label} ${also} ${said.join(' ')}`.toLowerCase();

@@ -122,3 +122,7 @@ test.each([
   ['limp', 'Bulbs, how they look'],
   ['window', 'Where it stands'],
 ])('%s is found under %s', (word, label) => expect(sayablesFor(word)[0]?.label).toBe(label));
+
+test('its own name leads to it before anything else', () => {
+  for (const { label } of sayablesFor('')) expect(sayablesFor(label.toLowerCase())[0]!.label).toBe(label);
+});
