@@ -6,10 +6,16 @@ import type { ReactNode } from 'react';
 import styles from './keep-dialog.module.css';
 
 const TOP_PX = 16;
-/** However long it is, its buttons stay in sight. */
-const SCROLLED = { maxHeight: 'calc(100dvh - 180px)', overflowY: 'auto' } as const;
 const DIALOG_PX = 520;
 const WIDE_PX = 760;
+
+/** Near the top, as wide as its fields; however long they are, its buttons stay in sight. isWide: it holds two columns. */
+export const dialogFrame = (isWide: boolean) =>
+  ({
+    width: isWide ? WIDE_PX : DIALOG_PX,
+    style: { top: TOP_PX },
+    styles: { body: { maxHeight: 'calc(100dvh - 180px)', overflowY: 'auto' } },
+  }) as const;
 
 interface KeepDialogProps {
   readonly title: string;
@@ -34,10 +40,7 @@ export function KeepDialog(props: KeepDialogProps) {
     <Modal
       open
       title={title}
-      // Near the top: the longest of them has its buttons on a screen of 800 px.
-      width={isWide ? WIDE_PX : DIALOG_PX}
-      style={{ top: TOP_PX }}
-      styles={{ body: SCROLLED }}
+      {...dialogFrame(isWide)}
       okText={okText}
       cancelText="Not now"
       okButtonProps={{ size: 'large', disabled: !isComplete }}

@@ -17,6 +17,7 @@ import { lowerFirst, parseWith, setupTitle, vesselText } from '@core/words';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { Button } from '../controls/button';
 import { Choice } from '../controls/choice';
+import { dialogFrame } from '../controls/keep-dialog';
 import type { PottedEntry } from '../data/bench-draft';
 import { useStock } from '../data/stock';
 import { useUnits } from '../data/units-context';
@@ -41,12 +42,6 @@ interface KeepItDialogProps {
   readonly onClose: () => void;
   readonly onSaved: (log: PlantLog, kept: WayToKeep) => void;
 }
-
-/** However long it is, its buttons stay in sight. */
-const SCROLLED = { maxHeight: 'calc(100dvh - 180px)', overflowY: 'auto' } as const;
-const DIALOG_PX = 520;
-const WIDE_PX = 760;
-const TOP_PX = 16;
 
 /** Written down from its page, a potting is of the month in which it was done. */
 function pottedCase(planCase: PlanCase, day: string | null, isOther: boolean): PlanCase {
@@ -110,9 +105,7 @@ export function KeepItDialog(props: KeepItDialogProps) {
       <Modal
         open
         title={words.title}
-        width={said === null ? DIALOG_PX : WIDE_PX}
-        style={{ top: TOP_PX }}
-        styles={{ body: SCROLLED }}
+        {...dialogFrame(said !== null)}
         okText={words.ok}
         cancelText="Not yet"
         confirmLoading={isBusy}
