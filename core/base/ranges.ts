@@ -71,6 +71,7 @@ export const ranges = {
   mountWidthCm: { label: 'mount width', unit: 'cm', min: 4, max: 60 },
   containerMl: { label: 'volume of the container', unit: 'mL', min: 50, max: 20000 },
   month: { label: 'month', unit: '', min: 1, max: 12 },
+  dayOfMonth: { label: 'day of the month', unit: '', min: 1, max: 31 },
   timesADay: { label: 'timesADay', unit: '', min: 1, max: 4 },
   volumeL: { label: 'volume', unit: 'L', min: 0.01, max: 500 },
 } as const satisfies Record<string, QuantityRange>;

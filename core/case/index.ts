@@ -5,7 +5,7 @@ export { isPastItsLife, type MediumCondition, mediumConditions } from './medium-
 export { mixCaseSchema } from './mix-case';
 export { growersMediumSchema, type GrowersPot, growersPotSchema } from './growers-schema';
 export { placeById } from './place-by-id';
-export { placeOrIdSchema, placeSchema } from './place-schema';
+export { placeOrIdSchema, placeSchema, timeAwaySchema } from './place-schema';
 export { describedRoom, homeTownSchema, roomAnswersSchema } from './room-schema';
 export { dislikable, type Disliked, type PlanCase, type Wanted, wantable } from './plan-case';
 export { type WaterKind, waterKinds } from './water';

@@ -7,6 +7,9 @@ import { placeIds } from './place-by-id';
 import { oneOf, quantity, wholeQuantity } from './quantities';
 import { roomDescriptionSchema } from './room-schema';
 
+const settingSchema = oneOf('setting', ['indoor', 'outdoor']);
+const airflowSchema = oneOf('airflow', airflowClasses) as z.ZodType<Place['airflow']>;
+
 const halfDaySchema = z.strictObject({
   temperatureC: quantity('temperatureC'),
   relativeHumidityPct: quantity('relativeHumidityPct'),
@@ -19,6 +22,18 @@ export const monthAirSchema = z.strictObject({
   lightWattsPerM2: quantity('lightWattsPerM2'),
   rainMm: quantity('rainMmPerMonth').default(0),
   rainDays: wholeQuantity('rainDays').default(0),
+  /** Where the plant stands elsewhere for most of this month. */
+  elsewhere: z.strictObject({ setting: settingSchema, airflow: airflowSchema }).optional(),
+});
+
+const placeNameSchema = z.strictObject({ id: z.string().max(80), name: z.string().max(120) });
+const yearDaySchema = z.strictObject({ month: wholeQuantity('month'), day: wholeQuantity('dayOfMonth') });
+
+export const timeAwaySchema = z.strictObject({
+  home: placeNameSchema,
+  away: placeNameSchema,
+  from: yearDaySchema,
+  to: yearDaySchema,
 });
 
 export const placeSchema = z.strictObject({
@@ -28,14 +43,16 @@ export const placeSchema = z.strictObject({
     .min(1, { error: faultCode({ code: 'not empty', field: 'name of the place' }) })
     .max(80),
   note: z.string().max(400).default(''),
-  setting: oneOf('setting', ['indoor', 'outdoor']),
+  setting: settingSchema,
   latitudeDeg: quantity('latitudeDeg'),
   longitudeDeg: quantity('longitudeDeg').default(0),
   altitudeM: quantity('altitudeM').default(0),
-  airflow: oneOf('airflow', airflowClasses) as z.ZodType<Place['airflow']>,
+  airflow: airflowSchema,
   months: z.array(monthAirSchema).length(12, { error: faultCode({ code: 'twelve months' }) }),
   /** What was said of it, where its months were worked out from that. */
   describedAs: roomDescriptionSchema.optional(),
+  /** Of a plant that goes elsewhere for part of the year. */
+  timeAway: timeAwaySchema.optional(),
 });
 
 /** A place of the catalogue by its id, or a whole one. */

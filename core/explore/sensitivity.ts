@@ -6,7 +6,7 @@ import { verdictOn } from '../advise';
 import { ranges } from '../base';
 import { mediumOfPart, type PlanCase, resolveCase, type SetupSpec } from '../case';
 import { potKindById } from '../catalogue/vessels';
-import { airflowClasses } from '../physics/air';
+import { type AirflowClass, airflowClasses } from '../physics/air';
 import type { ModelDoubt, Routine } from '../physics/drydown';
 import type { Place } from '../physics/places';
 import type { YearReport } from '../physics/year';
@@ -79,8 +79,17 @@ function withHumidity(place: Place, points: number): Place {
 }
 
 function withAirflowStep(place: Place, step: number): Place {
-  const index = airflowClasses.indexOf(place.airflow) + step;
-  return { ...place, airflow: airflowClasses[Math.min(airflowClasses.length - 1, Math.max(0, index))]! };
+  const stepped = (airflow: AirflowClass): AirflowClass =>
+    airflowClasses[Math.min(airflowClasses.length - 1, Math.max(0, airflowClasses.indexOf(airflow) + step))]!;
+  return {
+    ...place,
+    airflow: stepped(place.airflow),
+    months: place.months.map((month) =>
+      month.elsewhere
+        ? { ...month, elsewhere: { ...month.elsewhere, airflow: stepped(month.elsewhere.airflow) } }
+        : month,
+    ),
+  };
 }
 
 function withGap(routine: Routine, factor: number): Routine | null {

@@ -76,10 +76,10 @@ export function epwFile(place: Place): string {
     'DATA PERIODS,1,1,Data,Wednesday,1/1,12/31',
   ];
   const pressurePa = Math.round(pressureAtAltitudeKPa(altitudeM) * 1000);
-  const windMS = airSpeedMS[place.airflow] / k.WIND_SHARE_AT_POT;
   const rows = typicalHours(place).map((typical) => {
     const { month, day, hour, isLight, air, source } = typical;
     const sunWM2 = isLight ? Math.round(source.lightWattsPerM2 / k.SUN_SHARE_ON_POT) : 0;
+    const windMS = airSpeedMS[(source.elsewhere ?? place).airflow] / k.WIND_SHARE_AT_POT;
     const dewC = dewPointC(air.temperatureC, air.relativeHumidityPct).toFixed(1);
     const rainMm = rainMmAt(typical);
     return [

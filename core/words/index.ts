@@ -259,3 +259,4 @@ export {
   waterText,
 } from './said-case';
 export { weekdayNames } from './screens/weekdays';
+export { needsTwoPlaces, whereNowWords, timeAwayLine, usualAwayName } from './screens/time-away';

@@ -7,7 +7,8 @@ import { pageOf } from '../runtime/http/page';
 import { changedMeanwhile, notFound } from '../runtime/http/problem';
 import { readBody } from '../runtime/http/read-body';
 import { seenVersionOf } from '../runtime/http/seen-version';
-import { changePlace, listPlaces, savePlaceOnce, setPlaceHidden } from '../records/places/repository';
+import { changePlaceOfPlants } from '../records/journal/change-place';
+import { listPlaces, savePlaceOnce, setPlaceHidden } from '../records/places/repository';
 import { wholePlaceSchema } from '../records/places/schemas';
 
 export async function getPlaces(request: Request): Promise<Response> {
@@ -31,7 +32,7 @@ export async function putPlace(request: Request, { params }: ById): Promise<Resp
   if (body.status === 'refused') return body.response;
   if (!isId(id)) return notFound('place');
   return inScope(async ({ em, scope }) => {
-    const changed = await changePlace(em, scope, id, body.value, seenVersionOf(request));
+    const changed = await changePlaceOfPlants(em, scope, id, body.value, seenVersionOf(request));
     switch (changed.status) {
       case 'no such place':
         return notFound('place');

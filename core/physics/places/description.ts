@@ -65,6 +65,30 @@ export interface RoomDescription {
   readonly highestC: number | null;
 }
 
+/** A day of every year. */
+export interface YearDay {
+  /** 1 to 12. */
+  readonly month: number;
+  /** 1 to 31. */
+  readonly day: number;
+}
+
+export interface PlaceName {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** From one day to another, both of them there; over the turn of the year where the first is the later one. */
+export interface DaysAway {
+  readonly from: YearDay;
+  readonly to: YearDay;
+}
+
+export interface TimeAway extends DaysAway {
+  readonly home: PlaceName;
+  readonly away: PlaceName;
+}
+
 /** What is asked of which kind: nothing that would change nothing. */
 interface KindTraits {
   readonly isOutdoors: boolean;

@@ -1,6 +1,7 @@
 export {
   type Aspect,
   aspects,
+  type DaysAway,
   type Heating as RoomHeating,
   heatings,
   type HomeTown,
@@ -13,7 +14,9 @@ export {
   roomKinds,
   type Shade,
   shades,
+  type TimeAway,
   usualRoom,
+  type YearDay,
 } from './description';
 export { daylightHours } from './day-length';
 export { leanMonths } from './seasons';
@@ -35,3 +38,4 @@ export {
   yearDrying,
 } from './place';
 export { summarizePlace } from './summary';
+export { dayOfYear, isAwayOn, isSummerAway, usualDaysAway, withTimeAway } from './time-away';

@@ -12,7 +12,7 @@ import {
   pressureAtAltitudeKPa,
 } from '../air';
 import { k } from './constants';
-import type { RoomDescription } from './description';
+import type { RoomDescription, TimeAway } from './description';
 
 export interface HalfDayAir {
   readonly temperatureC: number;
@@ -29,6 +29,8 @@ export interface MonthAir {
   /** Rain that reaches the pot, mm a month; 0 indoors or under a roof. */
   readonly rainMm: number;
   readonly rainDays: number;
+  /** Where the plant stands elsewhere for most of this month: what counts there in place of the place's own. */
+  readonly elsewhere?: { readonly setting: Setting; readonly airflow: AirflowClass };
 }
 
 export type Setting = 'indoor' | 'outdoor';
@@ -45,6 +47,8 @@ export interface Place {
   readonly months: readonly MonthAir[];
   /** What was said of it, where its months were worked out from that. */
   readonly describedAs?: RoomDescription;
+  /** Of a plant that goes elsewhere for part of the year: its months are those of both places by date. */
+  readonly timeAway?: TimeAway;
 }
 
 export const daysInMonth: readonly number[] = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
@@ -73,8 +77,9 @@ export interface MonthDrying {
 export function monthDrying(place: Place, monthIndex: number): MonthDrying {
   const month = place.months[monthIndex];
   if (!month) throw new RangeError(`monthIndex must be between 0 and 11, was ${monthIndex}`);
-  const speedMS = airSpeedMS[place.airflow];
-  const nightSpeedMS = place.setting === 'outdoor' ? speedMS * k.CALM_NIGHT_SHARE : speedMS;
+  const { setting, airflow } = month.elsewhere ?? place;
+  const speedMS = airSpeedMS[airflow];
+  const nightSpeedMS = setting === 'outdoor' ? speedMS * k.CALM_NIGHT_SHARE : speedMS;
   const pressureKPa = pressureAtAltitudeKPa(place.altitudeM);
   return {
     day: dryingAir({ ...month.day, speedMS, radiationWM2: month.lightWattsPerM2, pressureKPa }),

@@ -7,6 +7,7 @@ import { inTransaction } from '../../runtime/database/in-transaction';
 import { genusIdOf, type PlanCase, questionVersions } from '@core';
 import { Plant } from '../plants/entity';
 import type { Scope } from '../collections/scope';
+import { placeAsKept, placeKeyOf } from '../places/repository';
 import { meetingOf } from '../../runtime/database/seen-version';
 import { livesChanged } from '../changes/lives';
 import { takeInstead } from '../stock/repository';
@@ -134,7 +135,7 @@ export const correctPotting = (
       dataVersion: eventShapes.potted.versions.newest,
       title: title.slice(0, MOST_TITLE),
       alongside: async (inside) => {
-        await followPotting(inside, event.plant.id, caseBefore, right.planCase);
+        await followPotting(inside, scope, event.plant.id, caseBefore, right.planCase);
         if (right.takes ?? right.gives) {
           const stock = { takes: right.takes ?? [], gives: right.gives ?? [] };
           await takeInstead(inside, scope, { id: eventId, happenedOn: right.pottedOn, version: event.version }, stock);
@@ -143,10 +144,22 @@ export const correctPotting = (
     };
   });
 
-async function followPotting(em: EntityManager, plantId: string, before: unknown, after: PlanCase): Promise<void> {
+/** A case without the air of its place, which may have been corrected since. */
+const whereOnly = (planCase: unknown): object => {
+  const { place, ...rest } = planCase as { readonly place?: unknown };
+  return { ...rest, place: placeKeyOf(place) };
+};
+
+async function followPotting(
+  em: EntityManager,
+  scope: Scope,
+  plantId: string,
+  before: unknown,
+  after: PlanCase,
+): Promise<void> {
   const plant = await em.findOneOrFail(Plant, { id: plantId }, { lockMode: LockMode.PESSIMISTIC_WRITE });
-  if (!isDeepStrictEqual(plant.lastCase, before)) return;
-  plant.lastCase = after;
+  if (!isDeepStrictEqual(whereOnly(plant.lastCase), whereOnly(before))) return;
+  plant.lastCase = { ...after, place: await placeAsKept(em, scope, after.place) };
   plant.genusId = genusIdOf(after);
   plant.caseVersion = questionVersions.newest;
   plant.version += 1;

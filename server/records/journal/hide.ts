@@ -27,7 +27,7 @@ async function setHidden(em: EntityManager, scope: Scope, which: Which, hiddenAt
       { lockMode: LockMode.PESSIMISTIC_WRITE, orderBy: { id: 'asc' } },
     );
     const byId = new Map(plants.map((plant) => [plant.id, plant]));
-    for (const { plant, data } of moves) moveBack(byId.get(plant.id)!, data, hiddenAt !== null);
+    for (const { plant, data } of moves) await moveBack(inside, scope, byId.get(plant.id)!, data, hiddenAt !== null);
     for (const event of turning) event.hiddenAt = hiddenAt;
     await inside.flush();
     await livesChanged(inside, plantIds);

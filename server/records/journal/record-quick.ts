@@ -1,11 +1,11 @@
 /** Keeping what was done to plants: one transaction for all of them, kept once however often it is sent. */
 import { randomUUID } from 'node:crypto';
-import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { PlantEvent } from './entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
+import { placeAsKept, placeKeyOf } from '../places/repository';
 import { writeOnce } from '../../runtime/database/write-once';
 import { livesChanged } from '../changes/lives';
 import type { BatchKept } from './quick-entry-schemas';
@@ -77,15 +77,21 @@ async function record(em: EntityManager, scope: Scope, key: string, input: Quick
 }
 
 /** A move that is taken back takes the plant back, unless it was moved again since; brought back, it goes there again. */
-export function moveBack(plant: PlantRow, data: unknown, isHidden: boolean): void {
+export async function moveBack(
+  em: EntityManager,
+  scope: Scope,
+  plant: PlantRow,
+  data: unknown,
+  isHidden: boolean,
+): Promise<void> {
   const parsed = keptSchemas.moved.safeParse(data);
   if (!parsed.success || parsed.data.from === undefined) return;
   const { place, spot, from } = parsed.data;
   const there = { place, spot: spot || null };
   const [is, becomes] = isHidden ? [there, from] : [from, there];
   const lastCase = plant.lastCase as LastCase;
-  if (!isDeepStrictEqual(lastCase.place, is.place)) return;
-  plant.lastCase = { ...lastCase, place: becomes.place };
+  if (placeKeyOf(lastCase.place) !== placeKeyOf(is.place)) return;
+  plant.lastCase = { ...lastCase, place: await placeAsKept(em, scope, becomes.place) };
   plant.spot = becomes.spot;
   plant.version += 1;
 }

@@ -7,6 +7,7 @@ import { type QuickEntry, quickKinds } from './quick-entry-schemas';
 import { GrowersCollection } from '../collections/entity';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
+import { placeAsKept } from '../places/repository';
 import { takeForPotting } from '../stock/repository';
 import { PlantEvent } from './entity';
 import { appendOnce, type PlantFor, type Recorded } from './append';
@@ -211,7 +212,8 @@ async function changedPlant(
   }
   plant.name = input.plantName;
   plant.genusId = genusIdOf(input.planCase);
-  plant.lastCase = input.planCase;
+  // Planned while the place was corrected, it stands in the corrected air all the same.
+  plant.lastCase = { ...input.planCase, place: await placeAsKept(em, scope, input.planCase.place) };
   plant.caseVersion = questionVersions.newest;
   plant.version = version + 1;
   return { plant };

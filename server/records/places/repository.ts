@@ -4,11 +4,12 @@ import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { inTransaction } from '../../runtime/database/in-transaction';
-import { type Place, upgraded } from '@core';
+import { type DaysAway, demoPlaces, type Place, upgraded, withTimeAway } from '@core';
 import { GrowersCollection } from '../collections/entity';
 import { meetingOf } from '../../runtime/database/seen-version';
 import { type FindKept, type KeptOnce, writeOnce } from '../../runtime/database/write-once';
 import { cursorOf, type PageQuery, readCursor } from '../../runtime/http/page';
+import { isId } from '../../runtime/http/ids';
 import type { Scope } from '../collections/scope';
 import { StoredPlace, type StoredPlaceRow } from './entity';
 import { type PlacePage, placeVersions, wholePlaceSchema } from './schemas';
@@ -89,7 +90,13 @@ export async function savePlace(
 }
 
 export type PlaceChanged =
-  | { readonly status: 'changed'; readonly place: Place; readonly version: number }
+  | {
+      readonly status: 'changed';
+      readonly place: Place;
+      readonly version: number;
+      /** Places of two by date of which this is one: worked out anew with it. */
+      readonly madeOfIt: readonly Place[];
+    }
   | { readonly status: 'changed meanwhile'; readonly current: Place | null; readonly version: number }
   | { readonly status: 'no such place' };
 
@@ -111,15 +118,57 @@ export async function changePlace(
     const isSent = () => isDeepStrictEqual(placeOf(row), { ...place, id: placeId });
     const meeting = meetingOf(seenVersion, row.version, isSent);
     if (meeting === 'there already') {
-      return { status: 'changed', place: { ...place, id: placeId }, version: row.version };
+      return { status: 'changed', place: { ...place, id: placeId }, version: row.version, madeOfIt: [] };
     }
     if (meeting === 'changed meanwhile') return { status: meeting, current: placeOf(row), version: row.version };
     row.name = place.name;
     row.air = { ...place, id: placeId };
     row.airVersion = placeVersions.newest;
     row.version += 1;
-    return { status: 'changed', place: { ...place, id: placeId }, version: row.version };
+    const now = { ...place, id: placeId };
+    return { status: 'changed', place: now, version: row.version, madeOfIt: await makeAnew(inside, scope, now) };
   });
+}
+
+/** The places that plants stand in for a part of the year only follow those they are made of. */
+async function makeAnew(em: EntityManager, scope: Scope, changed: Place): Promise<readonly Place[]> {
+  const rows = await em.find(
+    StoredPlace,
+    { collection: scope.collectionId, deletedAt: null },
+    { lockMode: LockMode.PESSIMISTIC_WRITE, orderBy: { id: 'asc' } },
+  );
+  const byId = new Map(rows.map((row) => [row.id, { row, place: row.id === changed.id ? changed : placeOf(row) }]));
+  return [...byId.values()].flatMap(({ row, place }) => {
+    if (!place?.timeAway || place.id === changed.id) return [];
+    const { home, away, from, to } = place.timeAway;
+    if (home.id !== changed.id && away.id !== changed.id) return [];
+    const [homeNow, awayNow] = [home, away].map(({ id }) => byId.get(id)?.place ?? placeOfBook(id));
+    // One that was deleted since is known by nobody any more: what was made of it stays as it is.
+    if (!homeNow || !awayNow) return [];
+    const days: DaysAway = { from, to };
+    const now = { ...withTimeAway(homeNow, awayNow, days), id: row.id, name: place.name, note: place.note };
+    row.air = now;
+    row.airVersion = placeVersions.newest;
+    row.version += 1;
+    return [now];
+  });
+}
+
+const placeOfBook = (id: string): Place | null => demoPlaces.find((place) => place.id === id) ?? null;
+
+/** The place as it is kept now, where it is one of the grower's own; as it was said, where it is none any more. */
+export async function placeAsKept<P>(em: EntityManager, scope: Scope, said: P): Promise<P> {
+  const id = placeKeyOf(said);
+  if (typeof said !== 'object' || !isId(id)) return said;
+  const row = await em.findOne(StoredPlace, { id, collection: scope.collectionId, deletedAt: null });
+  return ((row && placeOf(row)) ?? said) as P;
+}
+
+/** By what a place is told from another: its air may have been corrected since. */
+export function placeKeyOf(said: unknown): string {
+  if (typeof said === 'string') return said;
+  const { id } = (said ?? {}) as { readonly id?: unknown };
+  return typeof id === 'string' ? id : '';
 }
 
 /** Hides or brings back a place; false when there is none of that id. */

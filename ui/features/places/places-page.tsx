@@ -15,6 +15,7 @@ import { UnreadableNote } from '../../controls/unreadable-note';
 import { PageLink } from '../../controls/page-link';
 import { PlaceView } from '../../controls/place-view';
 import { useUnits } from '../../data/units-context';
+import { awayDraftOf, storeAwayDraft } from './away/away-draft';
 import { draftAnew, storePlaceDraft } from './place-draft';
 import { ImportPlace } from './import-place';
 import { PlaceEditor } from './place-editor';
@@ -69,6 +70,7 @@ export function PlacesPage() {
         <PageLink className={styles.add} href="/places/new">
           Add my place
         </PageLink>
+        <PageLink href="/places/summer">Outside for the summer</PageLink>
         {ranked.map(({ place, summary }) => (
           <button
             key={place.id}
@@ -182,7 +184,8 @@ interface PlaceActionsProps {
 function PlaceActions({ place, seen, onEdit, onPutAway }: PlaceActionsProps) {
   const router = useRouter();
   const isOwn = seen !== null;
-  const anew = seen && draftAnew(seen.place, seen.version);
+  const bothAnew = seen && awayDraftOf(seen.place, seen.version);
+  const anew = bothAnew ? null : seen && draftAnew(seen.place, seen.version);
   return (
     <div className={styles.actions}>
       <Dropdown
@@ -205,7 +208,14 @@ function PlaceActions({ place, seen, onEdit, onPutAway }: PlaceActionsProps) {
           Answer again
         </Button>
       ) : null}
-      <Button icon={<EditOutlined />} onClick={() => onEdit(place, !isOwn)}>
+      <Button
+        icon={<EditOutlined />}
+        onClick={() => {
+          if (!bothAnew) return onEdit(place, !isOwn);
+          storeAwayDraft(bothAnew);
+          router.push('/places/summer');
+        }}
+      >
         {isOwn ? 'Change it' : 'Copy and change'}
       </Button>
       {place.setting === 'outdoor' ? (

@@ -7,12 +7,12 @@ import { climateStations, type Place, type RoomKind, roomPlace } from '@core';
 import { answeredAnew, placeSavedForBench, roomNote, usualRoomName } from '@core/words';
 import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
-import { emptyDraft, loadDraft, storeDraft } from '../../../data/bench-draft';
 import { useIsBrowser } from '../../../data/browser/stored';
 import { messages } from '../../../data/messages';
 import { useKeepPlace } from '../../../data/places';
 import { useKeep } from '../../../data/use-keep';
 import { thisMonth } from '../../../data/worker/first-case';
+import { putOnBench } from '../put-on-bench';
 import { DescribedYear } from './described-year';
 import { descriptionOf, forgetPlaceDraft, loadPlaceDraft, type PlaceDraft, storePlaceDraft } from '../place-draft';
 import { KindTiles } from './kind-tiles';
@@ -20,12 +20,6 @@ import { KnownAirFields } from './known-air-fields';
 import { RoomQuestions } from './room-questions';
 import { TownFinder } from './town-finder';
 import styles from './describe.module.css';
-
-/** The case on the bench from now on stands there. */
-function putOnBench(place: Place): void {
-  const draft = loadDraft() ?? emptyDraft(thisMonth());
-  storeDraft({ ...draft, answers: { ...draft.answers, place } });
-}
 
 /** Answered anew it stays the place it was. */
 const seenOf = ({ of }: PlaceDraft, place: Place) => of && { place: { ...place, id: of.id }, version: of.version };

@@ -62,6 +62,9 @@ export function PlacePicker({ onDone }: { readonly onDone: () => void }) {
       <a className={styles.elsewhere} href="/places/new">
         Add my place
       </a>
+      <a className={styles.elsewhere} href="/places/summer">
+        Outside for the summer
+      </a>
       {examples.length > 0 && mine.length > 0 ? (
         <button
           type="button"
