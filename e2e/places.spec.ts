@@ -1,3 +1,4 @@
+import { demoPlaces, type Place } from '@core';
 import { expect, openPhrase, test, waitForPlan } from './server';
 
 test('a logger file becomes a place on the bench, and can be put away and brought back', async ({ visitor, app }) => {
@@ -82,4 +83,50 @@ test('a long file does not hold the page, shows how far it is, and can be stoppe
   await visitor.getByRole('button', { name: 'Stop' }).click();
   await expect(progress).toHaveCount(0);
   await expect(visitor.getByRole('button', { name: 'Keep this place' })).toHaveCount(0);
+});
+
+test('outside for the summer: two places by date, kept, changed with either, and the plan follows', async ({
+  visitor,
+  app,
+}) => {
+  const place = async (name: string, months: (typeof demoPlaces)[number]) => {
+    const answer = await visitor.request.post(`${app.address}/api/places`, {
+      data: { ...months, id: 'own-place', name },
+    });
+    return (await answer.json()) as Place;
+  };
+  const indoors = demoPlaces.find(({ setting }) => setting === 'indoor')!;
+  const outdoors = demoPlaces.find(({ setting }) => setting === 'outdoor')!;
+  await place('the sill', indoors);
+  const fig = await place('the fig tree', outdoors);
+  await visitor.goto(`${app.address}/places`);
+  await visitor.getByRole('link', { name: 'Outside for the summer' }).click();
+  await visitor.getByLabel('At home it stands').selectOption('the sill');
+  await visitor.getByLabel('It goes to').selectOption('the fig tree');
+  await visitor.getByLabel('From: month').selectOption('June');
+  await visitor.getByLabel('From: day').selectOption('1');
+  // What was begun is still there after a reload.
+  await visitor.reload();
+  await expect(visitor.getByText(/From 1 June to .*: the fig tree\. Otherwise: the sill\./)).toBeVisible();
+  await visitor.getByLabel('Name', { exact: true }).fill('sill and fig');
+  await visitor.getByRole('button', { name: 'Save and use it' }).click();
+  await waitForPlan(visitor);
+  await expect(visitor.getByText('sill and fig').first()).toBeVisible();
+  const kept = async () => {
+    const answer = await visitor.request.get(`${app.address}/api/places`);
+    const { places } = (await answer.json()) as { readonly places: readonly Place[] };
+    return places.find(({ name }) => name === 'sill and fig')!;
+  };
+  expect((await kept()).months[6]!.day).toEqual(outdoors.months[6]!.day);
+  expect((await kept()).months[0]).toEqual(indoors.months[0]);
+  const wetter = outdoors.months.map((month) => ({ ...month, rainMm: 222 }));
+  await visitor.request.put(`${app.address}/api/places/${fig.id}`, {
+    data: { ...fig, months: wetter },
+    headers: { 'if-match': '"1"' },
+  });
+  expect((await kept()).months[6]!.rainMm).toBe(222);
+  await visitor.goto(`${app.address}/places`);
+  await visitor.getByRole('button', { name: /sill and fig/ }).click();
+  await visitor.getByRole('button', { name: 'Change it' }).click();
+  await expect(visitor.getByLabel('From: month')).toHaveValue('6');
 });

@@ -1,12 +1,13 @@
 'use client';
 
 /** Who a plant is: tag, kind, papers, where it stands, and what they said before. */
-import { putAwayTitle } from '@core/words';
+import * as z from 'zod';
+import { putAwayTitle, whereNowWords } from '@core/words';
 import { DeleteOutlined, EditOutlined } from '@ant-design/icons';
 import dayjs from 'dayjs';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { genusById, genusIds } from '@core';
+import { genusById, genusIds, timeAwaySchema } from '@core';
 import type { FactsHistory } from '@server/records/plants/facts-schemas';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { client } from '../../data/client';
@@ -19,6 +20,14 @@ import { FactsDialog } from './facts-dialog';
 import { flagWords } from './plant-words';
 import styles from './plants.module.css';
 
+const inTwoPlaces = z.object({ place: z.object({ timeAway: timeAwaySchema }) });
+
+/** Of a plant that goes elsewhere for part of the year. */
+function whereNow(lastCase: unknown): string | null {
+  const read = inTwoPlaces.safeParse(lastCase);
+  return read.success ? whereNowWords(read.data.place.timeAway, dayjs().format('YYYY-MM-DD')) : null;
+}
+
 export function PlantHead({ log }: { readonly log: PlantLog }) {
   const [isOpen, setOpen] = useState(false);
   const [adding, setAdding] = useState<AddKind | null>(null);
@@ -29,6 +38,7 @@ export function PlantHead({ log }: { readonly log: PlantLog }) {
   const told = [
     { label: 'Parentage', value: parentage },
     { label: 'Stands in', value: [placeName, spot].filter(Boolean).join(', ') || null },
+    { label: 'By date', value: whereNow(log.lastCase) },
     {
       label: 'From',
       value: [source, acquiredOn ? dayjs(acquiredOn).format('MMMM YYYY') : null].filter(Boolean).join(', ') || null,
