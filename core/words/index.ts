@@ -169,6 +169,7 @@ export {
   unknownOrchid,
 } from './screens/bench';
 export {
+  plannedForDate,
   readingPlants,
   someArePotted,
   allPotted,

@@ -1,4 +1,5 @@
 /** The addresses of a plant's life: what was done to it, and taking an entry away or back. */
+import { repotNeeds } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { wakeOutlooks } from '../projections/due/background';
 import { type ById, hiding } from './hiding';
@@ -9,9 +10,11 @@ import { readAsked, readBody } from '../runtime/http/read-body';
 import { seenVersionOf } from '../runtime/http/seen-version';
 import { plantLog } from '../projections/plants/plant-log';
 import type { Recorded } from '../records/journal/append';
+import { daysFollowPlans } from '../records/days/follow-plan';
 import { correctEvent, correctPotting, type Corrected, eventBefore } from '../records/journal/correct';
 import { type Correction, correctionSchema } from '../records/journal/correct-schemas';
 import { setEventHidden } from '../records/journal/hide';
+import { plantOfPlan } from '../records/journal/plans-of-plant';
 import { NoSuchStockError } from '../records/stock/repository';
 import { recordInspection, recordSignCheck, recordPlan, recordPotting } from '../records/journal/record';
 import {
@@ -71,6 +74,7 @@ export async function postPlan(request: Request): Promise<Response> {
   const input = body.value;
   return inScope(async (inside) => {
     const recorded = await recordPlan(inside.em, inside.scope, input, titleOf(input.spec, metricWords));
+    if ('plantId' in recorded) await followPlans(inside, recorded.plantId);
     return answerWithLog(inside, recorded, { name: input.plantName });
   });
 }
@@ -95,8 +99,32 @@ export async function putPotting(request: Request, { params }: ById): Promise<Re
   });
 }
 
-export const { putAway: putEventAway, bringBack: bringEventBack } = hiding('log entry', ({ em, scope }, id, hiddenAt) =>
-  setEventHidden(em, scope, id, hiddenAt),
+/** Potting days follow what is planned for a plant. */
+async function followPlans({ em, scope }: Inside, plantId: string): Promise<void> {
+  const log = await plantLog(em.fork(), scope, plantId);
+  if (!log) return;
+  const urgencies = log.needs.filter(({ kind }) => repotNeeds.has(kind)).map(({ urgency }) => urgency);
+  await daysFollowPlans(em.fork(), scope, {
+    plantId,
+    name: log.name,
+    openId: log.planned?.id ?? null,
+    urgency: Math.max(0, ...urgencies),
+    isSuspect: log.needs.some(({ kind }) => kind === 'pests'),
+  });
+}
+
+async function followPlan(inside: Inside, eventId: string): Promise<void> {
+  const plantId = await plantOfPlan(inside.em.fork(), inside.scope, eventId);
+  if (plantId !== null) await followPlans(inside, plantId);
+}
+
+export const { putAway: putEventAway, bringBack: bringEventBack } = hiding(
+  'log entry',
+  async (inside, id, hiddenAt) => {
+    const isThere = await setEventHidden(inside.em, inside.scope, id, hiddenAt);
+    if (isThere) await followPlan(inside, id);
+    return isThere;
+  },
 );
 
 /** Puts another day or note into an entry; what it said before stays readable in its history. */
@@ -108,6 +136,7 @@ export async function putEvent(request: Request, { params }: ById): Promise<Resp
   return inScope(async (inside) => {
     const { em, scope } = inside;
     const corrected = await correctEvent(em, scope, id, body.value, seenVersionOf(request));
+    if (corrected.status === 'corrected') await followPlan(inside, id);
     return answerCorrected(inside, corrected, body.value);
   });
 }

@@ -1,5 +1,7 @@
 /** Sentences on the screens of a potting day. */
 
+/** "Saturday, 6 March: 2 planned". */
+export const plannedForDate = (day: string, plants: number): string => `${day}: ${plants} planned`;
 export const readingPlants = (done: number, chosen: number): string => `Reading ${done} of ${chosen}…`;
 export const someArePotted = (potted: number, plants: number, isStopped: boolean): string =>
   `${potted} of ${plants} potted${isStopped ? ', stopped' : ''}`;

@@ -26,14 +26,18 @@ import {
 const MOST_DAYS = 2000;
 const MOST_ENTRIES = 20_000;
 
-function keptOf(row: PottingDayRow): DayKept | null {
+export function keptOf(row: PottingDayRow): DayKept | null {
   const current = upgraded(row.data, row.dataVersion, dayVersions);
   if (current.status !== 'ok') return null;
   const parsed = savedDaySchema.safeParse(current.value);
   return parsed.success ? parsed.data : null;
 }
 
-async function entriesOf(em: EntityManager, scope: Scope, dayIds: readonly string[]): Promise<Map<string, DayEntry[]>> {
+export async function entriesOf(
+  em: EntityManager,
+  scope: Scope,
+  dayIds: readonly string[],
+): Promise<Map<string, DayEntry[]>> {
   const rows: readonly { day_id: string; kind: string; at: Date; data: unknown }[] = await em.execute(
     `select day_id, kind, at, data from day_entry where collection_id = ? and day_id = any(?::uuid[])
       order by seq limit ${MOST_ENTRIES}`,
@@ -47,7 +51,7 @@ async function entriesOf(em: EntityManager, scope: Scope, dayIds: readonly strin
   return found;
 }
 
-const isHere = (scope: Scope) => ({ collection: scope.collectionId, deletedAt: null });
+export const isHere = (scope: Scope) => ({ collection: scope.collectionId, deletedAt: null });
 
 export async function listDays(em: EntityManager, scope: Scope): Promise<DayList> {
   const rows = await em.find(PottingDay, isHere(scope), { orderBy: { onDay: 'desc', id: 'asc' }, limit: MOST_DAYS });

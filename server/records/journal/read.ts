@@ -20,7 +20,10 @@ type EventContent = Pick<PlantEventRow, 'id' | 'kind' | 'happenedOn' | 'title' |
 
 type ContentOf<K extends EventKind> = z.infer<(typeof eventShapes)[K]['schema']>;
 
-function contentOf<K extends EventKind>(kind: K, row: EventContent): ContentOf<K> | null {
+export function contentOf<K extends EventKind>(
+  kind: K,
+  row: Pick<EventContent, 'data' | 'dataVersion'>,
+): ContentOf<K> | null {
   const { schema, versions } = eventShapes[kind];
   const current = upgraded(row.data, row.dataVersion, versions);
   if (current.status !== 'ok') return null;

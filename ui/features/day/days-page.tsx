@@ -5,7 +5,7 @@ import dayjs from 'dayjs';
 import { PageLink } from '../../controls/page-link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { wordNeed, readingPlants, someArePotted, allPotted } from '@core/words';
+import { plannedForDate, wordNeed, readingPlants, someArePotted, allPotted } from '@core/words';
 import type { DayList } from '@server/records/days/schemas';
 import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
@@ -26,6 +26,28 @@ const stateText = ({ plants, potted, isBegun, isStopped }: DayList['days'][numbe
   return someArePotted(potted, plants, isStopped);
 };
 
+type Planned = DueList['planned'][number];
+type Offered = Pick<Planned, 'plantId' | 'name' | 'placeName'> & {
+  readonly need: DueList['plants'][number]['need'] | null;
+  readonly planned: Planned['planned'] | null;
+};
+
+/** Days for which plants are planned and no day is prepared, the soonest first. */
+function plannedDates(planned: DueList['planned'], days: DayList['days']) {
+  const byDate = new Map<string, string[]>();
+  for (const { plantId, planned: plan } of planned) {
+    if (plan.forOn === null || days.some(({ on, isStopped }) => on === plan.forOn && !isStopped)) continue;
+    byDate.set(plan.forOn, [...(byDate.get(plan.forOn) ?? []), plantId]);
+  }
+  return [...byDate].map(([date, plantIds]) => ({ date, plantIds })).sort((a, b) => (a.date < b.date ? -1 : 1));
+}
+
+/** Planned, though nothing drives it. */
+const plannedOnly = (planned: DueList['planned'], needing: DueList['plants']): readonly Offered[] =>
+  planned
+    .filter(({ plantId }) => !needing.some((other) => other.plantId === plantId))
+    .map((plant) => ({ ...plant, need: null }));
+
 export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
   const due = useDue(firstDue);
   const needing = due.plants.filter(({ need }) => need.kind !== 'flush' && need.kind !== 'look it over');
@@ -33,7 +55,10 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
   const [on, setOn] = useState(dayjs(firstDue.today).format('YYYY-MM-DD'));
   const { make, isBusy, done } = useMakeDay();
   const router = useRouter();
-  const elsewhere = chosenIds.filter((id) => !needing.some(({ plantId }) => plantId === id)).length;
+
+  const dates = plannedDates(due.planned, days);
+  const offered: readonly Offered[] = [...needing, ...plannedOnly(due.planned, needing)];
+  const elsewhere = chosenIds.filter((id) => !offered.some(({ plantId }) => plantId === id)).length;
   const toggle = (id: string) => {
     const next = new Set(chosen);
     if (!next.delete(id)) next.add(id);
@@ -63,15 +88,30 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
         <p>
           Choose who is done. Others come by choosing them under <PageLink href="/plants">Plants</PageLink>.
         </p>
+        {dates.length > 0 ? (
+          <div className={styles.dates}>
+            {dates.map(({ date, plantIds }) => (
+              <Button
+                key={date}
+                onClick={() => {
+                  setOn(date);
+                  setChosen(new Set([...chosen, ...plantIds]));
+                }}
+              >
+                {plannedForDate(dayjs(date).format('dddd, D MMMM'), plantIds.length)}
+              </Button>
+            ))}
+          </div>
+        ) : null}
         <ul className={styles.choose}>
-          {needing.map(({ plantId, name, placeName, need, planned }) => (
+          {offered.map(({ plantId, name, placeName, need, planned }) => (
             <li key={plantId}>
               <label className="tick">
                 <input type="checkbox" checked={chosen.has(plantId)} onChange={() => toggle(plantId)} />
                 <span>
                   <strong>{name}</strong> {placeName ? <small>{placeName}</small> : null}
                   <small className={styles.why}>
-                    {wordNeed(need, due.today).reason}
+                    {need ? wordNeed(need, due.today).reason : ''}
                     {planned ? ` Planned: ${planned.title}.` : ''}
                   </small>
                 </span>
