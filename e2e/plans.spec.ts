@@ -50,3 +50,31 @@ test('planned, potted as planned, and put right: each stands in the life, and no
   await potted.getByRole('button', { name: 'What it said before' }).click();
   await expect(potted.getByRole('list', { name: 'What it said before' }).getByRole('listitem')).toHaveCount(1);
 });
+
+test('planned for a date: the date is offered as a day, and later plans for it join that day by themselves', async ({
+  bench,
+  app,
+}) => {
+  const planFor = async (name: string) => {
+    await bench.goto(app.address);
+    await waitForPlan(bench);
+    await bench.getByRole('button', { name: 'Plan it' }).click();
+    const dialog = bench.getByRole('dialog', { name: 'Keep it as a plan' });
+    await dialog.getByLabel('Name on the tag').fill(name);
+    await dialog.getByLabel('For the day').fill('2031-03-08');
+    await bench.keyboard.press('Enter');
+    await dialog.getByRole('button', { name: 'Keep the plan' }).click();
+    await expect(dialog).toHaveCount(0);
+  };
+  await planFor('Early Oncidium');
+  await bench.goto(`${app.address}/days`);
+  await bench.getByRole('button', { name: 'Saturday, 8 March: 1 planned' }).click();
+  await expect(bench.getByRole('checkbox', { name: /Early Oncidium/ })).toBeChecked();
+  await bench.getByRole('button', { name: 'Prepare one plant' }).click();
+  await expect(bench.getByText('Early Oncidium').first()).toBeVisible();
+  const day = bench.url();
+  await planFor('Late Oncidium');
+  await bench.goto(day);
+  await expect(bench.getByText('Late Oncidium').first()).toBeVisible();
+  await expect(bench.getByText('Early Oncidium').first()).toBeVisible();
+});
