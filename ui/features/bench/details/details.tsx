@@ -1,7 +1,7 @@
 'use client';
 
 /** Everything said about the chosen setup: recipe, reasons, cautions, what follows. */
-import { memo, useState } from 'react';
+import { memo } from 'react';
 import { type PlanAnswer, type SetupReview, trapSentences } from '@core/words';
 import { Choice } from '../../../controls/choice';
 import { nb } from '../../../controls/nb';
@@ -9,6 +9,7 @@ import { useUnits } from '../../../data/units-context';
 import { useMedia } from '../../../theme/use-media';
 import type { WayToKeep } from '../../../potting/ways';
 import { useCase } from '../state/case-store';
+import { detailsPages, showDetails, useDetails } from '../state/details-store';
 import { usePlanned } from '../state/plan-store';
 import styles from './details.module.css';
 import { Aftercare } from './aftercare';
@@ -35,14 +36,13 @@ interface DetailsProps {
   readonly onKeep: (way: WayToKeep) => void;
 }
 
-type Page = 'Why' | 'Mix' | 'Care' | 'After' | 'Ruled out';
-const pages = (['Why', 'Mix', 'Care', 'After', 'Ruled out'] as const).map((value) => ({ value, label: value }));
+const pages = detailsPages.map((value) => ({ value, label: value }));
 
 export const Details = memo(function Details({ plan, review, onKeep }: DetailsProps) {
   const { units } = useUnits();
   const curve = usePlanned((state) => state.curve);
   const isRight = useCase((state) => state.entry !== null);
-  const [page, setPage] = useState<Page>('Why');
+  const page = useDetails((state) => state.page);
   if (useMedia('print')) return <Printed plan={plan} review={review} />;
   return (
     <section className={styles.details} aria-label="About this setup">
@@ -52,7 +52,7 @@ export const Details = memo(function Details({ plan, review, onKeep }: DetailsPr
       </div>
       <PlaceFitLine plan={plan} />
       {plan.worthBuying === '' ? null : <p className={styles.buying}>{nb(plan.worthBuying)}</p>}
-      <Choice isWide label="What to show" options={pages} value={page} onChange={setPage} />
+      <Choice isWide label="What to show" options={pages} value={page} onChange={showDetails} />
       {/* Scrolls with the panel, so the keyboard must reach it. */}
       <div className={styles.page} tabIndex={0} role="region" aria-label={page}>
         {page === 'Mix' ? (

@@ -64,4 +64,18 @@ export const everydayWords: Readonly<Record<string, readonly string[]>> = {
   'How this plant differs from its kind': words(
     'cold tolerant, warmth tolerant, hybrid of, likes it dry, likes it wet, special, unusual',
   ),
+  'Outside for the summer': words(
+    'summer outside, outside in summer, put it outside, take it outside, bring it in, bring it inside, summering, two places, balcony in summer, winter quarters',
+  ),
+  'How deep it goes': words(
+    'bury, buried, depth, how deep, deep, plant deep, cover the roots, crown above, base of the plant',
+  ),
+  'What to mix': words('recipe, the mix, how much bark, litres of mix, layers, drainage layer'),
+  'What to take care of': words(
+    'caution, cautions, careful, warning, warnings, toxic, split it, cut it in two',
+  ),
+  'The first weeks after potting': words(
+    'aftercare, after potting, when to water after, first watering, settle in, stake it, recovery time',
+  ),
+  'What was ruled out': words('why not, ruled out, rejected, other setups'),
 };

@@ -3,7 +3,7 @@ import { makePlan } from '@core';
 import { metricWords } from '@core/words';
 import { answersOf, isAlways, type PhraseId, phraseIds, phraseOf, phrasesFor } from './phrases';
 import { everydayWords } from './everyday-words';
-import { sayables, sayablesFor } from './phrase-search';
+import { phraseGroups, sayables, sayablesFor } from './phrase-search';
 
 const names = {
   genus: 'Phalaenopsis',
@@ -121,8 +121,15 @@ test.each([
   ['crispy', 'Bulbs, how they look'],
   ['limp', 'Bulbs, how they look'],
   ['window', 'Where it stands'],
+  ['bury', 'How deep it goes'],
+  ['outside in summer', 'Outside for the summer'],
 ])('%s is found under %s', (word, label) => expect(sayablesFor(word)[0]?.label).toBe(label));
 
 test('its own name leads to it before anything else', () => {
   for (const { label } of sayablesFor('')) expect(sayablesFor(label.toLowerCase())[0]!.label).toBe(label);
+});
+
+test('every group has something in it, and what is no phrase leads somewhere else', () => {
+  expect(new Set(sayables.map(({ group }) => group))).toEqual(new Set(phraseGroups));
+  for (const { phrase, page, href } of sayables) expect(phrase ?? page ?? href).toBeTruthy();
 });
