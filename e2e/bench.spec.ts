@@ -157,3 +157,28 @@ test('picking never moves what lies below', async ({ bench }) => {
   await expect(bench.locator('[data-phrase="shows"]')).toHaveText('showing tips, bloom, wobbles');
   expect(await top()).toBe(before);
 });
+
+test('an orchid without a name is found by its looks, and nothing is chosen silently', async ({ bench }) => {
+  await openPhrase(bench, 'genus');
+  const before = await bench.getByRole('option', { selected: true }).first().innerText();
+  await bench.getByRole('button', { name: /I do not know/ }).click();
+  const touch = (name: string) => bench.getByRole('button', { name, exact: true }).click();
+  await touch('Tufts or fans, no bulbs');
+  await touch('Spotted or veined');
+  await touch('With a pouch');
+  const guesses = bench.getByRole('region', { name: 'What it could be' });
+  await expect(guesses.getByRole('button').first()).toHaveText(/PaphiopedilumLikely, \d+ of 100/);
+  await touch('With a pouch');
+  await expect(guesses.getByRole('button').first()).not.toHaveText(/Likely, 9\d of 100/);
+  await bench.getByRole('button', { name: 'Back to the names' }).click();
+  await expect(bench.getByRole('option', { selected: true }).first()).toHaveText(before);
+  await bench.getByRole('button', { name: /I do not know/ }).click();
+  await touch('With a pouch');
+  await guesses
+    .getByRole('button', { name: /^Paphiopedilum/ })
+    .first()
+    .click();
+  await waitForPlan(bench);
+  await openPhrase(bench, 'genus');
+  await expect(bench.getByRole('option', { selected: true }).first()).toContainText('Paphiopedilum');
+});

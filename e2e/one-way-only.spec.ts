@@ -101,7 +101,7 @@ test('by ear: every step has a role and a name, and what changes is said', async
 
   await sentence.getByRole('button', { name: /^Which orchid: Phalaenopsis/ }).click();
   const picker = bench.getByRole('dialog', { name: 'Which orchid' });
-  await picker.getByRole('combobox', { name: 'Genus' }).fill('Oncidium');
+  await picker.getByRole('combobox', { name: 'Which orchid' }).fill('Oncidium');
   await picker
     .getByRole('option', { name: /Oncidium/ })
     .first()

@@ -56,6 +56,8 @@ test('planned for a date: the date is offered as a day, and later plans for it j
   app,
 }) => {
   const planFor = async (name: string) => {
+    // Another plant: nothing of the one before is left on the bench.
+    await bench.evaluate(() => localStorage.clear());
     await bench.goto(app.address);
     await waitForPlan(bench);
     await bench.getByRole('button', { name: 'Plan it' }).click();

@@ -259,5 +259,6 @@ export {
   wateringText,
   waterText,
 } from './said-case';
+export { baseWords, flowerKindWords, leafKindWords, rootKindWords, spacingWords, sureWords } from './screens/looks';
 export { weekdayNames } from './screens/weekdays';
 export { needsTwoPlaces, whereNowWords, timeAwayLine, usualAwayName } from './screens/time-away';

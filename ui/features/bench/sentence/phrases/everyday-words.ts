@@ -71,9 +71,7 @@ export const everydayWords: Readonly<Record<string, readonly string[]>> = {
     'bury, buried, depth, how deep, deep, plant deep, cover the roots, crown above, base of the plant',
   ),
   'What to mix': words('recipe, the mix, how much bark, litres of mix, layers, drainage layer'),
-  'What to take care of': words(
-    'caution, cautions, careful, warning, warnings, toxic, split it, cut it in two',
-  ),
+  'What to take care of': words('caution, cautions, careful, warning, warnings, toxic, split it, cut it in two'),
   'The first weeks after potting': words(
     'aftercare, after potting, when to water after, first watering, settle in, stake it, recovery time',
   ),

@@ -12,6 +12,7 @@ import { nameFrom, setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';
 import { Field } from '../../../../controls/field';
 import styles from '../../questions/pickers.module.css';
+import { ByLooks } from './by-looks';
 
 type Named = Pick<Genus, 'name' | 'alsoCalled' | 'habit'>;
 
@@ -69,6 +70,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const listId = useId();
   const list = useRef<HTMLUListElement>(null);
   const [looked, setLooked] = useState('');
+  const [isByLooks, setByLooks] = useState(false);
   const [moved, setMoved] = useState<number | null>(null);
   const mine = generaFor(
     own.map(({ id, data }) => optionOf(id, data, data)),
@@ -104,9 +106,19 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
     }
   };
 
+  if (isByLooks) {
+    return (
+      <>
+        <ByLooks onGroup={(id) => choose(catalogue.find(({ key }) => key === id))} />
+        <button type="button" className={styles.elsewhere} onClick={() => setByLooks(false)}>
+          Back to the names
+        </button>
+      </>
+    );
+  }
   return (
     <div className={styles.column}>
-      <Field id="genus" label="Genus" fault={fault}>
+      <Field id="genus" label="Which orchid" fault={fault}>
         <Input
           id="genus"
           role="combobox"
@@ -123,6 +135,9 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
           onKeyDown={onKeyDown}
         />
       </Field>
+      <button type="button" className={styles.elsewhere} onClick={() => setByLooks(true)}>
+        I do not know: find it by its looks
+      </button>
       {isUnknown ? <p className={styles.hint}>{unknownOrchid(looked.trim())}</p> : null}
       <ul ref={list} id={listId} role="listbox" aria-label="Orchids" className={styles.genera}>
         {options.map((option, i) => (

@@ -1,0 +1,10 @@
+export {
+  type Base,
+  bases,
+  type FlowerKind,
+  flowerKinds,
+  type LeafKind,
+  leafKinds,
+  type Looks,
+  looksCatalogue,
+} from './looks';
