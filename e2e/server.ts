@@ -186,7 +186,7 @@ export async function done(page: Page): Promise<void> {
 /** Says which orchid it is, by a part of its name. */
 export async function setGenus(page: Page, text: string, name: string): Promise<void> {
   await openPhrase(page, 'genus');
-  await page.getByLabel('Genus', { exact: true }).fill(text);
+  await page.getByRole('combobox', { name: 'Which orchid' }).fill(text);
   await page.getByRole('option', { name, exact: false }).first().click();
 }
 
