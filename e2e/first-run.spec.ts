@@ -58,7 +58,7 @@ async function addPlace(
 async function sayGenus(hand: Hand, [typed, chosen]: Situation['genus']): Promise<void> {
   const { page } = hand;
   await hand.tap(page.locator('[data-phrase="genus"]'));
-  await hand.type(page.getByLabel('Genus', { exact: true }), typed);
+  await hand.type(page.getByRole('combobox', { name: 'Which orchid' }), typed);
   await hand.tap(page.getByRole('option', { name: chosen }).first());
   await expect(page.locator('[data-phrase="genus"]')).toContainText(chosen);
 }
