@@ -210,6 +210,7 @@ export { betterPlaces, type MonthFit } from './decide/place';
 export { leadingHeadingDeg, type MappedPlant, shootsSince, type Point, type PlantPlacement, placedAt } from './growth';
 export { type SeenFromAbove, plantsFromAbove, byFit, contextOf, factsOf, fillPot, topDressings } from './decide/setups';
 export {
+  pieceRuleOf,
   makePlan,
   type Timing,
   type TimingSign,

@@ -9,7 +9,7 @@ export type {
 } from './change-over';
 export type { SetupCosts } from './costs';
 export type { FitCause, FitVerdict, MonthFit, PlaceFit } from '../decide/place';
-export type { Division } from './division';
+export { type Division, pieceRuleOf, type PieceRule } from './division';
 export { type Placement, placementOf } from './placement';
 export { type BetterPlace, makePlan, type PlanFacts, planInSteps, type PlanStep } from './plan';
 export { aftercareOf, judgeFully } from './setup-facts';

@@ -260,5 +260,6 @@ export {
   waterText,
 } from './said-case';
 export { baseWords, flowerKindWords, leafKindWords, rootKindWords, spacingWords, sureWords } from './screens/looks';
+export { wordPieceRule, wordShares } from './division';
 export { weekdayNames } from './screens/weekdays';
 export { needsTwoPlaces, whereNowWords, timeAwayLine, usualAwayName } from './screens/time-away';

@@ -2,6 +2,7 @@
 import { checkWith, type PlanCase } from '@core';
 import { makePlan } from '@core/testing';
 import { wordFault } from '@core/words';
+import { setEventHidden } from './hide';
 import { recordPotting } from './record';
 import { pottingInputSchema } from './schemas';
 import type { Scope } from '../collections/scope';
@@ -27,8 +28,8 @@ beforeEach(async () => {
   whole = await pot('Whole', '2024-05-01', null);
 });
 
-async function pot(plantName: string, pottedOn: string, plantId: string | null): Promise<string> {
-  const input = pottingInputSchema.parse({ plantName, pottedOn, plantId, plantVersion: 1, planCase, spec });
+async function pot(plantName: string, pottedOn: string, plantId: string | null, plantVersion = 1): Promise<string> {
+  const input = pottingInputSchema.parse({ plantName, pottedOn, plantId, plantVersion, planCase, spec });
   const recorded = await recordPotting(em(), scope, input, 'Bark in a pot');
   return 'plantId' in recorded ? recorded.plantId : '';
 }
@@ -58,7 +59,8 @@ test('a new plant is on record with what is known of it', async () => {
 
 test('a division: a plant of its own, with the life of the whole up to then, and a line in both', async () => {
   const id = await add({ like: { plantId: whole, isDivision: true }, note: 'four bulbs' });
-  await pot('Whole', '2026-05-01', whole);
+  // A plant that was divided is another: who had it open before is told.
+  await pot('Whole', '2026-05-01', whole, 2);
   const part = await log(id);
   expect(part.care).toMatchObject([{ kind: 'divided', isPart: true, otherName: 'Whole', note: 'four bulbs' }]);
   expect(part.partOf).toMatchObject({ plantId: whole, name: 'Whole', until: '2026-04-01' });
@@ -83,6 +85,21 @@ test('a piece is planned for its own size, and where it was just cut it stands i
     addInputSchema.safeParse({ facts: { name: 'x' }, happenedOn: '2026-04-01', like: { ...piece, shootCount: 0 } })
       .success,
   ).toBe(false);
+});
+
+test('what went with a piece is gone from the plant, and comes back when the division is taken back', async () => {
+  await add({ like: { plantId: whole, isDivision: true, shootCount: 4 } });
+  const shoots = async () => ((await log(whole)).lastCase as PlanCase).shootCount;
+  expect(await shoots()).toBe(5);
+  const { id } = (await log(whole)).care[0]!;
+  await setEventHidden(em(), scope, id, new Date());
+  await setEventHidden(em(), scope, id, new Date());
+  expect(await shoots()).toBe(9);
+  await setEventHidden(em(), scope, id, null);
+  expect(await shoots()).toBe(5);
+  // Not counted, nothing is known of what stays.
+  await add({ like: { plantId: whole, isDivision: true } });
+  expect(await shoots()).toBe(5);
 });
 
 test('photographs go with whatever is put on record', async () => {

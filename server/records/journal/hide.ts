@@ -3,12 +3,22 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { inTransaction } from '../../runtime/database/in-transaction';
 import { moveBack } from './record-quick';
-import { Plant } from '../plants/entity';
+import { afterDivision } from './add-plant';
+import { keptSchemas } from './quick-schemas';
+import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
 import { livesChanged } from '../changes/lives';
 import { PlantEvent } from './entity';
 
 type Which = { readonly id: string } | { readonly batchId: string };
+
+/** A division that is taken back gives its shoots back to the plant they came from. */
+function divideBack(plant: PlantRow, data: unknown, isHidden: boolean): void {
+  const parsed = keptSchemas.divided.safeParse(data);
+  if (!parsed.success || parsed.data.isPart || parsed.data.shoots === undefined) return;
+  plant.lastCase = afterDivision(plant.lastCase, isHidden ? -parsed.data.shoots : parsed.data.shoots);
+  plant.version += 1;
+}
 
 /** false where there are none. */
 async function setHidden(em: EntityManager, scope: Scope, which: Which, hiddenAt: Date | null): Promise<boolean> {
@@ -21,13 +31,15 @@ async function setHidden(em: EntityManager, scope: Scope, which: Which, hiddenAt
     const plantIds = [...new Set(events.map(({ plant }) => plant.id))];
     const turning = events.filter((event) => (event.hiddenAt === null) !== (hiddenAt === null));
     const moves = turning.filter(({ kind }) => kind === 'moved');
+    const divisions = turning.filter(({ kind }) => kind === 'divided');
     const plants = await inside.find(
       Plant,
-      { id: { $in: moves.map(({ plant }) => plant.id) } },
+      { id: { $in: [...moves, ...divisions].map(({ plant }) => plant.id) } },
       { lockMode: LockMode.PESSIMISTIC_WRITE, orderBy: { id: 'asc' } },
     );
     const byId = new Map(plants.map((plant) => [plant.id, plant]));
     for (const { plant, data } of moves) await moveBack(inside, scope, byId.get(plant.id)!, data, hiddenAt !== null);
+    for (const { plant, data } of divisions) divideBack(byId.get(plant.id)!, data, hiddenAt !== null);
     for (const event of turning) event.hiddenAt = hiddenAt;
     await inside.flush();
     await livesChanged(inside, plantIds);

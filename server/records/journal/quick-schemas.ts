@@ -14,6 +14,7 @@ import {
   tipStates,
   type Versions,
   dayIn,
+  wholeQuantity,
 } from '@core';
 import {
   bloomStates,
@@ -88,7 +89,14 @@ export const keptSchemas = {
   ...detailSchemas,
   moved: detailSchemas.moved.extend({ from: placeBefore.optional() }),
   /** Written by making the division (plants/add.ts), into both lives. */
-  divided: z.strictObject({ otherId: z.uuid(), otherName: z.string(), isPart: z.boolean(), ...noted }),
+  divided: z.strictObject({
+    otherId: z.uuid(),
+    otherName: z.string(),
+    isPart: z.boolean(),
+    /** That went with the piece, where they were counted. */
+    shoots: wholeQuantity('shootCount').optional(),
+    ...noted,
+  }),
 } as const satisfies Record<QuickKind, z.ZodType>;
 
 export const quickVersions: Versions = { newest: 1, upgrades: {} };

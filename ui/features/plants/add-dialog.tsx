@@ -1,8 +1,9 @@
 'use client';
 
 /** A plant put on record as another like one there is, or as a division of it. */
-import { plantIsOnRecord, shootsRange } from '@core/words';
-import { ranges } from '@core';
+import * as z from 'zod';
+import { plantIsOnRecord, shootsRange, wordPieceRule, wordShares } from '@core/words';
+import { genusById, genusIds, pieceRuleOf, ranges } from '@core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -24,6 +25,19 @@ const titles: Readonly<Record<AddKind, string>> = {
 
 const { min, max } = ranges.shootCount;
 
+const isCount = (typed: string): boolean => {
+  const count = typed === '' ? NaN : Number(typed);
+  return Number.isInteger(count) && count >= min && count <= max;
+};
+
+const countedSchema = z.object({ shootCount: z.number() });
+
+/** Shoots of the plant, where somebody counted them. */
+function shootsOf(lastCase: unknown): number | null {
+  const read = countedSchema.safeParse(lastCase);
+  return read.success ? read.data.shootCount : null;
+}
+
 interface AddDialogProps {
   readonly kind: AddKind;
   /** What it is like, or was part of. */
@@ -32,6 +46,7 @@ interface AddDialogProps {
 }
 
 export function AddDialog({ kind, of, onClose }: AddDialogProps) {
+  const rule = genusIds.includes(of.genusId) ? pieceRuleOf(genusById(of.genusId)) : null;
   const [name, setName] = useState(`${of.name}, ${kind === 'division' ? 'division' : 'another'}`);
   const [tagNumber, setTagNumber] = useState('');
   const [day, setDay] = useState(today);
@@ -49,8 +64,10 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
 
   const keep = async () => {
     if (name.trim() === '') return setFault('A plant wants a name.');
-    if (shoots !== '' && !(Number.isInteger(Number(shoots)) && Number(shoots) >= min && Number(shoots) <= max)) {
-      return setFault(shootsRange(min, max));
+    if (shoots !== '' && !isCount(shoots)) return setFault(shootsRange(min, max));
+    const before = shootsOf(of.lastCase);
+    if (kind === 'division' && rule && before !== null && shoots !== '' && Number(shoots) >= before) {
+      return setFault(wordShares(rule, before, Number(shoots)));
     }
     setBusy(true);
     setFault(null);
@@ -108,10 +125,10 @@ export function AddDialog({ kind, of, onClose }: AddDialogProps) {
               aria-describedby="shoots-of-it-hint"
               onChange={(event) => setShoots(event.target.value.trim())}
             />
-            <small id="shoots-of-it-hint">
-              Cut where the rhizome parts by itself. Three or four with roots of their own make a piece; fewer flower
-              years later.
-            </small>
+            <small id="shoots-of-it-hint">{rule ? wordPieceRule(rule) : 'Cut where it parts by itself.'}</small>
+            {rule && isCount(shoots) ? (
+              <small role="status">{wordShares(rule, shootsOf(of.lastCase), Number(shoots))}</small>
+            ) : null}
           </div>
           <label className="tick">
             <input type="checkbox" checked={hasNoPot} onChange={(event) => setNoPot(event.target.checked)} />

@@ -88,7 +88,7 @@ function AwayForm({ draft, onDraft, places }: AwayFormProps) {
           <div className={styles.days}>
             <YearDayField label="From" day={days.from} onDay={(from) => change({ days: { ...days, from } })} />
             <YearDayField label="To" day={days.to} onDay={(to) => change({ days: { ...days, to } })} />
-            {draft.days === null ? <p>Proposed from the nights there; change it as you do it.</p> : null}
+            {draft.days === null ? <p>Proposed; change it as you do it.</p> : null}
           </div>
         ) : null}
       </div>

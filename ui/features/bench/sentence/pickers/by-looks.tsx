@@ -17,7 +17,7 @@ const questions = [
 ] as const;
 type Question = (typeof questions)[number];
 
-const SHOWN = 4;
+const SHOWN = 3;
 
 export function ByLooks({ onGroup }: { readonly onGroup: (genusId: string) => void }) {
   const [seen, setSeen] = useState<SeenLooks>({});
@@ -34,7 +34,7 @@ export function ByLooks({ onGroup }: { readonly onGroup: (genusId: string) => vo
         />
       ))}
       {isAsked ? (
-        <section aria-label="What it could be" className={styles.group}>
+        <section aria-label="What it could be" className={styles.found}>
           <h3>What it could be</h3>
           <ul className={styles.guesses} aria-live="polite">
             {groupsByLooks(seen)
