@@ -3,6 +3,7 @@
 /** The kind of a new plant: as its name says, for all to see, until another is chosen. */
 import { genusById, genusIds } from '@core';
 import { unknownOrchid } from '@core/words';
+import { useLibrary } from '../../../data/library';
 import { groupName, groupOf, groupsFor, type NewPlant } from './new-plant';
 
 const MOST_BY_NAME = 6;
@@ -14,6 +15,7 @@ interface KindFieldProps {
 }
 
 export function KindField({ said, onKind }: KindFieldProps) {
+  const mine = useLibrary('genus');
   const byName = groupsFor(said.name).slice(0, MOST_BY_NAME);
   const others = genera.filter(({ id }) => !byName.some(({ genusId }) => genusId === id));
   const isUnknown = said.name.trim().length > 2 && byName.length === 0 && said.genusId === null;
@@ -32,6 +34,15 @@ export function KindField({ said, onKind }: KindFieldProps) {
             {byName.map((match) => (
               <option key={match.genusId} value={match.genusId}>
                 {groupName(match)}
+              </option>
+            ))}
+          </optgroup>
+        ) : null}
+        {mine.length > 0 ? (
+          <optgroup label="Mine">
+            {mine.map(({ id, data }) => (
+              <option key={id} value={id}>
+                {data.name}
               </option>
             ))}
           </optgroup>

@@ -15,6 +15,7 @@ import { newId } from '../../../data/browser/new-id';
 import { client } from '../../../data/client';
 import { today } from '../../../data/dates';
 import { messages } from '../../../data/messages';
+import { useLibrary } from '../../../data/library';
 import { usePlaceChoices } from '../../../data/place-choices';
 import { useKeep } from '../../../data/use-keep';
 import { useStored, writeStored } from '../../../data/browser/stored';
@@ -37,6 +38,7 @@ const nextAfter = ({ placeId, setup, years }: NewPlant): NewPlant => ({ ...empty
 
 export function NewPlantDialog({ onClose }: { readonly onClose: () => void }) {
   const { offered: places } = usePlaceChoices();
+  const mine = useLibrary('genus');
   const [said, change] = useNewPlant();
   const [fault, setFault] = useState<string | null>(null);
   const [isBusy, setBusy] = useState(false);
@@ -51,7 +53,7 @@ export function NewPlantDialog({ onClose }: { readonly onClose: () => void }) {
   const spec = own?.status === 'ok' ? setupFromSaid(own.value) : null;
 
   const keep = async (isNext: boolean): Promise<void> => {
-    const wrong = faultIn(said) ?? (own?.status === 'faulty' ? (own.faults[0]?.message ?? null) : null);
+    const wrong = faultIn(said, mine) ?? (own?.status === 'faulty' ? (own.faults[0]?.message ?? null) : null);
     setFault(wrong);
     if (wrong !== null) return;
     setBusy(true);
@@ -66,7 +68,7 @@ export function NewPlantDialog({ onClose }: { readonly onClose: () => void }) {
         spot: null,
         flag: null,
       },
-      planCase: caseOfNew(said, places),
+      planCase: caseOfNew(said, places, mine),
       happenedOn: today(),
       isGivenAway: false,
       note: said.note,

@@ -1,4 +1,5 @@
-import { demoPlaces, saidOfSetup, setupNow } from '@core';
+import { demoPlaces, genusById, saidOfSetup, setupNow } from '@core';
+import { noKindSaid } from '@core/words';
 import { caseOfNew, emptyPlant, faultIn, groupOf, readNewPlant } from './new-plant';
 
 const places = demoPlaces;
@@ -49,4 +50,12 @@ test('a draft comes back as it was; one that cannot be read is an empty one', ()
   const said = { ...moth, setup: saidOfSetup(setupNow({})), photoIds: ['a'] };
   expect(readNewPlant(JSON.stringify(said))).toEqual(said);
   for (const broken of [null, '{', '{"name":1}']) expect(readNewPlant(broken)).toEqual(emptyPlant);
+});
+
+test('a kind of one’s own is sent whole; one that was deleted since is no kind', () => {
+  const mine = [{ id: 'own-7', data: { ...genusById('vanda'), name: 'My blue one' } }];
+  const said = { ...emptyPlant, name: 'Blue', genusId: 'own-7' };
+  expect(faultIn(said, mine)).toBeNull();
+  expect(caseOfNew(said, demoPlaces, mine).genus).toMatchObject({ name: 'My blue one' });
+  expect(faultIn(said, [])).toBe(noKindSaid);
 });

@@ -1,7 +1,9 @@
 /** A plant that is being put on record: what is said of it so far, as it lies in this browser, and what is sent of it. */
 import {
   findNames,
+  type Genus,
   genusById,
+  genusIds,
   type NameMatch,
   type PlanCase,
   type Place,
@@ -62,6 +64,12 @@ const halfSaidSchema = z.object({
   topMediumId: mediumId.optional(),
 });
 
+/** A kind of the grower's own, by the id under which it is kept. */
+export interface OwnKind {
+  readonly id: string;
+  readonly data: Genus;
+}
+
 export interface NewPlant extends z.infer<typeof newPlantSchema> {
   readonly setup: SaidSetup | null;
 }
@@ -105,9 +113,11 @@ export function groupOf({ genusId, name }: Pick<NewPlant, 'genusId' | 'name'>): 
 }
 
 /** What is wrong with it in a sentence; null where it can be kept. */
-export function faultIn(said: NewPlant): string | null {
+export function faultIn(said: NewPlant, mine: readonly OwnKind[] = []): string | null {
   if (said.name.trim() === '') return 'A plant wants a name.';
-  if (groupOf(said) === null) return noKindSaid;
+  const group = groupOf(said);
+  // A kind of one's own may have been deleted since it was chosen.
+  if (group === null || !(genusIds.includes(group) || mine.some(({ id }) => id === group))) return noKindSaid;
   if (said.setup !== null && said.years !== '' && !(Number(said.years) >= 0 && Number(said.years) <= MOST_YEARS)) {
     return yearsInMediumRange(MOST_YEARS);
   }
@@ -128,9 +138,10 @@ function currentOf({ vessel, mix }: SaidSetup, years: string): PlanCase['current
 }
 
 /** Of a plant without a fault. */
-export function caseOfNew(said: NewPlant, places: readonly Place[]): PlanCase {
+export function caseOfNew(said: NewPlant, places: readonly Place[], mine: readonly OwnKind[] = []): PlanCase {
   const place = places.find(({ id }) => id === said.placeId) ?? places[0]!;
-  const genus = groupOf(said)!;
+  const group = groupOf(said)!;
+  const genus = mine.find(({ id }) => id === group)?.data ?? group;
   const current = said.setup === null ? {} : { current: currentOf(said.setup, said.years) };
   return { genus, place: placeInCase(place), ...current } as PlanCase;
 }
