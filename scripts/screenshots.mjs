@@ -25,7 +25,7 @@ const tablet = { width: 820, height: 1180 };
 
 async function genus(page, text) {
   await page.keyboard.press('/');
-  await page.getByLabel('Genus', { exact: true }).fill(text);
+  await page.getByRole('combobox', { name: 'Which orchid' }).fill(text);
   await page.keyboard.press('Enter');
   await page.waitForTimeout(2500);
 }
