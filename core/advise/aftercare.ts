@@ -40,6 +40,8 @@ export type AftercareFact = Span &
     | { readonly code: 'shade'; readonly light: LightClass }
     /** Its water has more salts than it takes, or is so pure that it lacks calcium. */
     | { readonly code: 'water is hard' | 'water is pure'; readonly waterDsM: number; readonly mostDsM: number }
+    /** What has hardly any roots is looked at again and again, until new ones show. */
+    | { readonly code: 'look for roots'; readonly everyDays: number }
     | { readonly code: 'flush' | 'tug' | 'watch' | 'look' | 'seaweed' | 'humid' }
   );
 
@@ -121,6 +123,12 @@ function ofItsWater({ plant, waterDsM }: AftercareInput): readonly AftercareFact
   return waterDsM < k.PURE_WATER_DS_M ? [{ ...span, code: 'water is pure', mostDsM }] : [];
 }
 
+function rootsLookedFor(plant: PlantInHand): readonly AftercareFact[] {
+  if (!isFailing(plant) && !isToBeRooted(plant.stage)) return [];
+  const everyDays = k.LOOK_FOR_ROOTS_EVERY_DAYS;
+  return [{ code: 'look for roots', fromDay: everyDays, untilDay: k.LOOK_FOR_ROOTS_UNTIL_DAY, everyDays }];
+}
+
 export function firstAftercare(input: AftercareInput): readonly AftercareFact[] {
   // A sleeping plant is left alone: nothing to flush with, to shade or to tug at until it grows.
   if (isAsleep(input.plant)) return [firstWater(input), firstFeed(input)];
@@ -136,6 +144,7 @@ export function firstAftercare(input: AftercareInput): readonly AftercareFact[] 
     ...(showsTips(input.plant.signs) ? [{ code: 'seaweed' as const, fromDay: 0, untilDay: k.FEED_LATE_DAYS }] : []),
     firstFeed(input),
     ...ofItsWater(input),
+    ...rootsLookedFor(input.plant),
     { code: 'tug', fromDay: k.TUG_FROM_DAY, untilDay: k.TUG_UNTIL_DAY },
   ];
   if (input.hasReservoir) steps.push({ code: 'watch', fromDay: 0, untilDay: k.LOW_RESERVOIR_DAYS });

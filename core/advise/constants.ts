@@ -33,6 +33,8 @@ export const adviceConstants = {
   FEED_LATE_DAYS: fromPractice(30, 'days', 'without feed on a mount or with poor roots'),
   SETTLED_IN_DAYS: fromMemory(120, 'days', 'until the first growing season after potting is over'),
   REST_UNTIL_DAY: fromMemory(240, 'days', 'until the rest after it is over'),
+  LOOK_FOR_ROOTS_EVERY_DAYS: fromPractice(14, 'days', 'between looks for new roots on a plant that has hardly any'),
+  LOOK_FOR_ROOTS_UNTIL_DAY: fromPractice(112, 'days', 'after potting, until when such a plant is looked at'),
   TUG_FROM_DAY: fromPractice(28, 'days', 'when a gentle tug first tells'),
   TUG_UNTIL_DAY: fromPractice(56, 'days', 'when a gentle tug last tells'),
   LOW_RESERVOIR_DAYS: fromPractice(30, 'days', 'while a reservoir is filled low'),

@@ -99,3 +99,21 @@ test('its rest begins with the first month of rest, in either hemisphere, also o
   // A rest that began before it has settled in is that of the next year, and too far off to be followed.
   expect(restOf([3, 4])).toBeUndefined();
 });
+
+test('common practice, no source: a plant of hardly any roots is looked at every two weeks, until its time is over', () => {
+  const weak = stepsOf({ liveRootsPct: 10, signs: { tips: 'none' } });
+  expect(weak.some(({ kind }) => kind === 'look for roots')).toBe(true);
+  expect(steps.some(({ kind }) => kind === 'look for roots')).toBe(false);
+  const look = (today: string, ...on: readonly string[]) => {
+    const done = on.map((day) => ({ kind: 'look for roots', on: day, outcome: 'done' }) as const);
+    return aftercareTasks({ pottedOn: '2027-04-01', steps: weak, restMonths: [], done }, today).find(
+      ({ kind }) => kind === 'look for roots',
+    )!;
+  };
+  expect(look('2027-04-01')).toMatchObject({ dueOn: '2027-04-15', untilOn: '2027-04-20', state: 'open' });
+  expect(look('2027-04-20', '2027-04-20')).toMatchObject({ dueOn: '2027-05-04', state: 'open', doneOn: '2027-04-20' });
+  // In whatever order they were written down.
+  expect(look('2027-05-10', '2027-05-06', '2027-04-20').dueOn).toBe('2027-05-20');
+  expect(look('2027-07-20', '2027-07-18')).toMatchObject({ state: 'done' });
+  expect(look('2027-09-20')).toMatchObject({ state: 'past' });
+});

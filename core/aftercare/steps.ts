@@ -11,6 +11,7 @@ export const aftercareKinds = [
   'out of the shade',
   'to its light',
   'feed',
+  'look for roots',
   'tug',
   'open the cover',
   'fill the reservoir',
@@ -69,6 +70,8 @@ function stepsOf(fact: AftercareFact): readonly AftercareStep[] {
     }
     case 'feed':
       return [step('feed', fact.fromDay, fact.fromDay + k.FEED_SPREAD_DAYS, [fact.leastPpm, fact.mostPpm])];
+    case 'look for roots':
+      return [step('look for roots', fact.fromDay, fact.untilDay)];
     case 'tug':
       return [
         step('tug', fact.fromDay, fact.untilDay),

@@ -66,6 +66,34 @@ function withRest({ pottedOn, steps, restMonths }: FollowedPotting): readonly Af
   return [...steps, { kind: 'rest', fromDay, untilDay: fromDay + k.REST_SPREAD_DAYS, ppm: null }];
 }
 
+/** Steps that come again so many days after they were last done or skipped, until their time is over. */
+const repeats: Readonly<Partial<Record<AftercareKind, number>>> = { 'look for roots': k.LOOK_FOR_ROOTS_EVERY_DAYS };
+
+function againTask(
+  { kind, fromDay, untilDay, ppm }: AftercareStep,
+  everyDays: number,
+  { pottedOn, done }: FollowedPotting,
+  dayNow: number,
+): AftercareTask {
+  const pottedDay = dayNumber(pottedOn);
+  const last = done
+    .filter((one) => one.kind === kind && one.on >= pottedOn)
+    .sort((a, b) => a.on.localeCompare(b.on))
+    .at(-1);
+  const dueDay = last ? dayNumber(last.on) + everyDays : pottedDay + fromDay;
+  const lastDay = pottedDay + untilDay;
+  const isOver = last !== undefined && dueDay > lastDay;
+  const isPast = dayNow > lastDay + k.ASKED_AFTER_DAYS;
+  return {
+    kind,
+    dueOn: dayOf(dueDay),
+    untilOn: dayOf(dueDay + k.LOOK_FOR_ROOTS_SPREAD_DAYS),
+    ppm,
+    state: isOver ? last.outcome : isPast ? 'past' : 'open',
+    doneOn: last?.on ?? null,
+  };
+}
+
 /** today: YYYY-MM-DD. In the order of their days. */
 export function aftercareTasks(nursed: FollowedPotting, today: string): readonly AftercareTask[] {
   const pottedDay = dayNumber(nursed.pottedOn);
@@ -87,6 +115,8 @@ export function aftercareTasks(nursed: FollowedPotting, today: string): readonly
   return steps
     .map((step): AftercareTask => {
       const { kind, fromDay, untilDay, ppm } = step;
+      const everyDays = repeats[kind];
+      if (everyDays !== undefined) return againTask(step, everyDays, nursed, dayNow);
       const shift = shiftOf(step);
       const done = doneOf(kind);
       const isPast = dayNow > pottedDay + untilDay + shift + k.ASKED_AFTER_DAYS;

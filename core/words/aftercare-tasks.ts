@@ -10,6 +10,7 @@ export const aftercareNames: Readonly<Record<AftercareKind, string>> = {
   'out of the shade': 'Out of the shade',
   'to its light': 'To its light',
   feed: 'First feed',
+  'look for roots': 'Look for new roots',
   tug: 'Tug it gently',
   'open the cover': 'Open the cover',
   'fill the reservoir': 'Fill the reservoir',
@@ -33,6 +34,8 @@ export function aftercareSentence({ kind, ppm }: Pick<AftercareTask, 'kind' | 'p
       return 'To the light it lives in.';
     case 'feed':
       return `Feed from now on${ppm ? `, ${number(ppm[0], 0)}–${number(ppm[1], 0)} ppm` : ''}. The label of your feed wins.`;
+    case 'look for roots':
+      return 'Look for new root tips. When they show, look the plant over and ask the plan anew.';
     case 'tug':
       return 'Tug it gently: if it holds, it has rooted.';
     case 'open the cover':

@@ -61,6 +61,8 @@ function sentenceOf(fact: AftercareFact): string {
       return 'Water as pure as yours brings no calcium or magnesium: choose a feed that has them.';
     case 'feed':
       return `${feedStarts[fact.starts]}, then ${fact.leastPpm}–${fact.mostPpm} ppm (${number(fact.leastDsM, 1)}–${number(fact.mostDsM, 1)} mS/cm above your water) ${fact.isWinter ? 'while days are short' : 'in growth'}. The label of your feed wins.`;
+    case 'look for roots':
+      return `It has hardly any roots: look for new tips every ${days(fact.everyDays)}. When they show, look the plant over and ask the plan anew.`;
     case 'tug':
       return 'After four to eight weeks tug it gently: if it holds, it has rooted.';
     case 'watch':
