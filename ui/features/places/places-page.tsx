@@ -70,7 +70,9 @@ export function PlacesPage() {
         <PageLink className={styles.add} href="/places/new">
           Add my place
         </PageLink>
-        <PageLink href="/places/summer">Outside for the summer</PageLink>
+        <PageLink className={styles.other} href="/places/summer">
+          Outside for the summer
+        </PageLink>
         {ranked.map(({ place, summary }) => (
           <button
             key={place.id}
