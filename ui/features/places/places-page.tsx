@@ -15,7 +15,7 @@ import { UnreadableNote } from '../../controls/unreadable-note';
 import { PageLink } from '../../controls/page-link';
 import { PlaceView } from '../../controls/place-view';
 import { useUnits } from '../../data/units-context';
-import { awayDraftOf, storeAwayDraft } from './away/away-draft';
+import { awayDraftOf, storeAwayDraft } from './away-draft';
 import { draftAnew, storePlaceDraft } from './place-draft';
 import { ImportPlace } from './import-place';
 import { PlaceEditor } from './place-editor';

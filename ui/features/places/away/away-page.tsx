@@ -24,7 +24,7 @@ import {
   forgetAwayDraft,
   loadAwayDraft,
   storeAwayDraft,
-} from './away-draft';
+} from '../away-draft';
 import { YearDayField } from './year-day-field';
 
 export function AwayPage() {

@@ -2,7 +2,7 @@
 import * as z from 'zod';
 import { type DaysAway, type Place, timeAwaySchema, usualDaysAway, withTimeAway } from '@core';
 import { usualAwayName } from '@core/words';
-import { safeJson } from '../../../data/browser/safe-json';
+import { safeJson } from '../../data/browser/safe-json';
 
 const DRAFT_KEY = 'tender-cairn.time-away';
 
