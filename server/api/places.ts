@@ -7,6 +7,7 @@ import { pageOf } from '../runtime/http/page';
 import { changedMeanwhile, notFound } from '../runtime/http/problem';
 import { readBody } from '../runtime/http/read-body';
 import { seenVersionOf } from '../runtime/http/seen-version';
+import { wakeOutlooks } from '../projections/due/background';
 import { changePlaceOfPlants } from '../records/journal/change-place';
 import { listPlaces, savePlaceOnce, setPlaceHidden } from '../records/places/repository';
 import { wholePlaceSchema } from '../records/places/schemas';
@@ -39,6 +40,8 @@ export async function putPlace(request: Request, { params }: ById): Promise<Resp
       case 'changed meanwhile':
         return changedMeanwhile('place', { place: changed.current, version: changed.version }, { place: body.value });
       case 'changed':
+        // What stands there dries otherwise.
+        wakeOutlooks();
         return Response.json(changed.place, { headers: { etag: `"${changed.version}"` } });
     }
   });

@@ -11,7 +11,7 @@ import { Plant } from '../plants/entity';
 const PLANTS_AT_ONCE = 200;
 
 /** What was potted, felt or seen there keeps the air that was known then. */
-async function standIn(em: EntityManager, scope: Scope, place: Place): Promise<void> {
+async function correctPlants(em: EntityManager, scope: Scope, place: Place): Promise<void> {
   const found: readonly { readonly id: string }[] = await em.execute(
     `select id from plant where collection_id = ? and last_case->'place'->>'id' = ? order by id`,
     [scope.collectionId, place.id],
@@ -44,7 +44,7 @@ export async function changePlaceOfPlants(
     const changed = await changePlace(inside, scope, placeId, place, seenVersion);
     if (changed.status !== 'changed') return changed;
     await inside.flush();
-    for (const now of [changed.place, ...changed.madeOfIt]) await standIn(inside, scope, now);
+    for (const now of [changed.place, ...changed.madeOfIt]) await correctPlants(inside, scope, now);
     return changed;
   });
 }
