@@ -64,6 +64,7 @@ export async function postPotting(request: Request): Promise<Response> {
   const input = body.value;
   return inScope(async (inside) => {
     const recorded = await recordPotting(inside.em, inside.scope, input, titleOf(input.spec, metricWords));
+    if ('plantId' in recorded) await followPlans(inside, recorded.plantId);
     return answerWithLog(inside, recorded, { name: input.plantName, version: input.plantVersion });
   });
 }

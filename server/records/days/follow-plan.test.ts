@@ -4,8 +4,8 @@ import { makePlan } from '@core/testing';
 import type { DayKept, PlanCase } from '@core';
 import { correctEvent } from '../journal/correct';
 import { setEventHidden } from '../journal/hide';
-import { recordPlan } from '../journal/record';
-import { planInputSchema } from '../journal/schemas';
+import { recordPlan, recordPotting } from '../journal/record';
+import { planInputSchema, pottingInputSchema } from '../journal/schemas';
 import { plantLog } from '../../projections/plants/plant-log';
 import type { Scope } from '../collections/scope';
 import { testDatabase } from '../../testing/database';
@@ -81,6 +81,21 @@ test('a plan that is taken back leaves the day, and comes back with it', async (
   await setEventHidden(em(), scope, planned!.id, null);
   await follow(id);
   expect(await said()).toEqual(['Stays Meant', 'Stays']);
+});
+
+test('potted beside its day it leaves it: nobody pots it twice', async () => {
+  const { id, version } = await plan('2027-03-06');
+  const input = {
+    plantId: id,
+    plantVersion: version,
+    plantName: 'Meant',
+    pottedOn: '2027-02-20',
+    planCase,
+    spec: first,
+  };
+  await recordPotting(em(), scope, pottingInputSchema.parse(input), 'Bark in a pot');
+  await follow(id);
+  expect(await said()).toEqual(['Stays', 'Stays']);
 });
 
 test('a plant that was put into the day by hand, in another setup, is not taken out of it', async () => {

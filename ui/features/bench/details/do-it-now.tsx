@@ -39,7 +39,8 @@ export function DoItNow() {
       spec,
       note: '',
       plannedOn: today(),
-      forOn: today(),
+      // It gets a day of its own: for a date it would join another one too.
+      forOn: null,
     } as PlanForm;
     const outcome = await keepIt(() => client.savePlan(form));
     setKeeping(false);
