@@ -242,6 +242,7 @@ export {
   type Need,
   type NeedKind,
   needKinds,
+  dayNeedOf,
   repotNeeds,
   needsOf,
   nextWatering,

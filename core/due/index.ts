@@ -1,5 +1,6 @@
 export {
   afterRest,
+  dayNeedOf,
   firstNeed,
   type Need,
   type NeedKind,

@@ -1,5 +1,6 @@
 import { dayNumber, dayOf } from '../base';
 import {
+  dayNeedOf,
   afterRest,
   firstNeed,
   needKinds,
@@ -148,4 +149,15 @@ test('every kind of need has a weight that some plant meets', () => {
     ].flatMap((plant) => needsOf(plant, '2026-05-01').map(({ kind }) => kind)),
   );
   expect([...needKinds].filter((kind) => !met.has(kind))).toEqual([]);
+});
+
+test('a potting day asks how badly a new pot is wanted, and whether something may spread', () => {
+  const needs = [
+    { kind: 'flush', urgency: 0.9 },
+    { kind: 'medium spent', urgency: 0.4 },
+    { kind: 'rot', urgency: 0.7 },
+  ] as const;
+  expect(dayNeedOf(needs)).toEqual({ urgency: 0.7, isSuspect: false });
+  expect(dayNeedOf([{ kind: 'pests', urgency: 0.5 }])).toEqual({ urgency: 0, isSuspect: true });
+  expect(dayNeedOf([])).toEqual({ urgency: 0, isSuspect: false });
 });

@@ -36,6 +36,15 @@ export const repotNeeds: ReadonlySet<NeedKind> = new Set([
   'near the rim',
 ]);
 
+/** What a potting day asks of the needs of a plant: how badly it wants a new pot, 0 to 1, and whether something on it may spread. */
+export function dayNeedOf(needs: readonly Pick<Need, 'kind' | 'urgency'>[]): {
+  readonly urgency: number;
+  readonly isSuspect: boolean;
+} {
+  const urgencies = needs.filter(({ kind }) => repotNeeds.has(kind)).map(({ urgency }) => urgency);
+  return { urgency: Math.max(0, ...urgencies), isSuspect: needs.some(({ kind }) => kind === 'pests') };
+}
+
 /** How its day is known. */
 export const sureness = ['seen', 'reckoned', 'by habit'] as const;
 export type Sureness = (typeof sureness)[number];

@@ -1,5 +1,5 @@
 /** The addresses of a plant's life: what was done to it, and taking an entry away or back. */
-import { repotNeeds } from '@core';
+import { dayNeedOf } from '@core';
 import { metricWords, titleOf } from '@core/words';
 import { wakeOutlooks } from '../projections/due/background';
 import { type ById, hiding } from './hiding';
@@ -9,6 +9,7 @@ import { changedMeanwhile, notFound, problem } from '../runtime/http/problem';
 import { readAsked, readBody } from '../runtime/http/read-body';
 import { seenVersionOf } from '../runtime/http/seen-version';
 import { plantLog } from '../projections/plants/plant-log';
+import type { PlantLog } from '../projections/plants/schemas';
 import type { Recorded } from '../records/journal/append';
 import { daysFollowPlans } from '../records/days/follow-plan';
 import { correctEvent, correctPotting, type Corrected, eventBefore } from '../records/journal/correct';
@@ -27,13 +28,20 @@ import {
 
 const noSuchStock = (): Response => problem(404, 'Some of this stock is not there. Nothing was kept.');
 
+/** Potting days follow what is planned for a plant. */
+async function followPlans({ em, scope }: Inside, log: PlantLog): Promise<void> {
+  const { id: plantId, name, planned, needs } = log;
+  await daysFollowPlans(em.fork(), scope, { plantId, name, openId: planned?.id ?? null, ...dayNeedOf(needs) });
+}
+
 /** What was recorded, as the plant's log with it; 200 where it was known already. */
-async function answerWithLog({ em, scope }: Inside, recorded: Recorded, sent: SentName): Promise<Response> {
+async function answerWithLog(inside: Inside, recorded: Recorded, sent: SentName): Promise<Response> {
   if (recorded.status === 'no such plant') return notFound('plant');
   if (recorded.status === 'no such stock') return noSuchStock();
   if (recorded.status === 'changed meanwhile') return changedMeanwhile('plant', recorded.current, sent);
   wakeOutlooks();
-  const log = await plantLog(em.fork(), scope, recorded.plantId);
+  const log = await plantLog(inside.em.fork(), inside.scope, recorded.plantId);
+  if (log && log.plans.length > 0) await followPlans(inside, log);
   return log ? Response.json(log, { status: recorded.status === 'recorded' ? 201 : 200 }) : notFound('plant');
 }
 
@@ -64,7 +72,6 @@ export async function postPotting(request: Request): Promise<Response> {
   const input = body.value;
   return inScope(async (inside) => {
     const recorded = await recordPotting(inside.em, inside.scope, input, titleOf(input.spec, metricWords));
-    if ('plantId' in recorded) await followPlans(inside, recorded.plantId);
     return answerWithLog(inside, recorded, { name: input.plantName, version: input.plantVersion });
   });
 }
@@ -75,7 +82,6 @@ export async function postPlan(request: Request): Promise<Response> {
   const input = body.value;
   return inScope(async (inside) => {
     const recorded = await recordPlan(inside.em, inside.scope, input, titleOf(input.spec, metricWords));
-    if ('plantId' in recorded) await followPlans(inside, recorded.plantId);
     return answerWithLog(inside, recorded, { name: input.plantName });
   });
 }
@@ -100,30 +106,14 @@ export async function putPotting(request: Request, { params }: ById): Promise<Re
   });
 }
 
-/** Potting days follow what is planned for a plant. */
-async function followPlans({ em, scope }: Inside, plantId: string): Promise<void> {
-  const log = await plantLog(em.fork(), scope, plantId);
-  if (!log) return;
-  const urgencies = log.needs.filter(({ kind }) => repotNeeds.has(kind)).map(({ urgency }) => urgency);
-  await daysFollowPlans(em.fork(), scope, {
-    plantId,
-    name: log.name,
-    openId: log.planned?.id ?? null,
-    urgency: Math.max(0, ...urgencies),
-    isSuspect: log.needs.some(({ kind }) => kind === 'pests'),
-  });
-}
-
-async function followPlan(inside: Inside, eventId: string): Promise<void> {
-  const plantId = await plantOfPlan(inside.em.fork(), inside.scope, eventId);
-  if (plantId !== null) await followPlans(inside, plantId);
-}
-
 export const { putAway: putEventAway, bringBack: bringEventBack } = hiding(
   'log entry',
   async (inside, id, hiddenAt) => {
-    const isThere = await setEventHidden(inside.em, inside.scope, id, hiddenAt);
-    if (isThere) await followPlan(inside, id);
+    const { em, scope } = inside;
+    const isThere = await setEventHidden(em, scope, id, hiddenAt);
+    const plantId = isThere ? await plantOfPlan(em.fork(), scope, id) : null;
+    const log = plantId === null ? null : await plantLog(em.fork(), scope, plantId);
+    if (log) await followPlans(inside, log);
     return isThere;
   },
 );
@@ -137,12 +127,11 @@ export async function putEvent(request: Request, { params }: ById): Promise<Resp
   return inScope(async (inside) => {
     const { em, scope } = inside;
     const corrected = await correctEvent(em, scope, id, body.value, seenVersionOf(request));
-    if (corrected.status === 'corrected') await followPlan(inside, id);
     return answerCorrected(inside, corrected, body.value);
   });
 }
 
-async function answerCorrected({ em, scope }: Inside, corrected: Corrected, sent: Correction): Promise<Response> {
+async function answerCorrected(inside: Inside, corrected: Corrected, sent: Correction): Promise<Response> {
   switch (corrected.status) {
     case 'no such entry':
       return notFound('log entry');
@@ -152,7 +141,8 @@ async function answerCorrected({ em, scope }: Inside, corrected: Corrected, sent
       return changedMeanwhile('log entry', { ...corrected.current, version: corrected.version }, sent);
     case 'corrected': {
       wakeOutlooks();
-      const log = await plantLog(em.fork(), scope, corrected.plantId);
+      const log = await plantLog(inside.em.fork(), inside.scope, corrected.plantId);
+      if (log && log.plans.length > 0) await followPlans(inside, log);
       return log ? Response.json(log, { headers: { etag: `"${corrected.version}"` } }) : notFound('plant');
     }
   }

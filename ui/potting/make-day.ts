@@ -1,5 +1,5 @@
 /** A day made of plants on file: each as it is today, with the setup that is planned for it, if there is one. */
-import { type DayKept, repotNeeds } from '@core';
+import { dayNeedOf, type DayKept } from '@core';
 import type { PlantLog } from '@server/projections/plants/schemas';
 import { readSaved, todayOf } from '../data/saved-plan';
 
@@ -11,14 +11,12 @@ export function dayPlantOf(log: PlantLog, today: string): DayPlantKept | null {
   if (!now) return null;
   const plan = log.plans.find(({ id }) => id === log.planned?.id);
   const planned = plan ? readSaved(plan) : null;
-  const urgencies = log.needs.filter(({ kind }) => repotNeeds.has(kind)).map(({ urgency }) => urgency);
   return {
     id: log.id,
     name: log.name,
     case: now.planCase as DayPlantKept['case'],
     ...(planned ? { setup: planned.spec as NonNullable<DayPlantKept['setup']> } : {}),
-    urgency: Math.max(0, ...urgencies),
-    isSuspect: log.needs.some(({ kind }) => kind === 'pests'),
+    ...dayNeedOf(log.needs),
   };
 }
 

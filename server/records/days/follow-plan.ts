@@ -2,7 +2,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { type DayEntry, type DayKept, runOf, specId } from '@core';
+import { type DayEntry, type DayKept, runOf, type SetupSpec, specId } from '@core';
 import { inTransaction } from '../../runtime/database/in-transaction';
 import type { Scope } from '../collections/scope';
 import { type PlantPlan, plansOfPlant } from '../journal/plans-of-plant';
@@ -31,7 +31,7 @@ function withPlan(day: DayKept, { plantId, name, urgency, isSuspect }: PlannedFo
   return { ...day, plants };
 }
 
-const setupOf = (setup: DayPlant['setup'] | PlantPlan['spec']): string => (setup ? specId(setup as never) : '');
+const setupOf = (setup: DayPlant['setup'] | PlantPlan['spec']): string => (setup ? specId(setup as SetupSpec) : '');
 
 /** The day without what only a plan brought that is not open any more; a day of nothing else stays. */
 function withoutEarlier(day: DayKept, { plantId, openId }: PlannedFor, plans: readonly PlantPlan[]): DayKept {
