@@ -11,6 +11,7 @@ import type { DueList } from '@server/projections/due/schemas';
 import { Button } from '../../controls/button';
 import { useDue } from '../../data/plants';
 import styles from './day.module.css';
+import { plannedDates } from './planned-dates';
 import { useMakeDay } from '../../potting/use-make-day';
 
 interface DaysPageProps {
@@ -32,16 +33,6 @@ type Offered = Pick<Planned, 'plantId' | 'name' | 'placeName'> & {
   readonly planned: Planned['planned'] | null;
 };
 
-/** Days for which plants are planned and no day is prepared, the soonest first. */
-function plannedDates(planned: DueList['planned'], days: DayList['days']) {
-  const byDate = new Map<string, string[]>();
-  for (const { plantId, planned: plan } of planned) {
-    if (plan.forOn === null || days.some(({ on, isStopped }) => on === plan.forOn && !isStopped)) continue;
-    byDate.set(plan.forOn, [...(byDate.get(plan.forOn) ?? []), plantId]);
-  }
-  return [...byDate].map(([date, plantIds]) => ({ date, plantIds })).sort((a, b) => (a.date < b.date ? -1 : 1));
-}
-
 /** Planned, though nothing drives it. */
 const plannedOnly = (planned: DueList['planned'], needing: DueList['plants']): readonly Offered[] =>
   planned
@@ -56,7 +47,7 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
   const { make, isBusy, done } = useMakeDay();
   const router = useRouter();
 
-  const dates = plannedDates(due.planned, days);
+  const dates = plannedDates(due, days);
   const offered: readonly Offered[] = [...needing, ...plannedOnly(due.planned, needing)];
   const elsewhere = chosenIds.filter((id) => !offered.some(({ plantId }) => plantId === id)).length;
   const toggle = (id: string) => {
