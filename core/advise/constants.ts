@@ -14,6 +14,7 @@ export const adviceConstants = {
   PLACES_NAMED: byChoice(2, 'places', 'named that suit better'),
   // Division.
   BULBS_A_PIECE: fromPractice(4, 'bulbs', 'with roots of their own that a piece wants'),
+  LEAST_BULBS_A_PIECE: fromPractice(3, 'bulbs', 'with roots of their own that a piece has at least'),
   FANS_A_PIECE: fromPractice(3, 'fans', 'or tufts with roots of their own that a piece wants'),
   WORTH_DIVIDING_SHOOTS: fromPractice(4, 'shoots', 'from which the question arises'),
   SELDOM_DIVIDED_SHOOTS: fromMemory(12, 'shoots', 'from which even what is divided seldom may be'),

@@ -20,7 +20,7 @@ export function divisionOf(plant: PlantInHand): Division | null {
   if (genus.rootHardiness === 'fussy') return { code: 'leave whole', why: 'fussy roots' };
   if (liveRootShare < k.BACKWARDS_BELOW_LIVE) return { code: 'leave whole', why: 'poor roots' };
   const rule = pieceRuleOf(genus);
-  const ofPiece = rule.leastShoots ?? k.BULBS_A_PIECE;
+  const ofPiece = rule.goodShoots ?? k.BULBS_A_PIECE;
   const least = genus.traps.includes('divide seldom') ? k.SELDOM_DIVIDED_SHOOTS : 2 * ofPiece;
   if (shootCount < least) {
     return { code: 'leave whole', why: genus.traps.includes('divide seldom') ? 'divide seldom' : 'too few' };
@@ -33,6 +33,8 @@ export interface PieceRule {
   readonly way: 'stem' | 'fans' | 'lengths' | 'ground bulbs' | 'canes' | 'bulbs';
   /** Null where pieces are not counted in shoots. */
   readonly leastShoots: number | null;
+  /** With so many it flowers soonest again. */
+  readonly goodShoots: number | null;
   readonly isFussy: boolean;
 }
 
@@ -51,13 +53,16 @@ const wayOf: Readonly<Record<GrowthHabit, PieceRule['way']>> = {
 /** Common practice, no source. */
 export function pieceRuleOf({ habit, rootHardiness, traps }: Genus): PieceRule {
   const way = traps.includes('roots die back every year') ? 'ground bulbs' : wayOf[habit];
-  const least = {
-    stem: null,
-    lengths: null,
-    'ground bulbs': 1,
-    fans: k.FANS_A_PIECE,
-    canes: k.BULBS_A_PIECE,
-    bulbs: k.BULBS_A_PIECE,
-  };
-  return { way, leastShoots: least[way], isFussy: rootHardiness === 'fussy' || traps.includes('divide seldom') };
+  const isFussy = rootHardiness === 'fussy' || traps.includes('divide seldom');
+  switch (way) {
+    case 'stem':
+    case 'lengths':
+      return { way, leastShoots: null, goodShoots: null, isFussy };
+    case 'ground bulbs':
+      return { way, leastShoots: 1, goodShoots: 1, isFussy };
+    case 'fans':
+      return { way, leastShoots: k.FANS_A_PIECE, goodShoots: k.FANS_A_PIECE, isFussy };
+    default:
+      return { way, leastShoots: k.LEAST_BULBS_A_PIECE, goodShoots: k.BULBS_A_PIECE, isFussy };
+  }
 }

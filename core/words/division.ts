@@ -39,8 +39,9 @@ const piecesWords: Readonly<Record<'fans' | 'canes' | 'bulbs', string>> = {
 const isCounted = (way: PieceRule['way']): way is keyof typeof piecesWords => way in piecesWords;
 
 /** How a piece of this kind is taken. */
-export function wordPieceRule({ way, leastShoots, isFussy }: PieceRule): string {
-  const pieces = leastShoots !== null && isCounted(way) ? ` At least ${leastShoots} ${piecesWords[way]}` : '';
+export function wordPieceRule({ way, leastShoots, goodShoots, isFussy }: PieceRule): string {
+  const count = leastShoots === goodShoots ? `${leastShoots}` : `${leastShoots} or ${goodShoots}`;
+  const pieces = isCounted(way) ? ` ${count} ${piecesWords[way]}` : '';
   const fussy = isFussy ? ' It forgives a division slowly: leave it whole where you can.' : '';
   return `${wayWords[way]}${pieces}${fussy}`;
 }
