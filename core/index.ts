@@ -162,6 +162,7 @@ export {
   leadDirections,
   plantStages,
   placeSchema,
+  shootsOn,
   timeAwaySchema,
   describedRoom,
   homeTownSchema,

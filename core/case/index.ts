@@ -24,7 +24,7 @@ export {
   typicalRootMm,
 } from './plant';
 export { dayIn, listOf, momentIn, oneOf, quantity, textOf, upTo, wholeQuantity, yesOrNo } from './quantities';
-export { plantsOnMap } from './growth-map';
+export { plantsOnMap, shootsOn } from './growth-map';
 export { type GrowthMapSaid, growthMapSchema } from './growth-map-schema';
 export { widthTogether } from './width-together';
 export { questionSchemas } from './questions';

@@ -28,8 +28,8 @@ beforeEach(async () => {
   whole = await pot('Whole', '2024-05-01', null);
 });
 
-async function pot(plantName: string, pottedOn: string, plantId: string | null, plantVersion = 1): Promise<string> {
-  const input = pottingInputSchema.parse({ plantName, pottedOn, plantId, plantVersion, planCase, spec });
+async function pot(plantName: string, pottedOn: string, plantId: string | null): Promise<string> {
+  const input = pottingInputSchema.parse({ plantName, pottedOn, plantId, plantVersion: 1, planCase, spec });
   const recorded = await recordPotting(em(), scope, input, 'Bark in a pot');
   return 'plantId' in recorded ? recorded.plantId : '';
 }
@@ -59,8 +59,7 @@ test('a new plant is on record with what is known of it', async () => {
 
 test('a division: a plant of its own, with the life of the whole up to then, and a line in both', async () => {
   const id = await add({ like: { plantId: whole, isDivision: true }, note: 'four bulbs' });
-  // A plant that was divided is another: who had it open before is told.
-  await pot('Whole', '2026-05-01', whole, 2);
+  await pot('Whole', '2026-05-01', whole);
   const part = await log(id);
   expect(part.care).toMatchObject([{ kind: 'divided', isPart: true, otherName: 'Whole', note: 'four bulbs' }]);
   expect(part.partOf).toMatchObject({ plantId: whole, name: 'Whole', until: '2026-04-01' });
@@ -87,19 +86,31 @@ test('a piece is planned for its own size, and where it was just cut it stands i
   ).toBe(false);
 });
 
-test('what went with a piece is gone from the plant, and comes back when the division is taken back', async () => {
+test('what went with a piece is gone from the plant, and comes back whole when the division is taken back', async () => {
+  const kept = async () => (await log(whole)).lastCase as PlanCase;
+  const before = { ...(await kept()), rootBallDiameterCm: 14 };
+  await em().execute('update plant set last_case = ? where id = ?', [JSON.stringify(before), whole]);
   await add({ like: { plantId: whole, isDivision: true, shootCount: 4 } });
-  const shoots = async () => ((await log(whole)).lastCase as PlanCase).shootCount;
-  expect(await shoots()).toBe(5);
-  const { id } = (await log(whole)).care[0]!;
-  await setEventHidden(em(), scope, id, new Date());
-  await setEventHidden(em(), scope, id, new Date());
-  expect(await shoots()).toBe(9);
-  await setEventHidden(em(), scope, id, null);
-  expect(await shoots()).toBe(5);
+  expect(await kept()).toMatchObject({ shootCount: 5 });
+  expect(await kept()).not.toHaveProperty('rootBallDiameterCm');
+  const entry = (await log(whole)).care[0]!;
+  expect(entry).not.toHaveProperty('went');
+  await setEventHidden(em(), scope, entry.id, new Date());
+  await setEventHidden(em(), scope, entry.id, new Date());
+  expect(await kept()).toEqual(before);
+  await setEventHidden(em(), scope, entry.id, null);
+  expect(await kept()).toMatchObject({ shootCount: 5 });
+});
+
+test('a piece takes no more than there is, and back comes no more than it took', async () => {
+  const kept = async () => ((await log(whole)).lastCase as PlanCase).shootCount;
+  await add({ like: { plantId: whole, isDivision: true, shootCount: 20 } });
+  expect(await kept()).toBe(1);
+  await setEventHidden(em(), scope, (await log(whole)).care[0]!.id, new Date());
+  expect(await kept()).toBe(9);
   // Not counted, nothing is known of what stays.
   await add({ like: { plantId: whole, isDivision: true } });
-  expect(await shoots()).toBe(5);
+  expect(await kept()).toBe(9);
 });
 
 test('photographs go with whatever is put on record', async () => {

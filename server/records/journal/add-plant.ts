@@ -1,10 +1,11 @@
 /** Putting a plant on record: one transaction, kept once. A division is written into both lives. */
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { type PlanCase, questionVersions, ranges } from '@core';
+import { type PlanCase, questionVersions } from '@core';
 import { type QuickKind } from './quick-entry-schemas';
 import { newQuick } from './new-entry';
 import { PlantEvent } from './entity';
+import { takeAway, whatWent } from './divided-shoots';
 import { newPlant } from './record';
 import type { Scope } from '../collections/scope';
 import { writeOnce } from '../../runtime/database/write-once';
@@ -44,20 +45,6 @@ function caseLike(lastCase: unknown): object {
   return stays;
 }
 
-/** What is left of a plant when a piece of so many shoots went; below 0: when it came back. Its drawing and its ball are another's now. */
-export function afterDivision(lastCase: unknown, shoots: number): object {
-  const {
-    growthMap: _map,
-    rootBallDiameterCm: _ball,
-    leafAreaCm2: _leaves,
-    ...stays
-  } = lastCase as Readonly<Record<string, unknown>>;
-  const { shootCount } = stays as { readonly shootCount?: unknown };
-  if (typeof shootCount !== 'number') return stays;
-  const { min, max } = ranges.shootCount;
-  return { ...stays, shootCount: Math.min(max, Math.max(min, shootCount - shoots)) };
-}
-
 /** What is known of a piece beside its kind and place: its own size, and that it must be potted. */
 function pieceOf(like: AddInput['like']): Partial<PlanCase> {
   if (!like?.isDivision) return {};
@@ -88,10 +75,9 @@ async function add(em: EntityManager, scope: Scope, key: string, input: AddInput
   if (other && like!.isDivision) {
     Object.assign(plant, { dividedFromId: other.id, dividedOn: happenedOn });
     write(plant, 'divided', { otherId: other.id, otherName: other.name, isPart: true, ...noted });
-    const shoots = like!.shootCount === undefined ? {} : { shoots: like!.shootCount };
-    write(other, 'divided', { otherId: plant.id, otherName: facts.name, isPart: false, ...shoots });
-    other.lastCase = afterDivision(other.lastCase, like!.shootCount ?? 0);
-    other.version += 1;
+    const went = whatWent(other.lastCase, like!.shootCount);
+    write(other, 'divided', { otherId: plant.id, otherName: facts.name, isPart: false, ...(went ? { went } : {}) });
+    if (went) takeAway(other, went);
   } else write(plant, 'noted', { note: 'Put on record.', ...noted });
   if (isGivenAway) write(plant, 'left', { how: 'given away' });
   await em.flush();

@@ -3,7 +3,7 @@ import { LockMode } from '@mikro-orm/core';
 import type { EntityManager } from '@mikro-orm/postgresql';
 import { inTransaction } from '../../runtime/database/in-transaction';
 import { moveBack } from './record-quick';
-import { afterDivision } from './add-plant';
+import { giveBack, takeAway } from './divided-shoots';
 import { keptSchemas } from './quick-schemas';
 import { Plant, type PlantRow } from '../plants/entity';
 import type { Scope } from '../collections/scope';
@@ -15,9 +15,9 @@ type Which = { readonly id: string } | { readonly batchId: string };
 /** A division that is taken back gives its shoots back to the plant they came from. */
 function divideBack(plant: PlantRow, data: unknown, isHidden: boolean): void {
   const parsed = keptSchemas.divided.safeParse(data);
-  if (!parsed.success || parsed.data.isPart || parsed.data.shoots === undefined) return;
-  plant.lastCase = afterDivision(plant.lastCase, isHidden ? -parsed.data.shoots : parsed.data.shoots);
-  plant.version += 1;
+  if (!parsed.success || parsed.data.went === undefined) return;
+  if (isHidden) giveBack(plant, parsed.data.went);
+  else takeAway(plant, parsed.data.went);
 }
 
 /** false where there are none. */

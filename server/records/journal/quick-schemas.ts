@@ -93,8 +93,8 @@ export const keptSchemas = {
     otherId: z.uuid(),
     otherName: z.string(),
     isPart: z.boolean(),
-    /** That went with the piece, where they were counted. */
-    shoots: wholeQuantity('shootCount').optional(),
+    /** What went from a plant whose shoots were counted, and what was known of it that holds no more. */
+    went: z.strictObject({ shoots: wholeQuantity('shootCount'), known: z.record(z.string(), z.unknown()) }).optional(),
     ...noted,
   }),
 } as const satisfies Record<QuickKind, z.ZodType>;

@@ -44,7 +44,11 @@ function quickOf(kind: QuickKind, row: EventContent): ReadEvent | null {
   if (!content) return null;
   const { id, happenedOn, version, batchId = null } = row;
   const entry = { id, kind, happenedOn, version, batchId };
-  if (!('place' in content)) return { status: 'care', entry: { ...entry, ...content } as QuickEntry };
+  if (!('place' in content)) {
+    // What a division took is for taking it back.
+    const { went: _, ...told } = content as typeof content & { readonly went?: unknown };
+    return { status: 'care', entry: { ...entry, ...told } as QuickEntry };
+  }
   const { place, from, ...rest } = content;
   const fromName = from === undefined ? {} : { fromName: placeName(from.place) };
   return { status: 'care', entry: { ...entry, ...rest, placeName: placeName(place), ...fromName } };
