@@ -19,6 +19,7 @@ import { awayDraftOf, storeAwayDraft } from './away-draft';
 import { draftAnew, storePlaceDraft } from './place-draft';
 import { ImportPlace } from './import-place';
 import { PlaceEditor } from './place-editor';
+import { AirChart } from './air-chart';
 import { YearChart } from './year-chart';
 import styles from './places.module.css';
 import { Button } from '../../controls/button';
@@ -133,27 +134,7 @@ interface RankedPlace {
 function PlaceCharts({ place, summary }: RankedPlace) {
   return (
     <div className={styles.charts}>
-      <YearChart
-        title="Temperature and humidity"
-        lines={[
-          {
-            label: 'day',
-            values: place.months.map((month) => month.day.temperatureC),
-            axis: 'temperature',
-          },
-          {
-            label: 'night',
-            values: place.months.map((month) => month.night.temperatureC),
-            axis: 'temperature',
-            isDashed: true,
-          },
-          {
-            label: 'humidity',
-            values: summary.months.map((month) => month.relativeHumidityPct),
-            axis: 'humidity',
-          },
-        ]}
-      />
+      <AirChart place={place} />
       <YearChart
         title="Vapour pressure deficit and drying power"
         lines={[

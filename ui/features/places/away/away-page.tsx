@@ -3,7 +3,7 @@
 /** Outside for the summer, or anywhere else for part of the year: two places of one's own, by date. */
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
-import { meanAir, type Place } from '@core';
+import type { Place } from '@core';
 import { needsTwoPlaces, placeSavedForBench, timeAwayLine } from '@core/words';
 import { Button } from '../../../controls/button';
 import { Field } from '../../../controls/field';
@@ -15,7 +15,7 @@ import { useKeepPlace } from '../../../data/places';
 import { useKeep } from '../../../data/use-keep';
 import describeStyles from '../describe/describe.module.css';
 import { putOnBench } from '../put-on-bench';
-import { YearChart } from '../year-chart';
+import { AirChart } from '../air-chart';
 import styles from './away.module.css';
 import {
   type AwayDraft,
@@ -157,23 +157,7 @@ function AwayYear({ place, draft, onName }: AwayYearProps) {
       <section className={describeStyles.year} aria-label="The year of both">
         <h2>The year of both</h2>
         <p aria-live="polite">{timeAwayLine(place.timeAway!)}</p>
-        <YearChart
-          title="Temperature and humidity"
-          lines={[
-            { label: 'day', values: place.months.map((month) => month.day.temperatureC), axis: 'temperature' },
-            {
-              label: 'night',
-              values: place.months.map((month) => month.night.temperatureC),
-              axis: 'temperature',
-              isDashed: true,
-            },
-            {
-              label: 'humidity',
-              values: place.months.map((month) => meanAir(month).relativeHumidityPct),
-              axis: 'humidity',
-            },
-          ]}
-        />
+        <AirChart place={place} />
       </section>
       <div className={describeStyles.save}>
         <Field id="away-name" label="Name" fault={isNamed ? null : 'A place needs a name.'}>

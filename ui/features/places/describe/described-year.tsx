@@ -4,7 +4,7 @@
 import { meanAir, type RoomPlace } from '@core';
 import { roomMonthLine, roomOriginLine } from '@core/words';
 import { useUnits } from '../../../data/units-context';
-import { YearChart } from '../year-chart';
+import { AirChart } from '../air-chart';
 import styles from './describe.module.css';
 
 /** Its coldest and its warmest month, in the order of the year. */
@@ -23,7 +23,6 @@ function endsOf({ place }: RoomPlace): readonly number[] {
 export function DescribedYear({ described }: { readonly described: RoomPlace }) {
   const { units } = useUnits();
   const { place, unsure } = described;
-  const humidity = place.months.map((month) => meanAir(month).relativeHumidityPct);
   return (
     <section className={styles.year} aria-label="The year there">
       <h2>The year there</h2>
@@ -32,19 +31,7 @@ export function DescribedYear({ described }: { readonly described: RoomPlace }) 
           <p key={month}>{roomMonthLine(place.months[month]!, month, unsure[month]!, units)}</p>
         ))}
       </div>
-      <YearChart
-        title="Temperature and humidity"
-        lines={[
-          { label: 'day', values: place.months.map((month) => month.day.temperatureC), axis: 'temperature' },
-          {
-            label: 'night',
-            values: place.months.map((month) => month.night.temperatureC),
-            axis: 'temperature',
-            isDashed: true,
-          },
-          { label: 'humidity', values: humidity, axis: 'humidity' },
-        ]}
-      />
+      <AirChart place={place} />
       <p className={styles.origin}>
         {roomOriginLine(described)} Eight times of ten the truth lies within the ±. A hygrometer or a logger makes it
         surer.
