@@ -10,7 +10,6 @@ export const aftercareConstants = {
   ASKED_AFTER_DAYS: byChoice(21, 'days', 'for which a step that was missed is still asked for'),
   OPEN_COVER_DAYS: fromPractice(14, 'days', 'in which a cover is opened step by step'),
   FULL_RESERVOIR_DAYS: fromPractice(7, 'days', 'in which a reservoir is filled as usual'),
-  LOOK_FOR_ROOTS_EVERY_DAYS: fromPractice(14, 'days', 'between looks for new roots on a plant that has hardly any'),
   LOOK_FOR_ROOTS_SPREAD_DAYS: fromPractice(5, 'days', 'in which such a look is in time'),
   JUDGE_AGAIN_DAY: fromPractice(180, 'days', 'after potting: half a year shows whether it took'),
   JUDGE_AGAIN_DAYS: fromPractice(30, 'days', 'in which that is in time'),

@@ -27,6 +27,8 @@ export const aftercareStepSchema = z.object({
   untilDay: z.number(),
   /** Of a feed: how strong, ppm of nitrogen. */
   ppm: z.tuple([z.number(), z.number()]).nullable(),
+  /** It comes again so many days after it was last done or skipped, until its time is over. */
+  everyDays: z.number().optional(),
 });
 export type AftercareStep = z.infer<typeof aftercareStepSchema>;
 
@@ -71,7 +73,7 @@ function stepsOf(fact: AftercareFact): readonly AftercareStep[] {
     case 'feed':
       return [step('feed', fact.fromDay, fact.fromDay + k.FEED_SPREAD_DAYS, [fact.leastPpm, fact.mostPpm])];
     case 'look for roots':
-      return [step('look for roots', fact.fromDay, fact.untilDay)];
+      return [{ ...step('look for roots', fact.fromDay, fact.untilDay), everyDays: fact.everyDays }];
     case 'tug':
       return [
         step('tug', fact.fromDay, fact.untilDay),

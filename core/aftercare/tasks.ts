@@ -66,9 +66,6 @@ function withRest({ pottedOn, steps, restMonths }: FollowedPotting): readonly Af
   return [...steps, { kind: 'rest', fromDay, untilDay: fromDay + k.REST_SPREAD_DAYS, ppm: null }];
 }
 
-/** Steps that come again so many days after they were last done or skipped, until their time is over. */
-const repeats: Readonly<Partial<Record<AftercareKind, number>>> = { 'look for roots': k.LOOK_FOR_ROOTS_EVERY_DAYS };
-
 function againTask(
   { kind, fromDay, untilDay, ppm }: AftercareStep,
   everyDays: number,
@@ -114,8 +111,7 @@ export function aftercareTasks(nursed: FollowedPotting, today: string): readonly
   };
   return steps
     .map((step): AftercareTask => {
-      const { kind, fromDay, untilDay, ppm } = step;
-      const everyDays = repeats[kind];
+      const { kind, fromDay, untilDay, ppm, everyDays } = step;
       if (everyDays !== undefined) return againTask(step, everyDays, nursed, dayNow);
       const shift = shiftOf(step);
       const done = doneOf(kind);

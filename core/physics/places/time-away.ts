@@ -1,10 +1,8 @@
 /** A plant that goes elsewhere for part of the year, as many go outside in summer: the year of two places by date. */
-import { MONTHS_PER_YEAR, round1 } from '../../base';
+import { DAYS_PER_COMMON_YEAR, MONTHS_PER_YEAR, round1 } from '../../base';
 import { k } from './constants';
 import type { DaysAway, YearDay } from './description';
 import { daysInMonth, firstDayOfMonth, type HalfDayAir, monthOfDay, type MonthAir, type Place } from './place';
-
-const DAYS_IN_YEAR = 365;
 
 /** 1 to 365; a day that its month does not have is its last. */
 export function dayOfYear({ month, day }: YearDay): number {
@@ -79,7 +77,7 @@ function nightsOf({ months }: Place): readonly number[] {
   return months.flatMap(({ night }, month) => {
     const next = (month + 1) % MONTHS_PER_YEAR;
     const from = Math.round(middleOf(month));
-    const days = Math.round(middleOf(next)) + (next === 0 ? DAYS_IN_YEAR : 0) - from;
+    const days = Math.round(middleOf(next)) + (next === 0 ? DAYS_PER_COMMON_YEAR : 0) - from;
     return Array.from({ length: days }, (_, i) =>
       mixed(night.temperatureC, months[next]!.night.temperatureC, i / days),
     );
@@ -87,7 +85,7 @@ function nightsOf({ months }: Place): readonly number[] {
 }
 
 function yearDayOf(day: number): YearDay {
-  const within = (((day - 1) % DAYS_IN_YEAR) + DAYS_IN_YEAR) % DAYS_IN_YEAR;
+  const within = (((day - 1) % DAYS_PER_COMMON_YEAR) + DAYS_PER_COMMON_YEAR) % DAYS_PER_COMMON_YEAR;
   const month = monthOfDay(within + 1);
   return { month, day: within + 2 - firstDayOfMonth(month) };
 }
@@ -112,7 +110,7 @@ export function usualDaysAway(away: Place): DaysAway | null {
 /** Whether the middle of the days away lies in the summer half of the year there. */
 export function isSummerAway(days: DaysAway, latitudeDeg: number): boolean {
   const [first, last] = [dayOfYear(days.from), dayOfYear(days.to)];
-  const middle = (first + (first <= last ? last : last + DAYS_IN_YEAR)) / 2;
-  const isNorthernSummer = Math.cos(((middle - k.NORTHERN_MIDSUMMER_DAY) / DAYS_IN_YEAR) * 2 * Math.PI) >= 0;
+  const middle = (first + (first <= last ? last : last + DAYS_PER_COMMON_YEAR)) / 2;
+  const isNorthernSummer = Math.cos(((middle - k.NORTHERN_MIDSUMMER_DAY) / DAYS_PER_COMMON_YEAR) * 2 * Math.PI) >= 0;
   return isNorthernSummer === latitudeDeg >= 0;
 }
