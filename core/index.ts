@@ -110,8 +110,16 @@ export { generaCatalogue, type Genus, genusById, genusIds, type GrowthHabit, gro
 export { demoPlaces } from './catalogue/places';
 export { climateStations } from './catalogue/climates';
 export { findNames, type NameMatch } from './names';
-export { type Base, bases, type FlowerKind, flowerKinds, type LeafKind, leafKinds } from './catalogue/looks';
-export { groupsByLooks, isLikely, type RootKind, rootKinds, type SeenLooks, type Spacing, spacings } from './looks';
+export { type Base, bases, type FlowerKind, flowerKinds, type LeafKind, leafKinds } from './catalogue/appearances';
+export {
+  groupsByAppearance,
+  isLikely,
+  type RootKind,
+  rootKinds,
+  type SeenAppearance,
+  type Spacing,
+  spacings,
+} from './identification';
 export { type FigureOrigin, type RoomPlace, roomPlace } from './rooms';
 export { type School, type SchoolId, schools } from './catalogue/schools';
 export {

@@ -259,7 +259,14 @@ export {
   wateringText,
   waterText,
 } from './said-case';
-export { baseWords, flowerKindWords, leafKindWords, rootKindWords, spacingWords, sureWords } from './screens/looks';
+export {
+  baseWords,
+  flowerKindWords,
+  leafKindWords,
+  rootKindWords,
+  spacingWords,
+  sureWords,
+} from './screens/identification';
 export { wordPieceRule, wordShares } from './division';
 export { weekdayNames } from './screens/weekdays';
 export { needsTwoPlaces, whereNowWords, timeAwayLine, usualAwayName } from './screens/time-away';

@@ -65,7 +65,7 @@ const halfSaidSchema = z.object({
 });
 
 /** A kind of the grower's own, by the id under which it is kept. */
-export interface OwnKind {
+export interface LibraryKind {
   readonly id: string;
   readonly data: Genus;
 }
@@ -113,7 +113,7 @@ export function groupOf({ genusId, name }: Pick<NewPlant, 'genusId' | 'name'>): 
 }
 
 /** What is wrong with it in a sentence; null where it can be kept. */
-export function faultIn(said: NewPlant, mine: readonly OwnKind[] = []): string | null {
+export function faultIn(said: NewPlant, mine: readonly LibraryKind[] = []): string | null {
   if (said.name.trim() === '') return 'A plant wants a name.';
   const group = groupOf(said);
   // A kind of one's own may have been deleted since it was chosen.
@@ -138,7 +138,7 @@ function currentOf({ vessel, mix }: SaidSetup, years: string): PlanCase['current
 }
 
 /** Of a plant without a fault. */
-export function caseOfNew(said: NewPlant, places: readonly Place[], mine: readonly OwnKind[] = []): PlanCase {
+export function caseOfNew(said: NewPlant, places: readonly Place[], mine: readonly LibraryKind[] = []): PlanCase {
   const place = places.find(({ id }) => id === said.placeId) ?? places[0]!;
   const group = groupOf(said)!;
   const genus = mine.find(({ id }) => id === group)?.data ?? group;

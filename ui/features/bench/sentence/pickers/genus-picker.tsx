@@ -12,7 +12,7 @@ import { nameFrom, setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';
 import { Field } from '../../../../controls/field';
 import styles from '../../questions/pickers.module.css';
-import { ByLooks } from './by-looks';
+import { ByAppearance } from './by-appearance';
 
 type Named = Pick<Genus, 'name' | 'alsoCalled' | 'habit'>;
 
@@ -70,7 +70,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
   const listId = useId();
   const list = useRef<HTMLUListElement>(null);
   const [looked, setLooked] = useState('');
-  const [isByLooks, setByLooks] = useState(false);
+  const [isByAppearance, setByAppearance] = useState(false);
   const [moved, setMoved] = useState<number | null>(null);
   const mine = generaFor(
     own.map(({ id, data }) => optionOf(id, data, data)),
@@ -106,11 +106,11 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
     }
   };
 
-  if (isByLooks) {
+  if (isByAppearance) {
     return (
       <>
-        <ByLooks onGroup={(id) => choose(catalogue.find(({ key }) => key === id))} />
-        <button type="button" className={styles.elsewhere} onClick={() => setByLooks(false)}>
+        <ByAppearance onGroup={(id) => choose(catalogue.find(({ key }) => key === id))} />
+        <button type="button" className={styles.elsewhere} onClick={() => setByAppearance(false)}>
           Back to the names
         </button>
       </>
@@ -135,7 +135,7 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
           onKeyDown={onKeyDown}
         />
       </Field>
-      <button type="button" className={styles.elsewhere} onClick={() => setByLooks(true)}>
+      <button type="button" className={styles.elsewhere} onClick={() => setByAppearance(true)}>
         I do not know: find it by its looks
       </button>
       {isUnknown ? <p className={styles.hint}>{unknownOrchid(looked.trim())}</p> : null}

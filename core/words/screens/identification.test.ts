@@ -1,6 +1,6 @@
-import { bases, flowerKinds, leafKinds } from '../../catalogue/looks';
-import { rootKinds, spacings } from '../../looks';
-import { baseWords, flowerKindWords, leafKindWords, rootKindWords, spacingWords, sureWords } from './looks';
+import { bases, flowerKinds, leafKinds } from '../../catalogue/appearances';
+import { rootKinds, spacings } from '../../identification';
+import { baseWords, flowerKindWords, leafKindWords, rootKindWords, spacingWords, sureWords } from './identification';
 
 test('each answer has its own words', () => {
   const said = [

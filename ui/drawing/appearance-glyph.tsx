@@ -196,12 +196,12 @@ const flowers: Readonly<Record<string, ReactNode>> = {
 
 const drawings = { roots, leaves, spacing: spacings, flower: flowers } as const;
 
-interface LooksGlyphProps {
+interface AppearanceGlyphProps {
   readonly question: keyof typeof drawings | 'base';
   readonly answer: string;
 }
 
-export function LooksGlyph({ question, answer }: LooksGlyphProps) {
+export function AppearanceGlyph({ question, answer }: AppearanceGlyphProps) {
   if (question === 'base') return <HabitGlyph habit={habitOfBase[answer]!} />;
   return (
     <svg viewBox="0 0 40 40" width={40} height={40} aria-hidden="true">

@@ -1,20 +1,20 @@
 /** An orchid without a name is put into its group by what is seen of it. The plants are from memory; none of them set the table. */
 import { genusById, genusIds } from '../catalogue/genera';
-import { looksCatalogue } from '../catalogue/looks';
-import { groupsByLooks, isLikely, rootKinds, type SeenLooks } from './groups-by-looks';
+import { appearanceCatalogue } from '../catalogue/appearances';
+import { groupsByAppearance, isLikely, rootKinds, type SeenAppearance } from './groups-by-appearance';
 
-const rankOf = (genusId: string, seen: SeenLooks): number =>
-  1 + groupsByLooks(seen).findIndex((guess) => guess.genusId === genusId);
+const rankOf = (genusId: string, seen: SeenAppearance): number =>
+  1 + groupsByAppearance(seen).findIndex((guess) => guess.genusId === genusId);
 
 test('every group of the catalogue has its looks, once, with where they come from', () => {
-  expect(looksCatalogue.map(({ genusId }) => genusId).sort()).toEqual([...genusIds].sort());
-  for (const { bases, leaves, flowers, timesAsCommon } of looksCatalogue) {
+  expect(appearanceCatalogue.map(({ genusId }) => genusId).sort()).toEqual([...genusIds].sort());
+  for (const { bases, leaves, flowers, timesAsCommon } of appearanceCatalogue) {
     for (const { provenance } of [bases, leaves, flowers, timesAsCommon]) expect(provenance.kind).toBe('memory');
     expect(Math.min(bases.value.length, leaves.value.length, flowers.value.length)).toBeGreaterThan(0);
   }
 });
 
-const plants: readonly (readonly [string, string, SeenLooks])[] = [
+const plants: readonly (readonly [string, string, SeenAppearance])[] = [
   [
     'a moth orchid from the supermarket',
     'phalaenopsis',
@@ -69,7 +69,7 @@ test.each(plants)('%s is found first', (_what, genusId, seen) => {
 });
 
 test('by what it is known by, a group is found among the first six in nine of ten, and shares add up', () => {
-  const ranks = looksCatalogue.map(({ genusId, bases, leaves, flowers }) => {
+  const ranks = appearanceCatalogue.map(({ genusId, bases, leaves, flowers }) => {
     const { rootThinnestMm, rootThickestMm, rhizomeStepCm } = genusById(genusId);
     const middleMm = Math.sqrt(rootThinnestMm * rootThickestMm);
     const roots = rootKinds[middleMm < 1.4 ? 0 : middleMm < 3.2 ? 1 : 2]!;
@@ -81,22 +81,28 @@ test('by what it is known by, a group is found among the first six in nine of te
       spacing,
       flower: flowers.value[0]!,
     } as const;
-    expect(groupsByLooks(seen).reduce((sum, { sure }) => sum + sure, 0)).toBeCloseTo(1);
+    expect(groupsByAppearance(seen).reduce((sum, { sure }) => sum + sure, 0)).toBeCloseTo(1);
     return rankOf(genusId, seen);
   });
   expect(ranks.filter((rank) => rank <= 6).length / ranks.length).toBeGreaterThan(0.9);
 });
 
 test('with nothing seen the commonest leads and is not called likely; one slip does not lose a plant', () => {
-  const [first] = groupsByLooks({});
+  const [first] = groupsByAppearance({});
   expect(first).toMatchObject({ genusId: 'phalaenopsis' });
   expect(isLikely(first!)).toBe(false);
-  const slip: SeenLooks = { roots: 'thin', base: 'tufts', leaves: 'leathery strap', spacing: 'close', flower: 'pouch' };
+  const slip: SeenAppearance = {
+    roots: 'thin',
+    base: 'tufts',
+    leaves: 'leathery strap',
+    spacing: 'close',
+    flower: 'pouch',
+  };
   expect(rankOf('paphiopedilum', slip)).toBeLessThanOrEqual(2);
 });
 
 test('each further answer that fits makes a group surer', () => {
-  const seen: SeenLooks[] = [{}, { base: 'tufts' }, { base: 'tufts', flower: 'pouch' }];
-  const sure = seen.map((looks) => groupsByLooks(looks).find(({ genusId }) => genusId === 'paphiopedilum')!.sure);
+  const seen: SeenAppearance[] = [{}, { base: 'tufts' }, { base: 'tufts', flower: 'pouch' }];
+  const sure = seen.map((looks) => groupsByAppearance(looks).find(({ genusId }) => genusId === 'paphiopedilum')!.sure);
   expect(sure).toEqual([...sure].sort((a, b) => a - b));
 });

@@ -2,10 +2,19 @@
 
 /** An orchid without a name: five questions of what anybody sees of it, and the groups that fit, with how sure each is. */
 import { useState } from 'react';
-import { bases, flowerKinds, genusById, groupsByLooks, leafKinds, rootKinds, type SeenLooks, spacings } from '@core';
+import {
+  bases,
+  flowerKinds,
+  genusById,
+  groupsByAppearance,
+  leafKinds,
+  rootKinds,
+  type SeenAppearance,
+  spacings,
+} from '@core';
 import { baseWords, flowerKindWords, leafKindWords, rootKindWords, spacingWords, sureWords } from '@core/words';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
-import { LooksGlyph } from '../../../../drawing/looks-glyph';
+import { AppearanceGlyph } from '../../../../drawing/appearance-glyph';
 import styles from '../../questions/pickers.module.css';
 
 const questions = [
@@ -19,14 +28,14 @@ type Question = (typeof questions)[number];
 
 const SHOWN = 3;
 
-export function ByLooks({ onGroup }: { readonly onGroup: (genusId: string) => void }) {
-  const [seen, setSeen] = useState<SeenLooks>({});
+export function ByAppearance({ onGroup }: { readonly onGroup: (genusId: string) => void }) {
+  const [seen, setSeen] = useState<SeenAppearance>({});
   const isAsked = Object.values(seen).some((answer) => answer !== undefined);
   return (
     <div className={styles.column}>
       <p className={styles.hint}>Touch what you see. Leave out what you cannot tell.</p>
       {questions.map((question) => (
-        <LooksQuestion
+        <AppearanceQuestion
           key={question.key}
           question={question}
           value={seen[question.key]}
@@ -37,7 +46,7 @@ export function ByLooks({ onGroup }: { readonly onGroup: (genusId: string) => vo
         <section aria-label="What it could be" className={styles.found}>
           <h3>What it could be</h3>
           <ul className={styles.guesses} aria-live="polite">
-            {groupsByLooks(seen)
+            {groupsByAppearance(seen)
               .slice(0, SHOWN)
               .map((guess) => (
                 <li key={guess.genusId}>
@@ -57,14 +66,14 @@ export function ByLooks({ onGroup }: { readonly onGroup: (genusId: string) => vo
   );
 }
 
-interface LooksQuestionProps {
+interface AppearanceQuestionProps {
   readonly question: Question;
   readonly value: string | undefined;
   /** undefined: touched again, it is taken back. */
   readonly onValue: (value: string | undefined) => void;
 }
 
-function LooksQuestion({ question: { key, title, answers, words }, value, onValue }: LooksQuestionProps) {
+function AppearanceQuestion({ question: { key, title, answers, words }, value, onValue }: AppearanceQuestionProps) {
   const named = words as Readonly<Record<string, string>>;
   return (
     <fieldset className={styles.looks}>
@@ -76,7 +85,7 @@ function LooksQuestion({ question: { key, title, answers, words }, value, onValu
           aria-pressed={value === answer}
           onClick={() => onValue(value === answer ? undefined : answer)}
         >
-          <LooksGlyph question={key} answer={answer} />
+          <AppearanceGlyph question={key} answer={answer} />
           <span>{named[answer]}</span>
         </button>
       ))}

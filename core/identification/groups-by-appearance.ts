@@ -4,7 +4,7 @@
  */
 import { lazily, normalShareBelow, plain } from '../base';
 import { type Genus, genusById } from '../catalogue/genera';
-import { type Base, type FlowerKind, type LeafKind, looksCatalogue } from '../catalogue/looks';
+import { type Base, type FlowerKind, type LeafKind, appearanceCatalogue } from '../catalogue/appearances';
 import { k } from './constants';
 
 export const rootKinds = ['thin', 'middling', 'thick'] as const;
@@ -16,7 +16,7 @@ export const spacings = ['one point', 'close', 'apart'] as const;
 export type Spacing = (typeof spacings)[number];
 
 /** undefined: not seen, or not known. */
-export interface SeenLooks {
+export interface SeenAppearance {
   readonly roots?: RootKind | undefined;
   readonly base?: Base | undefined;
   readonly leaves?: LeafKind | undefined;
@@ -52,10 +52,10 @@ const oneOf = <T>(known: readonly T[], seen: T): number => (known.includes(seen)
 
 const withSlips = (share: number): number => k.SEEN_OTHERWISE + (1 - k.SEEN_OTHERWISE) * share;
 
-const groups = lazily(() => looksCatalogue.map((looks) => ({ ...plain(looks), genus: genusById(looks.genusId) })));
+const groups = lazily(() => appearanceCatalogue.map((looks) => ({ ...plain(looks), genus: genusById(looks.genusId) })));
 
 /** All groups, the likeliest first. */
-export function groupsByLooks({ roots, base, leaves, spacing, flower }: SeenLooks): readonly GroupGuess[] {
+export function groupsByAppearance({ roots, base, leaves, spacing, flower }: SeenAppearance): readonly GroupGuess[] {
   const weighed = groups().map(({ genusId, genus, bases, leaves: leafKinds, flowers, timesAsCommon }) => {
     const shares = [
       roots === undefined ? 1 : withSlips(ofRoots(genus, roots)),

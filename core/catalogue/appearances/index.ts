@@ -5,6 +5,6 @@ export {
   flowerKinds,
   type LeafKind,
   leafKinds,
-  type Looks,
-  looksCatalogue,
-} from './looks';
+  type Appearance,
+  appearanceCatalogue,
+} from './appearances';

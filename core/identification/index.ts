@@ -1,10 +1,10 @@
 export {
-  groupsByLooks,
+  groupsByAppearance,
   type GroupGuess,
   isLikely,
   type RootKind,
   rootKinds,
-  type SeenLooks,
+  type SeenAppearance,
   type Spacing,
   spacings,
-} from './groups-by-looks';
+} from './groups-by-appearance';

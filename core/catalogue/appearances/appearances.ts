@@ -32,7 +32,7 @@ export const flowerKinds = [
 ] as const;
 export type FlowerKind = (typeof flowerKinds)[number];
 
-export interface Looks {
+export interface Appearance {
   readonly genusId: string;
   readonly bases: Sourced<readonly Base[]>;
   readonly leaves: Sourced<readonly LeafKind[]>;
@@ -47,7 +47,7 @@ const of = (
   leaves: LeafKind | readonly LeafKind[],
   flowers: FlowerKind | readonly FlowerKind[],
   timesAsCommon = 1,
-): Looks => ({
+): Appearance => ({
   genusId,
   bases: memory([base].flat() as readonly Base[]),
   leaves: memory([leaves].flat() as readonly LeafKind[]),
@@ -58,7 +58,7 @@ const of = (
 const [broad, strap, thin, pleated, round, patterned] = leafKinds;
 const [moth, pouch, frilled, spray, spidery, pansy, tails, waxy, star, hooded] = flowerKinds;
 
-export const looksCatalogue: readonly Looks[] = [
+export const appearanceCatalogue: readonly Appearance[] = [
   of('cattleya-unifoliate', ['bulbs', 'canes'], [broad, strap], frilled, 6),
   of('cattleya-bifoliate', ['canes', 'bulbs'], broad, [frilled, star], 3),
   of('brassavola', ['bulbs', 'canes'], round, [star, frilled], 2),

@@ -1,7 +1,7 @@
 /** What is seen of an orchid without a name, in words. */
-import type { Base, FlowerKind, LeafKind } from '../../catalogue/looks';
-import type { GroupGuess, RootKind, Spacing } from '../../looks';
-import { isLikely } from '../../looks';
+import type { Base, FlowerKind, LeafKind } from '../../catalogue/appearances';
+import type { GroupGuess, RootKind, Spacing } from '../../identification';
+import { isLikely } from '../../identification';
 import { number } from '../phrasing/format';
 
 export const rootKindWords: Readonly<Record<RootKind, string>> = {

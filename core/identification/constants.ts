@@ -1,6 +1,6 @@
 import { byChoice, fromMemory, numbersOf } from '../base';
 
-export const looksConstants = {
+export const identificationConstants = {
   THIN_BELOW_MM: fromMemory(1.4, 'mm', 'roots are called thin, like string'),
   THICK_FROM_MM: fromMemory(3.2, 'mm', 'roots are called thick, like a pencil'),
   WIDE_FROM_CM: fromMemory(2.2, 'cm', 'between shoots, from which a plant is seen to walk'),
@@ -8,4 +8,4 @@ export const looksConstants = {
   SEEN_OTHERWISE: fromMemory(0.06, 'share', 'of plants whose answer is none that their group is known by'),
   TO_SAY_LIKELY: byChoice(0.5, 'share', 'from which one group is called likely'),
 } as const;
-export const k = numbersOf(looksConstants);
+export const k = numbersOf(identificationConstants);
