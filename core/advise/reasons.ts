@@ -17,7 +17,7 @@ import {
   switchRootMm,
   yearsFor,
 } from '../decide/setups';
-import { daysOf, type DryingTime, longestGapDays, type Routine } from '../physics/drydown';
+import { daysOf, type DryingTime, HORIZON_DAYS, longestGapDays, type Routine } from '../physics/drydown';
 import { heaviestPart, meanPieceMm } from '../physics/media';
 import { type HalfDayAir, meanAir } from '../physics/places';
 import { stonesAgainstG } from '../physics/pots';
@@ -61,6 +61,8 @@ export type ReasonFact =
     }
   | {
       readonly code: 'drying';
+      /** It stands over water: it is refilled. */
+      readonly isRefilled: boolean;
       readonly fastest: MonthDays & { readonly air: HalfDayAir };
       readonly slowest: MonthDays;
       readonly routine: Routine;
@@ -116,6 +118,8 @@ export type ReasonFact =
       readonly volumeL: number;
       /** null when it lasts beyond the horizon. */
       readonly lastsDays: number | null;
+      /** What stands above it asks for water sooner than it is empty: after so many days; null where it does not. */
+      readonly asksSoonerDays: number | null;
     }
   | {
       readonly code: 'position';
@@ -155,6 +159,8 @@ export interface ReasonInput {
   readonly facts: CandidateFacts;
   readonly judgement: Judgement;
   readonly placement: Placement;
+  /** From a watering, or a refill, to the next. */
+  readonly daysByMonth: readonly DryingTime[];
 }
 
 function pieces({ context, facts }: ReasonInput): ReasonFact | null {
@@ -188,15 +194,16 @@ function pieces({ context, facts }: ReasonInput): ReasonFact | null {
   };
 }
 
-function drying({ context, judgement }: ReasonInput): ReasonFact {
-  const all = judgement.byMonth.map(daysOf);
+function drying({ context, facts, daysByMonth }: ReasonInput): ReasonFact {
+  const all = daysByMonth.map(daysOf);
   const monthOf = (days: number): MonthDays => {
     const monthIndex = all.indexOf(days);
-    return { monthIndex, time: judgement.byMonth[monthIndex]! };
+    return { monthIndex, time: daysByMonth[monthIndex]! };
   };
   const fastest = monthOf(Math.min(...all));
   return {
     code: 'drying',
+    isRefilled: facts.hasReservoir,
     fastest: { ...fastest, air: meanAir(context.place.months[fastest.monthIndex]!) },
     slowest: monthOf(Math.max(...all)),
     routine: context.routine,
@@ -232,10 +239,12 @@ function pad({ context, facts }: ReasonInput): ReasonFact | null {
 
 function reservoir({ facts, judgement }: ReasonInput): ReasonFact | null {
   if (!facts.hasReservoir) return null;
+  const asksDays = Math.min(...judgement.byMonth.map(daysOf));
   return {
     code: 'reservoir',
     volumeL: facts.column.reservoirCapacityG / 1000,
     lastsDays: judgement.reservoirDays,
+    asksSoonerDays: asksDays < (judgement.reservoirDays ?? HORIZON_DAYS) ? asksDays : null,
   };
 }
 

@@ -2,7 +2,14 @@
 import { type Approach, type LayerSpec, realiseMix, type SetupSpec } from '../case';
 import { isAsItIs, type Pull, pullsOf, scoredBy, type ScoredBy, scoreOf, type Distinction } from '../decide/choice';
 import { allRules, type RuleFinding, runRules } from '../decide/rules';
-import { type CandidateFacts, type CaseContext, type judge, type Judgement, type Steadiness } from '../decide/setups';
+import {
+  type CandidateFacts,
+  type CaseContext,
+  type judge,
+  type Judgement,
+  roundsByMonth,
+  type Steadiness,
+} from '../decide/setups';
 import { type DryingTime, layerVolumesL } from '../physics/drydown';
 import { type BagMeasure, bagMeasures } from '../physics/media';
 import type { YearReport } from '../physics/year';
@@ -26,6 +33,7 @@ export interface SetupFacts {
   readonly spec: SetupSpec;
   readonly layers: readonly LayerMeasures[];
   readonly placement: Placement;
+  /** From a watering, or a refill of its reservoir, to the next. */
   readonly daysByMonth: readonly DryingTime[];
   readonly year: YearReport;
   readonly airAfterWatering: number;
@@ -74,6 +82,7 @@ export function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
   const { spec, setup } = facts;
   const volumes = layerVolumesL(setup);
   const placement = placementOf(context, facts);
+  const daysByMonth = roundsByMonth(context, facts, judgement.byMonth);
   return {
     id: facts.id,
     approach: spec.approach,
@@ -87,7 +96,7 @@ export function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
       };
     }),
     placement,
-    daysByMonth: judgement.byMonth,
+    daysByMonth,
     year: judgement.year,
     airAfterWatering: facts.airAfterWatering,
     lifeYears: facts.lifeYears,
@@ -98,7 +107,7 @@ export function figuresOf(context: CaseContext, judged: Judged): SetupFacts {
     standsOut: null,
     scoredBy: judged.scoredBy,
     pulls,
-    reasons: reasonsFor({ context, facts, judgement, placement }),
+    reasons: reasonsFor({ context, facts, judgement, placement, daysByMonth }),
     findings: findings.filter((finding) => finding.effect !== 'rule out'),
     changeOver: changeOver(context, facts),
     costs: costsOf(context, facts, judgement.year, volumes),

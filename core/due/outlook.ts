@@ -8,7 +8,7 @@ import { aftercareOf, judgeFully } from '../advise';
 import { type PlanCase, resolveCase, restMonthsOf, type SetupSpec } from '../case';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
-import { type CaseContext, contextOf, factsOf, judge } from '../decide/setups';
+import { type CaseContext, contextOf, factsOf, judge, roundsByMonth } from '../decide/setups';
 import type { Forecast, PlacementYears } from '../growth';
 import { daysOf } from '../physics/drydown';
 import { aftercareSteps, aftercareStepSchema } from '../aftercare';
@@ -24,7 +24,7 @@ export const outlookSchema = z.object({
   /** Until half of the futures have a shoot at the rim, and one spread sooner; null where none is foreseen. */
   rim: z.object({ years: z.number(), spreadYears: z.number() }).nullable(),
   flushesPerYear: z.number(),
-  /** From a watering to the next by month, January first; null where nothing is reckoned. */
+  /** From a watering to the next, or from a refill to the next, by month, January first; null where nothing is reckoned. */
   waterDays: z.array(z.number()).length(12).nullable(),
   /** It stands over water: it is refilled, not watered. */
   hasReservoir: z.boolean().default(false),
@@ -71,7 +71,7 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec): Outlook {
     isRough: false,
     rim: setup.kind === 'pot' ? rimOf(context.growth(), setup.pot.shape, setup.pot.rimDiameterCm) : null,
     flushesPerYear: judgement.year.flushes,
-    waterDays: judgement.byMonth.map((time) => hundredth(daysOf(time))),
+    waterDays: roundsByMonth(context, facts, judgement.byMonth).map((time) => hundredth(daysOf(time))),
     hasReservoir: facts.hasReservoir,
     restMonths: restOf(context),
     nursing: [...aftercareSteps(aftercareOf(context, { facts, judgement }))],

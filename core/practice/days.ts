@@ -4,7 +4,15 @@
  */
 import { mediumById } from '../catalogue/media';
 import { makeMount, makePot } from '../catalogue/vessels';
-import { buildColumn, daysOf, type PlantWaterUse, dryDown, type Setup } from '../physics/drydown';
+import {
+  buildColumn,
+  daysOf,
+  type PlantWaterUse,
+  dryDown,
+  reservoirTimeDays,
+  type Setup,
+  wateringOf,
+} from '../physics/drydown';
 import type { Mix } from '../physics/media';
 import { constantPlace, monthDrying, type Place } from '../physics/places';
 
@@ -132,6 +140,9 @@ export const practiceCases: readonly PracticeCase[] = [
 
 /** Days until the roots ask for water, or until the reservoir is empty; Infinity beyond the horizon. */
 export function modelDaysOf({ setup, drinker, place, thresholdShare, counts }: PracticeCase): number {
-  const curve = dryDown(buildColumn(setup, drinker), monthDrying(place, 0), thresholdShare);
-  return counts === 'reservoir' ? (curve.reservoirDays ?? Infinity) : daysOf(curve.time);
+  const column = buildColumn(setup, drinker);
+  const month = monthDrying(place, 0);
+  if (counts === 'reservoir')
+    return reservoirTimeDays(column, month, thresholdShare, wateringOf('pour', 0)) ?? Infinity;
+  return daysOf(dryDown(column, month, thresholdShare).time);
 }

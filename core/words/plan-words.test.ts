@@ -193,6 +193,7 @@ describe('reasons', () => {
   const month = (monthIndex: number, days: number) => ({ monthIndex, time: { status: 'dries' as const, days } });
   const drying: Extract<ReasonFact, { code: 'drying' }> = {
     code: 'drying',
+    isRefilled: false,
     fastest: { ...month(6, 2.4), air: { temperatureC: 24.6, relativeHumidityPct: 51.2 } },
     slowest: month(0, 6.6),
     routine: { kind: 'every', days: 7 },
@@ -254,8 +255,15 @@ describe('reasons', () => {
   });
 
   test('reservoir: days, or longer than can be looked ahead', () => {
-    expect(said({ code: 'reservoir', volumeL: 0.3, lastsDays: 12 }).sentence).toMatch(/0.3 L lasts 12 days/);
-    expect(said({ code: 'reservoir', volumeL: 2, lastsDays: null }).sentence).toMatch(/longer than 60 days/);
+    expect(said({ code: 'reservoir', volumeL: 0.3, lastsDays: 12, asksSoonerDays: null }).sentence).toMatch(
+      /0.3 L lasts 12 days/,
+    );
+    expect(said({ code: 'reservoir', volumeL: 2, lastsDays: null, asksSoonerDays: null }).sentence).toMatch(
+      /longer than 60 days/,
+    );
+    expect(said({ code: 'reservoir', volumeL: 0.1, lastsDays: null, asksSoonerDays: 15 }).sentence).toMatch(
+      /longer than 60 days.*, but what stands above it asks for water after 15 days/,
+    );
   });
 
   test('depth: above or under the surface, deeper where the air is dry', () => {

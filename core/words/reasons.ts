@@ -88,7 +88,7 @@ function drying(f: FactOf<'drying'>): Sentences {
   const { fastest, slowest, gapDays } = f;
   const { temperatureC, relativeHumidityPct } = fastest.air;
   return {
-    sentence: `It asks for water after ${timeText(fastest.time)} in ${monthNames[fastest.monthIndex]} (${number(temperatureC, 0)} °C, ${number(relativeHumidityPct, 0)} % humidity) and after ${timeText(slowest.time)} in ${monthNames[slowest.monthIndex]}; ${routineText(f.routine, gapDays)}.`,
+    sentence: `It ${f.isRefilled ? 'wants a refill' : 'asks for water'} after ${timeText(fastest.time)} in ${monthNames[fastest.monthIndex]} (${number(temperatureC, 0)} °C, ${number(relativeHumidityPct, 0)} % humidity) and after ${timeText(slowest.time)} in ${monthNames[slowest.monthIndex]}; ${routineText(f.routine, gapDays)}.`,
     wouldChange:
       fastest.time.status === 'dries' && gapDays !== null && fastest.time.days < gapDays
         ? `Watering every ${days(Math.max(0.5, fastest.time.days))} would meet every month; so would more moss, a finer grade or a larger pot.`
@@ -162,12 +162,11 @@ function pad(f: FactOf<'pad'>, units: WordUnits): Sentences {
 }
 
 function reservoir(f: FactOf<'reservoir'>): Sentences {
-  const full = `A full reservoir of ${litres(f.volumeL)} lasts`;
+  const lasts = f.lastsDays === null ? `longer than ${HORIZON_DAYS} days` : days(f.lastsDays);
+  const sooner =
+    f.asksSoonerDays === null ? '' : `, but what stands above it asks for water after ${days(f.asksSoonerDays)}`;
   return {
-    sentence:
-      f.lastsDays === null
-        ? `${full} longer than ${HORIZON_DAYS} days.`
-        : `${full} ${days(f.lastsDays)} in the month that empties it fastest.`,
+    sentence: `A full reservoir of ${litres(f.volumeL)} lasts ${lasts} in the month that empties it fastest${sooner}.`,
     wouldChange: 'A larger plant, drier air or more light empties it sooner.',
   };
 }

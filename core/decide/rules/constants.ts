@@ -81,6 +81,11 @@ export const ruleConstants = {
   LAMP_HOURS: fromMemory(12, 'h', 'indoors, so much light in every month means lamps'),
   MOUNT_LONGEST_GAP_DAYS: fromPractice(1, 'days', 'in dry air a mount is wetted every day'),
   LONG_ABSENCE_DAYS: fromMemory(10, 'days', 'an absence a reservoir is worth having for'),
+  CARRIES_FROM_SHARE: byChoice(
+    0.5,
+    'share',
+    'of an absence, up to which a reservoir that carries no further is worth nothing for it',
+  ),
   BASKET_HUMIDITY_PCT: fromMemory(55, '%', 'in drier air an open basket dries in a day or two'),
   BASKET_LONGEST_GAP_DAYS: fromMemory(3, 'days', 'that a basket goes without water in dry air'),
   BASKET_DAMP_GAP_DAYS: fromMemory(7, 'days', 'that a basket goes without water in damp air'),

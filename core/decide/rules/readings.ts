@@ -1,8 +1,9 @@
 /** What several rules read off a setup. */
-import { upperMedianOf } from '../../base';
+import { DAYS_PER_COMMON_YEAR, upperMedianOf } from '../../base';
 import { mediumById } from '../../catalogue/media';
 import { daysOf, type Layer } from '../../physics/drydown';
 import type { MediumFamily, MediumFigures } from '../../physics/media';
+import { monthOfDay } from '../../physics/places';
 import type { Pot } from '../../physics/pots';
 import type { RuleInput } from './rule';
 
@@ -51,3 +52,16 @@ export function fastestDays({ judgement }: RuleInput): number {
 export function medianDays({ judgement }: RuleInput): number {
   return judgement ? upperMedianOf(judgement.byMonth.map(daysOf)) : 0;
 }
+
+/** Days a watering carries it in the months of the absence that is said; Infinity without one, or before the year is computed. */
+export function carriedDays({ context, judgement }: RuleInput): number {
+  const { holiday } = context;
+  if (holiday === null || judgement === null) return Infinity;
+  const months = new Set<number>();
+  for (let day = holiday.fromDay; day < holiday.fromDay + holiday.days; day += 1)
+    months.add(monthOfDay((day % DAYS_PER_COMMON_YEAR) + 1) - 1);
+  return Math.min(...[...months].map((month) => daysOf(judgement.byMonth[month]!)));
+}
+
+/** The absence that is said, days; 0 without one. */
+export const awayDays = ({ context }: RuleInput): number => context.holiday?.days ?? 0;

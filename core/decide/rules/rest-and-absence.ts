@@ -2,11 +2,18 @@
 import type { YearReport } from '../../physics/year';
 import { isAsleep } from '../../case';
 import { k } from './constants';
-import { practiceRule } from './rule';
+import { awayDays, carriedDays } from './readings';
+import { practiceRule, type RuleInput } from './rule';
 
 /** Days a year on which the roots lack air, harmed or close to it. */
 function soddenDays({ watchBy, harmBy }: YearReport): number {
   return watchBy.air + harmBy.air;
+}
+
+/** How far it carries the absence: none of it up to half way, wholly to its end. */
+function carriedShare(input: RuleInput): number {
+  const share = carriedDays(input) / awayDays(input);
+  return Math.min(1, Math.max(0, (share - k.CARRIES_FROM_SHARE) / (1 - k.CARRIES_FROM_SHARE)));
 }
 
 export const restRules = [
@@ -48,20 +55,32 @@ export const restRules = [
     topic: 'rest and absence',
     effect: 'prefer',
     points: 9,
-    applies: ({ context, facts }) =>
-      facts.hasReservoir &&
-      (context.holiday?.days ?? 0) >= k.LONG_ABSENCE_DAYS &&
-      context.plant.genus.overReservoir !== 'never',
-    figures: (input) => ({ awayDays: input.context.holiday?.days ?? 0 }),
+    applies: (input) =>
+      input.facts.hasReservoir &&
+      awayDays(input) >= k.LONG_ABSENCE_DAYS &&
+      carriedShare(input) > 0 &&
+      input.context.plant.genus.overReservoir !== 'never',
+    share: carriedShare,
+    figures: (input) => ({ awayDays: awayDays(input), carriedDays: carriedDays(input) }),
+  }),
+  practiceRule({
+    id: 'absence-asks-someone',
+    topic: 'rest and absence',
+    effect: 'caution',
+    applies: (input) => input.facts.spec.approach !== 'mount' && carriedDays(input) < awayDays(input),
+    figures: (input) => ({
+      awayDays: awayDays(input),
+      carriedDays: carriedDays(input),
+      hasReservoir: input.facts.hasReservoir,
+    }),
   }),
   practiceRule({
     id: 'absence-mount',
     topic: 'rest and absence',
     effect: 'penalise',
     points: 8,
-    applies: ({ context, facts }) =>
-      facts.spec.approach === 'mount' && (context.holiday?.days ?? 0) >= k.MOUNT_ABSENCE_DAYS,
-    figures: (input) => ({ awayDays: input.context.holiday?.days ?? 0 }),
+    applies: (input) => input.facts.spec.approach === 'mount' && awayDays(input) >= k.MOUNT_ABSENCE_DAYS,
+    figures: (input) => ({ awayDays: awayDays(input) }),
   }),
   practiceRule({
     id: 'mixed-for-the-week',

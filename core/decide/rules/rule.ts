@@ -47,6 +47,8 @@ export interface Rule<Id extends string = string, F extends Figures = Figures> {
   readonly provenance: Provenance;
   readonly schools: HeldBy;
   applies(input: RuleInput): boolean;
+  /** Share of the points, 0..1, where it applies more or less: nothing jumps at a limit. */
+  share(input: RuleInput): number;
   /** Asked only where the rule applies. */
   figures(input: RuleInput): F;
 }
@@ -69,15 +71,17 @@ export interface FindingOf<Id extends string> {
 const HELD_BY_ALL: HeldBy = {};
 
 type Stated<Id extends string> = Pick<Rule<Id>, 'id' | 'topic' | 'effect' | 'applies'> &
-  Partial<Pick<Rule, 'points' | 'schools'>>;
+  Partial<Pick<Rule, 'points' | 'schools' | 'share'>>;
 
 /** A rule of common practice; what differs is given. Most need no figures. */
 export function practiceRule<const Id extends string, F extends Figures = NoFigures>(
   rule: Stated<Id> & { figures?(input: RuleInput): F },
 ): Rule<Id, F> {
   const silent = () => NO_FIGURES as F;
-  return { points: 0, figures: silent, schools: HELD_BY_ALL, ...rule, provenance: commonPractice };
+  return { points: 0, figures: silent, schools: HELD_BY_ALL, share: wholly, ...rule, provenance: commonPractice };
 }
+
+const wholly = (): number => 1;
 
 export type NoFigures = Readonly<Record<never, never>>;
 const NO_FIGURES: NoFigures = {};
@@ -96,8 +100,9 @@ function speaks(rule: Rule, input: RuleInput): boolean {
   return isHeld(rule, input) && rule.applies(input);
 }
 
-function pointsOf(rule: Rule): number {
-  return rule.effect === 'penalise' ? -rule.points : rule.effect === 'prefer' ? rule.points : 0;
+function pointsOf(rule: Rule, input: RuleInput): number {
+  if (rule.effect !== 'penalise' && rule.effect !== 'prefer') return 0;
+  return (rule.effect === 'penalise' ? -rule.points : rule.points) * rule.share(input);
 }
 
 export function findingOf<Id extends string>(rule: Rule<Id>, input: RuleInput): FindingOf<Id> {
@@ -105,7 +110,7 @@ export function findingOf<Id extends string>(rule: Rule<Id>, input: RuleInput): 
     ruleId: rule.id,
     topic: rule.topic,
     effect: rule.effect,
-    points: pointsOf(rule),
+    points: pointsOf(rule, input),
     figures: rule.figures(input),
     provenance: rule.provenance,
     schools: rule.schools,
@@ -124,6 +129,6 @@ export function forbiddingRule<Id extends string>(rules: readonly Rule<Id>[], in
 /** Sum of what the rules add and take off. */
 export function rulePoints(rules: readonly Rule[], input: RuleInput): number {
   let sum = 0;
-  for (const rule of rules) if (rule.points > 0 && speaks(rule, input)) sum += pointsOf(rule);
+  for (const rule of rules) if (rule.points > 0 && speaks(rule, input)) sum += pointsOf(rule, input);
   return sum;
 }

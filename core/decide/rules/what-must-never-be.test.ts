@@ -126,3 +126,45 @@ describe.each(cases.map((entry) => [entry.what, entry] as const))('%s', (_what, 
     expect(forbidding(nearMiss)).not.toContain(ruleId);
   });
 });
+
+describe('an absence of three weeks', () => {
+  const away = (days: number, more: Partial<PlanCase> = {}): PlanCase => ({
+    ...flat,
+    ...more,
+    holiday: { fromDay: 190, days },
+  });
+  const small: SetupSpec = { ...pot('side-hole-pot', 9, 'clay-pebbles-8-16', 'side-hole reservoir') };
+  function found(planCase: PlanCase, spec: SetupSpec) {
+    const context = contextOf(resolveCase(planCaseSchema.parse(planCase)));
+    const facts = factsOf(context, spec);
+    return runRules(allRules, { context, facts, judgement: judge(context, facts) });
+  }
+  const pointsOf = (planCase: PlanCase, spec: SetupSpec, id: RuleId) =>
+    found(planCase, spec).find(({ ruleId }) => ruleId === id)?.points ?? 0;
+
+  test('speaks for a reservoir by what it carries of it, without a jump', () => {
+    const byDays = Array.from({ length: 41 }, (_, i) => pointsOf(away(20 + i), small, 'absence-reservoir'));
+    const steps = byDays.slice(1).map((points, i) => Math.abs(points - byDays[i]!));
+    expect(byDays[0]!).toBeGreaterThanOrEqual(byDays.at(-1)!);
+    expect(byDays.at(-1)!).toBe(0);
+    expect(Math.max(...steps)).toBeLessThan(1.5);
+  });
+
+  test('is not carried by a small reservoir in dry air: someone is asked', () => {
+    const planCase = away(60);
+    expect(found(planCase, small).map(({ ruleId }) => ruleId)).toContain('absence-asks-someone');
+    expect(found(planCase, bark).map(({ ruleId }) => ruleId)).toContain('absence-asks-someone');
+    expect(found(away(1), bark).map(({ ruleId }) => ruleId)).not.toContain('absence-asks-someone');
+  });
+
+  test('over the turn of the year is the same as within one', () => {
+    const context = contextOf(resolveCase(planCaseSchema.parse({ ...flat, holiday: { fromDay: 355, days: 30 } })));
+    const { year } = judge(context, factsOf(context, bark));
+    const atHome = contextOf(resolveCase(planCaseSchema.parse(flat)));
+    const there = judge(atHome, factsOf(atHome, bark)).year;
+    // January lies dry too, not December alone.
+    expect(year.months[0]!.harmDays + year.months[0]!.watchDays).toBeGreaterThan(
+      there.months[0]!.harmDays + there.months[0]!.watchDays,
+    );
+  });
+});

@@ -13,12 +13,12 @@ import {
   daysOf,
   doubted,
   drainedAir,
-  dryDown,
   type DryingTime,
   dryingTimeByMonth,
   filledHeightCm,
   HORIZON_DAYS,
   hydraulicsOfLayer,
+  reservoirTimeDays,
   type Setup,
   wateringFor,
 } from '../../physics/drydown';
@@ -201,11 +201,29 @@ function daysOn(
   const watering = wateringFor(routine);
   const byMonth = dryingTimeByMonth(column, climate.year, regime.waterAtShare, watering, HORIZON_DAYS, stepHours);
   const days = byMonth.map(daysOf);
-  const fastest = climate.year[days.indexOf(Math.min(...days))]!;
-  const reservoirDays = hasReservoir
-    ? dryDown(column, fastest, regime.waterAtShare, HORIZON_DAYS, watering).reservoirDays
-    : null;
+  if (!hasReservoir) return { byMonth, reservoirDays: null };
+  const fewest = Math.min(...days);
+  const fastest = climate.year[fewest < HORIZON_DAYS ? days.indexOf(fewest) : climate.hardestMonth]!;
+  const reservoirDays = reservoirTimeDays(column, fastest, regime.waterAtShare, watering, HORIZON_DAYS, stepHours);
   return { byMonth, reservoirDays };
+}
+
+/**
+ * From one round with water to the next in each month, January first: until it asks for water, or its reservoir is empty,
+ * whichever comes sooner. What a grower counts, where rules count the days until it asks.
+ */
+export function roundsByMonth(
+  { climate, regime, routine }: CaseContext,
+  { hasReservoir, column }: CandidateFacts,
+  byMonth: readonly DryingTime[],
+): readonly DryingTime[] {
+  if (!hasReservoir) return byMonth;
+  const watering = wateringFor(routine);
+  return climate.year.map((month, index) => {
+    const asks = byMonth[index]!;
+    const days = reservoirTimeDays(column, month, regime.waterAtShare, watering, daysOf(asks), k.RANKING_STEP_HOURS);
+    return days === null ? asks : { status: 'dries', days: Math.min(days, daysOf(asks)) };
+  });
 }
 
 /** How a filled pot stands with its plant. */

@@ -5,6 +5,7 @@ export {
   type Judgement,
   halfDryWeightG,
   judgeFinely,
+  roundsByMonth,
   screenHealth,
   type Steadiness,
 } from './assess';

@@ -41,8 +41,6 @@ export interface DryDown {
   readonly cellWater: readonly Float32Array[];
   readonly reservoirCapacityG: number;
   readonly time: DryingTime;
-  /** Days until a full reservoir is empty; null without one or when it outlasts the horizon. */
-  readonly reservoirDays: number | null;
   readonly thresholdShare: number;
 }
 
@@ -183,12 +181,10 @@ export function dryDown(
   };
   record(0, hourFor(hours, 0));
   let dueHour: number | null = null;
-  let emptyHour: number | null = null;
   for (let hour = 0; hour < horizonDays * HOURS_PER_DAY; hour += 1) {
     const kind = hourFor(hours, hour);
     stepHour(column, kind, state);
     record(hour + 1, kind);
-    if (emptyHour === null && column.reservoirCapacityG > 0 && reservoirG(state) <= 0) emptyHour = hour + 1;
     if (dueHour === null && isDue(column, state, thresholdShare)) dueHour = hour + 1;
     if (dueHour !== null && hour >= dueHour + 2 * HOURS_PER_DAY) break;
   }
@@ -197,7 +193,6 @@ export function dryDown(
     cellWater,
     reservoirCapacityG: column.reservoirCapacityG,
     time: dryingTime(column, month, thresholdShare, horizonDays, 1, watering),
-    reservoirDays: emptyHour === null ? null : emptyHour / HOURS_PER_DAY,
     thresholdShare,
   };
 }

@@ -1,7 +1,7 @@
 /**
  * How will it dry? `setup.ts` what is computed · `mesh.ts` where to cut · `pot-column.ts`, `mount-column.ts` cells · `hour-class.ts` one kind
  * of hour as conductances · `leaves.ts` the plant's demand · `hour.ts` the hot loop over `state.ts` · `lanes.ts` a cell's figures side by side ·
- * `watering.ts` what goes in · `wick.ts` what a reservoir gives · `dry-down.ts` one watering to the next · `routine.ts` when and how ·
+ * `watering.ts` what goes in · `wick.ts` what a reservoir gives · `reservoir-time.ts` how long · `dry-down.ts` one watering to the next · `routine.ts` when and how ·
  * `root-zone.ts` readings · `doubt.ts` the same with the model off.
  */
 export { columnForDays } from './column-for-days';
@@ -25,6 +25,7 @@ export { daysOf, type DryingTime } from './drying-time';
 export { HORIZON_DAYS } from './drying-time-constants';
 export { filledHeightCm, layerBounds, layerVolumesL } from './layers';
 export { COVERED_SHARE } from './layers-constants';
+export { reservoirTimeDays } from './reservoir-time';
 export { availableShare, drainedAir, rootZoneAir, totalWaterG } from './root-zone';
 export { type Holiday, isAway, longestGapDays, type Manner, type Routine, wateringFor, wateringHours } from './routine';
 export {

@@ -1,5 +1,5 @@
 /** When and how a grower really waters. Days count from 1 January (0), which is taken to be a Monday. */
-import { DAYS_PER_WEEK, HOURS_PER_DAY } from '../../base';
+import { DAYS_PER_COMMON_YEAR, DAYS_PER_WEEK, HOURS_PER_DAY } from '../../base';
 import { DEFAULT_SOAK_MINUTES, k } from './constants';
 import { type Watering, wateringOf } from './watering';
 import type { WayToWater } from './ways-to-water';
@@ -64,7 +64,10 @@ export function wateringHours(routine: Routine, day: number): readonly number[] 
 }
 
 export function isAway(holiday: Holiday | null, day: number): boolean {
-  return holiday !== null && day >= holiday.fromDay && day < holiday.fromDay + holiday.days;
+  if (holiday === null) return false;
+  // Over the turn of the year it goes on in January.
+  const since = (day - holiday.fromDay) % DAYS_PER_COMMON_YEAR;
+  return (since < 0 ? since + DAYS_PER_COMMON_YEAR : since) < holiday.days;
 }
 
 /** Longest gap between two waterings the routine allows, days; null when it follows the pot. */

@@ -20,7 +20,15 @@ export const restRuleWords: WordsFor<typeof restRules> = {
     wouldChange: () => 'A roof over it, a coarser grade or a slotted pot would help.',
   },
   'absence-reservoir': {
-    says: (f) => `You are away for ${days(f.awayDays)}, and the reservoir waters it meanwhile.`,
+    says: (f) =>
+      f.carriedDays >= f.awayDays
+        ? `You are away for ${days(f.awayDays)}, and the reservoir waters it meanwhile.`
+        : `The reservoir waters it for ${days(f.carriedDays)} of the ${days(f.awayDays)} you are away.`,
+  },
+  'absence-asks-someone': {
+    says: (f) =>
+      `You are away for ${days(f.awayDays)}, and ${f.hasReservoir ? 'its water lasts' : 'it asks for water after'} ${days(f.carriedDays)}: ask someone to look after it.`,
+    wouldChange: () => 'A cooler, shadier place while you are away carries it further.',
   },
   'absence-mount': {
     says: (f) => `Nobody wets it while you are away for ${days(f.awayDays)}.`,

@@ -13,7 +13,13 @@ const inRest: Readonly<Record<Genus['rest'], string | null>> = {
 };
 
 /** rest: of its kind in this month; "none" while it grows. */
-export function dueText(monthIndex: number, time: DryingTime | undefined, rest: Genus['rest']): string {
-  const drying = time?.status === 'dries' ? `water after ${days(time.days)}` : `wet beyond ${HORIZON_DAYS} days`;
+export function dueText(
+  monthIndex: number,
+  time: DryingTime | undefined,
+  rest: Genus['rest'],
+  isRefilled = false,
+): string {
+  const word = isRefilled ? 'refill' : 'water';
+  const drying = time?.status === 'dries' ? `${word} after ${days(time.days)}` : `wet beyond ${HORIZON_DAYS} days`;
   return `${monthNames[monthIndex]!}: ${inRest[rest] ?? drying}`;
 }

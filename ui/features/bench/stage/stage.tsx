@@ -4,6 +4,7 @@ import { AimOutlined, LineChartOutlined, RollbackOutlined, SwapOutlined, UndoOut
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo } from 'react';
 import { useStore } from 'zustand';
+import { keepsWater } from '@core';
 import { answerLine, type PlanAnswer, type SetupReview, dueText } from '@core/words';
 import { useUnits } from '../../../data/units-context';
 import { asProposed, showMonth } from '../state/actions';
@@ -117,7 +118,12 @@ export function Stage({ onDrawn }: StageProps) {
                 hour={Math.min(hour, lastHour)}
                 shownHour={Math.min(drawnHour, lastHour)}
                 units={units}
-                due={dueText(monthIndex, time, plan.timing.restMonths.includes(monthIndex) ? plant.genus.rest : 'none')}
+                due={dueText(
+                  monthIndex,
+                  time,
+                  plan.timing.restMonths.includes(monthIndex) ? plant.genus.rest : 'none',
+                  spec.vessel.kind === 'pot' && keepsWater(spec.vessel.potKindId),
+                )}
                 onHour={showHour}
               />
             </>
