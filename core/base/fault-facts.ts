@@ -39,6 +39,8 @@ export type FaultFact =
   | { readonly code: 'water added'; readonly containerMl: number }
   | { readonly code: 'water drained'; readonly addedMl: number }
   | { readonly code: 'no runs' }
+  // Of a case.
+  | { readonly code: 'no rain there' }
   // Of tuning.
   | { readonly code: 'follows the pot' | 'mount has no mix' | 'reservoir sets the day' }
   /** What Zod says itself, where no fact of ours was given. */

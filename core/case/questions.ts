@@ -9,14 +9,14 @@ import { whatIfSchema } from './what-if-case';
 /** The schemas of all questions; made when the first is asked, since a page that only shows needs none. */
 export const questionSchemas = lazily(() => {
   const planCase = makePlanCaseSchema();
-  const aboutSetup = planCase.extend({ setup: setupSpecSchema.optional() });
+  const aboutSetup = planCase.safeExtend({ setup: setupSpecSchema.optional() });
   return {
     plan: planCase,
     /** A setup (or the best one) in a month. */
     drydown: aboutSetup,
     tune: aboutSetup,
-    whatIf: aboutSetup.extend({ change: whatIfSchema().default({}) }),
-    grow: planCase.extend({ pots: potsToTrySchema.default([]) }),
+    whatIf: aboutSetup.safeExtend({ change: whatIfSchema().default({}) }),
+    grow: planCase.safeExtend({ pots: potsToTrySchema.default([]) }),
     mix: mixCaseSchema,
   };
 });

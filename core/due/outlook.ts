@@ -24,7 +24,7 @@ export const outlookSchema = z.object({
   /** Until half of the futures have a shoot at the rim, and one spread sooner; null where none is foreseen. */
   rim: z.object({ years: z.number(), spreadYears: z.number() }).nullable(),
   flushesPerYear: z.number(),
-  /** From a watering to the next, or from a refill to the next, by month, January first; null where nothing is reckoned. */
+  /** From a watering to the next, or from a refill to the next, by month, January first; null where nothing is reckoned, or rain alone waters it. */
   waterDays: z.array(z.number()).length(12).nullable(),
   /** It stands over water: it is refilled, not watered. */
   hasReservoir: z.boolean().default(false),
@@ -71,7 +71,11 @@ export function outlookOf(planCase: PlanCase, spec: SetupSpec): Outlook {
     isRough: false,
     rim: setup.kind === 'pot' ? rimOf(context.growth(), setup.pot.shape, setup.pot.rimDiameterCm) : null,
     flushesPerYear: judgement.year.flushes,
-    waterDays: roundsByMonth(context, facts, judgement.byMonth).map((time) => hundredth(daysOf(time))),
+    // Rain keeps no book.
+    waterDays:
+      context.routine.kind === 'rain'
+        ? null
+        : roundsByMonth(context, facts, judgement.byMonth).map((time) => hundredth(daysOf(time))),
     hasReservoir: facts.hasReservoir,
     restMonths: restOf(context),
     nursing: [...aftercareSteps(aftercareOf(context, { facts, judgement }))],

@@ -57,6 +57,8 @@ function span(time: DryingTime): string {
   return whole <= 1 ? 'day' : `${number(whole, 0)} days`;
 }
 
+const spell = (time: DryingTime): string => (time.status === 'dries' ? days(time.days) : span(time));
+
 /** What dries within hours cannot be kept wet: it is wetted every day, and dries in between. */
 function dailyLine(time: DryingTime, timesADay: number): string {
   const often = timesADay > 1 ? `${number(timesADay, 0)} times a day` : 'every day';
@@ -83,6 +85,8 @@ function waterLine(plan: PlanAnswer, { daysByMonth, spec: { vessel } }: SetupRev
   if (isDry(now)) return 'Keep it dry until the new growth roots.';
   if (daysOf(daysByMonth[now]!) < DAYS_FROM)
     return dailyLine(daysByMonth[now]!, routine.kind === 'misting' ? routine.timesADay : 1);
+  if (routine.kind === 'rain')
+    return `Rain waters it: without rain for ${spell(daysByMonth[now]!)} it asks for water.${dryRest}`;
   const other = mostUnlike(daysByMonth, now, isDry);
   const elsewhen = other < 0 ? '' : `, every ${span(daysByMonth[other]!)} in ${monthNames[other]!}`;
   return `${verb} about every ${span(daysByMonth[now]!)}${elsewhen}.${dryRest}`;

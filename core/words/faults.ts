@@ -87,6 +87,8 @@ export function faultMessage(fact: FaultFact): string {
       return `water drained must be between 0 and the ${number(fact.addedMl, 3)} mL added`;
     case 'no runs':
       return 'at least one run is needed';
+    case 'no rain there':
+      return 'no rain falls on this place: say how often you water';
     case 'follows the pot':
       return 'watering when it is dry follows the pot already: there is no day to tune to';
     case 'mount has no mix':

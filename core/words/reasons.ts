@@ -76,6 +76,8 @@ function routineText(routine: Routine, gapDays: number | null): string {
   switch (routine.kind) {
     case 'when dry':
       return 'you water when it asks';
+    case 'rain':
+      return 'rain alone waters it';
     case 'misting':
       return `you mist it ${routine.timesADay === 1 ? 'once' : `${routine.timesADay} times`} a day`;
     case 'every':

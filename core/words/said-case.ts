@@ -47,6 +47,8 @@ export function wateringText(given: unknown): string {
       return `on ${(routine.weekdays ?? []).map((day) => weekdayNames[day]).join(', ')}${way}`;
     case 'when dry':
       return `when it is dry${way}`;
+    case 'rain':
+      return 'by rain alone';
     case 'misting': {
       const times = numberOr(routine.timesADay) ?? 1;
       return times === 1 ? 'by a mist once a day' : `by a mist ${number(times, 0)} times a day`;

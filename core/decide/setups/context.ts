@@ -1,9 +1,16 @@
 /** Everything about a case that all of its setups share, worked out once. */
-import { lazily } from '../../base';
+import { DAYS_PER_YEAR, lazily, MONTHS_PER_YEAR } from '../../base';
 import type { Forecast } from '../../growth';
 import { growthOf } from './growing';
 import { waterUseOf, type PlantInHand, type ResolvedCase, restMonthsOf } from '../../case';
-import { type PlantWaterUse, type Holiday, longestGapDays, type ModelDoubt, type Routine } from '../../physics/drydown';
+import {
+  HORIZON_DAYS,
+  type PlantWaterUse,
+  type Holiday,
+  longestGapDays,
+  type ModelDoubt,
+  type Routine,
+} from '../../physics/drydown';
 import { type PlaceFit, placeFit } from '../place';
 import type { AgeingConditions } from '../../physics/media';
 import type { Feeding } from '../../physics/salt';
@@ -72,6 +79,12 @@ function restOf({ plant: { genus }, place }: ResolvedCase, regime: RegimeFigures
   return genus.rest === 'none' || months.length === 0 ? null : restWateringOf(genus.rest, regime, months);
 }
 
+/** Days from one rain to the next in the driest month. */
+function rainGapDays({ months }: Place): number {
+  const leastRainDays = Math.min(...months.map((month) => month.rainDays));
+  return Math.min(HORIZON_DAYS, Math.round(DAYS_PER_YEAR / MONTHS_PER_YEAR / Math.max(leastRainDays, 1e-9)));
+}
+
 export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = null): CaseContext {
   const regime = regimeFigures[resolved.plant.genus.regime];
   const climate = climateOf(resolved.place);
@@ -81,7 +94,7 @@ export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = nul
     plant: resolved.plant,
     place: resolved.place,
     routine: resolved.routine,
-    gapDays: longestGapDays(resolved.routine),
+    gapDays: resolved.routine.kind === 'rain' ? rainGapDays(resolved.place) : longestGapDays(resolved.routine),
     holiday: resolved.holiday,
     feeding: resolved.feeding,
     doubt,

@@ -17,6 +17,8 @@ export type Routine =
   | ({ readonly kind: 'weekdays'; readonly weekdays: readonly number[] } & Manner)
   /** Looks every morning and waters when the pot asks for it. */
   | ({ readonly kind: 'when dry' } & Manner)
+  /** Nobody waters it: what falls on it is all. */
+  | { readonly kind: 'rain' }
   /** A fine spray that wets the outer part only, several times a day. */
   | { readonly kind: 'misting'; readonly timesADay: number };
 
@@ -27,7 +29,7 @@ export interface Holiday {
 
 /** The watering of a routine, one time. */
 export function wateringFor(routine: Routine): Watering {
-  if (routine.kind === 'misting') return wateringOf('pour', 0);
+  if (routine.kind === 'misting' || routine.kind === 'rain') return wateringOf('pour', 0);
   return wateringOf(routine.way ?? 'pour', routine.soakMinutes ?? DEFAULT_SOAK_MINUTES);
 }
 
@@ -56,6 +58,8 @@ export function wateringHours(routine: Routine, day: number): readonly number[] 
       return routine.weekdays.includes(day % DAYS_PER_WEEK) ? [0] : [];
     case 'when dry':
       return [0];
+    case 'rain':
+      return [];
     case 'misting': {
       const pauseHours = k.MISTING_SPAN_HOURS / routine.timesADay;
       return Array.from({ length: routine.timesADay }, (_, i) => Math.round(i * pauseHours));
@@ -84,6 +88,7 @@ export function longestGapDays(routine: Routine): number | null {
     case 'misting':
       return 1;
     case 'when dry':
+    case 'rain':
       return null;
   }
 }

@@ -17,7 +17,7 @@ export const moistureRuleWords: WordsFor<typeof moistureRules> = {
   },
   parches: {
     says: (f) =>
-      `With your watering drought would harm it on ${number(f.harmDays, 0)} days a year; in the fastest month it asks for water after ${days(f.fastestDays)}${f.gapDays ? `, and you water every ${f.gapDays}` : ''}.`,
+      `With your watering drought would harm it on ${number(f.harmDays, 0)} days a year; in the fastest month it asks for water after ${days(f.fastestDays)}${f.gapDays ? `, and water comes every ${number(f.gapDays, 0)}` : ''}.`,
     wouldChange: (f) => `Watering every ${days(Math.max(0.5, f.fastestDays))} would keep it.`,
   },
   'reservoir-forbids-dry-spell': {

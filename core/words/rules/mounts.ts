@@ -4,14 +4,18 @@ import { days, number, temperature } from '../phrasing/format';
 import { Kin, kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
+const whenWatered = (gapDays: number | null): string =>
+  gapDays === null ? 'when the pot is dry' : gapDays === 1 ? 'every day' : `every ${number(gapDays, 0)} days`;
+
 export const mountRuleWords: WordsFor<typeof mountRules> = {
   'mount-in-dry-air': {
     says: (f) =>
-      `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: a mount then needs wetting every day, and you water ${f.gapDays === null ? 'when the pot is dry' : `every ${f.gapDays} days`}.`,
+      `In the driest month your air has ${number(f.leastHumidityPct, 0)} % humidity: a mount then needs wetting every day, and water comes ${whenWatered(f.gapDays)}.`,
     wouldChange: (f) => `Daily wetting, or air above ${f.mountHumidityPct} %, would allow a mount.`,
   },
   'mount-cannot-wait': {
-    says: (f) => `Even in damp air a mount wants wetting every ${f.longestGapDays} days; you water every ${f.gapDays}.`,
+    says: (f) =>
+      `Even in damp air a mount wants wetting every ${f.longestGapDays} days; water comes every ${number(f.gapDays, 0)}.`,
     wouldChange: (f) => `Wetting every ${f.longestGapDays} days or oftener would allow a mount.`,
   },
   'failing-in-the-open': {
@@ -48,7 +52,7 @@ export const mountRuleWords: WordsFor<typeof mountRules> = {
   },
   'basket-in-dry-air': {
     says: (f) =>
-      `With ${number(f.leastHumidityPct, 0)} % humidity in the driest month an open basket goes ${days(f.longestGapDays)} at most without water, and you water ${f.gapDays === null ? 'when it is dry' : `every ${f.gapDays} days`}.`,
+      `With ${number(f.leastHumidityPct, 0)} % humidity in the driest month an open basket goes ${days(f.longestGapDays)} at most without water, and water comes ${whenWatered(f.gapDays)}.`,
     wouldChange: (f) => `Watering every ${days(f.longestGapDays)}, or damper air, would allow a basket.`,
   },
   'twice-daily-in-heat': {

@@ -17,6 +17,7 @@ const kinds = [
   { label: 'weekdays', value: 'weekdays' },
   { label: 'when dry', value: 'when dry' },
   { label: 'mist', value: 'misting' },
+  { label: 'rain alone', value: 'rain' },
 ];
 const everyDays = Array.from({ length: 14 }, (_, i) => i + 1);
 
@@ -25,6 +26,7 @@ const starts: Readonly<Record<string, unknown>> = {
   weekdays: { kind: 'weekdays', weekdays: [2, 6] },
   'when dry': { kind: 'when dry' },
   misting: { kind: 'misting', timesADay: 2 },
+  rain: { kind: 'rain' },
 };
 
 const ways = [
@@ -59,7 +61,9 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
         label="Watering rhythm"
         options={kinds}
         value={kind}
-        onChange={(next) => (next === 'misting' ? onChange(starts[next]) : change(starts[next] as object))}
+        onChange={(next) =>
+          next === 'misting' || next === 'rain' ? onChange(starts[next]) : change(starts[next] as object)
+        }
       />
       {kind === 'weekdays' ? (
         <Weekdays weekdays={weekdays} onChange={(next) => change({ kind: 'weekdays', weekdays: next })} />
