@@ -7,6 +7,7 @@ import {
   growthInPots,
   inspectQuestionSchema,
   makePlan,
+  type NameMatch,
   placeSchema,
   prepareDay,
   type PlanCase,
@@ -18,6 +19,7 @@ import {
   workedCases,
   questionSchemas,
   questionVersions,
+  speciesThatDiffers,
   realiseMix,
   reportMix,
   resolveCase,
@@ -99,6 +101,12 @@ const schemas: Readonly<Record<string, z.ZodType>> = {
   list: listInputSchema,
   stock: stockAddSchema,
 };
+
+/** With what is known to differ in a species from its group. */
+function withDiffers(match: NameMatch): NameMatch & { readonly differs?: object } {
+  const species = speciesThatDiffers(match.name);
+  return species?.genusId === match.genusId ? { ...match, differs: species.differs } : match;
+}
 
 /** How many of the leading setups the sensitivity looks at. */
 const LEADERS = 3;
@@ -203,7 +211,7 @@ const commands: Readonly<
   },
   name: (argument, rest) => {
     if (argument === undefined) throw new UsageError('say a name: cairn name "moth orchid"');
-    answer({ matches: findNames([argument, ...rest].join(' ')) });
+    answer({ matches: findNames([argument, ...rest].join(' ')).map(withDiffers) });
   },
   schema,
 };

@@ -109,7 +109,7 @@ export { keepsWater, makeMount, makePot, mountKindById, potKindById, vesselCatal
 export { generaCatalogue, type Genus, genusById, genusIds, type GrowthHabit, growthHabits } from './catalogue/genera';
 export { demoPlaces } from './catalogue/places';
 export { climateStations } from './catalogue/climates';
-export { findNames, type NameMatch } from './names';
+export { findNames, type NameMatch, speciesThatDiffers } from './names';
 export { type Base, bases, type FlowerKind, flowerKinds, type LeafKind, leafKinds } from './catalogue/appearances';
 export {
   groupsByAppearance,

@@ -1,7 +1,6 @@
 /** A plant that stands out in the rain and that nobody waters. */
 import type { PlanCase } from '../case';
-import { metricWords, wordPlan } from '../words';
-import { answerLine } from '../words/answer-line';
+import { answerLine, metricWords, wordPlan } from '../words';
 import { planCaseSchema } from '../testing';
 import { makePlan } from './plan';
 

@@ -1,7 +1,7 @@
 /** The shape of a genus as a grower states it: one of their own, or what differs on one plant. */
 import * as z from 'zod';
 import { faultCode } from '../base';
-import { growthHabits, traps } from '../catalogue/genera';
+import { growthHabits, limeNeeds, traps } from '../catalogue/genera';
 import { moistureRegimes, restKinds, warmthClasses } from '../physics/stress';
 import { oneOf, quantity, textOf, yesOrNo } from './quantities';
 
@@ -28,6 +28,8 @@ export const genusTraits = z.strictObject({
   photosynthesis: oneOf('photosynthesis', ['CAM', 'C3']),
   overReservoir: oneOf('overReservoir', ['well', 'possible', 'never']),
   onMount: oneOf('onMount', ['well', 'possible', 'never']),
+  /** Where nothing is said, no matter. */
+  lime: oneOf('lime', limeNeeds).optional(),
 });
 
 export const genusOverridesSchema = genusTraits.partial();

@@ -6,7 +6,7 @@ import { distance } from 'fastest-levenshtein';
 import { lazily, plainWords } from '../base';
 import { k } from './constants';
 import { type KnownName, knownNames, type NameRank } from './known-names';
-import { shortForms } from './short-forms';
+import { spelledOut } from './short-forms';
 
 export interface NameMatch {
   readonly genusId: string;
@@ -28,12 +28,6 @@ function matchesOf({ name, rank, genusIds }: KnownName, sure: number): readonly 
     rank,
     sure: isOwn && i === 0 ? sure : sure / (i + k.SHARED_BY),
   }));
-}
-
-/** Tags write "Den.", "Phal.", "Blc.": the first word may be short for a genus. */
-function spelledOut(words: readonly string[]): readonly string[] {
-  const genus = shortForms[words[0] ?? ''];
-  return genus === undefined ? words : [...plainWords(genus).split(' '), ...words.slice(1)];
 }
 
 /** The longest beginning that is a name: "Dendrobium nobile" before "Dendrobium". */

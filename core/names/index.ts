@@ -1,2 +1,3 @@
 export { findNames, groupCalled, type NameMatch } from './find-names';
+export { type SpeciesKnown, speciesThatDiffers } from './species-differs';
 export type { NameRank } from './known-names';

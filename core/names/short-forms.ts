@@ -1,4 +1,5 @@
 /** Short forms of genera as they stand on tags, in plain letters. From memory of tags. */
+import { plainWords } from '../base';
 export const shortForms: Readonly<Record<string, string>> = {
   phal: 'Phalaenopsis',
   phals: 'Phalaenopsis',
@@ -69,3 +70,9 @@ export const shortForms: Readonly<Record<string, string>> = {
   rst: 'Restrepia',
   lths: 'Lepanthes',
 };
+
+/** Tags write "Den.", "Phal.", "Blc.": the first word may be short for a genus. */
+export function spelledOut(words: readonly string[]): readonly string[] {
+  const genus = shortForms[words[0] ?? ''];
+  return genus === undefined ? words : [...plainWords(genus).split(' '), ...words.slice(1)];
+}

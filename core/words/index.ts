@@ -166,6 +166,7 @@ export {
   monthInWords,
   monthsOld,
   workOfTheYear,
+  speciesDiffersHint,
   unknownOrchid,
 } from './screens/bench';
 export {

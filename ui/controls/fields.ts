@@ -49,6 +49,7 @@ export const genusFields: readonly FieldWords[] = [
   { key: 'photosynthesis', label: 'photosynthesis' },
   { key: 'overReservoir', label: 'over standing water' },
   { key: 'onMount', label: 'on a mount' },
+  { key: 'lime', label: 'lime' },
 ];
 
 export const potFields: readonly FieldWords[] = [

@@ -34,7 +34,8 @@ interface TraitFieldProps {
 
 export function TraitField({ trait, idPrefix, value, otherwise, fault, onChange }: TraitFieldProps) {
   const id = `${idPrefix}-${trait}`;
-  const schema = genusTraits.shape[trait];
+  const given = genusTraits.shape[trait];
+  const schema = given instanceof z.ZodOptional ? given.unwrap() : given;
   const label = labels.get(trait) ?? trait;
   if (schema instanceof z.ZodEnum) {
     return (

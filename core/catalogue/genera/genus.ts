@@ -27,6 +27,9 @@ export type TemperatureClass = WarmthClass;
 export type LightClass = 'shade' | 'bright shade' | 'bright' | 'sun';
 export type SaltTolerance = SaltClass;
 export type Rest = 'none' | RestKind;
+export const limeNeeds = ['wants lime', 'no matter', 'hates lime'] as const;
+/** Of a species from limestone, or from where there is none. */
+export type LimeNeed = (typeof limeNeeds)[number];
 
 export interface GenusEntry {
   readonly id: string;
@@ -60,8 +63,8 @@ export interface GenusEntry {
   readonly traps: Sourced<readonly Trap[]>;
 }
 
-/** trap: of the grower's own genus, what they wrote of it. */
-export type Genus = Plain<GenusEntry> & { readonly trap?: string };
+/** trap: of the grower's own genus, what they wrote of it. lime: where it matters, which it does to species. */
+export type Genus = Plain<GenusEntry> & { readonly trap?: string; readonly lime?: LimeNeed | undefined };
 
 /** Growth that runs one way, so that the old end can go to the wall. */
 export function runsOneWay(habit: GrowthHabit): boolean {

@@ -5,6 +5,7 @@ export {
   type GrowthHabit,
   growthHabits,
   hasPseudobulbs,
+  limeNeeds,
   type LightClass,
   type Rest,
   type RootHardiness,

@@ -9,6 +9,7 @@ import { singleStems } from './species-single-stems';
 export { commonNames, otherGenera } from './common-names';
 export { type HybridGenus, hybridGenera } from './hybrid-genera';
 export type { SpeciesName } from './species-of';
+export { type SpeciesDiffers, speciesTraits } from './species-traits';
 
 export const speciesNames: readonly SpeciesName[] = [
   ...singleStems,

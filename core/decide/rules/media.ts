@@ -137,6 +137,19 @@ export const mediumRules = [
       Math.max(...context.place.months.map((month) => month.rainDays)) >= k.RAINY_DAYS,
   }),
   practiceRule({
+    id: 'wants-lime',
+    topic: 'medium',
+    effect: 'caution',
+    applies: ({ context, facts }) => context.plant.genus.lime === 'wants lime' && facts.setup.kind === 'pot',
+  }),
+  practiceRule({
+    id: 'hates-lime',
+    topic: 'medium',
+    effect: 'caution',
+    applies: (input) => input.context.plant.genus.lime === 'hates lime' && isHard(input),
+    figures: (input) => ({ waterDsM: input.context.feeding.waterDsM }),
+  }),
+  practiceRule({
     id: 'hard-water-on-moss',
     topic: 'medium',
     effect: 'penalise',

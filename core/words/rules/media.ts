@@ -65,6 +65,15 @@ export const mediumRuleWords: WordsFor<typeof mediumRules> = {
     says: () => 'Under open sky moss lies soaked through the rainy months.',
     wouldChange: () => 'A roof over it would allow moss.',
   },
+  'wants-lime': {
+    says: () =>
+      'It grows on limestone: a level teaspoon of crushed oyster shell or dolomite for each litre of mix, renewed with the mix, keeps it sweet.',
+  },
+  'hates-lime': {
+    says: (f) =>
+      `It grows where there is no lime, and your water has ${number(f.waterDsM, 1)} mS/cm: it browns from its tips in it.`,
+    wouldChange: () => 'Rain or purified water would do.',
+  },
   'hard-water-on-moss': {
     says: (f) =>
       `Your water has ${number(f.waterDsM, 1)} mS/cm: moss goes slimy in hard water, and live moss dies of it.`,

@@ -43,5 +43,9 @@ export const monthsOld = (months: number): string => `, ${months} months old`;
 export const workOfTheYear = (minutesPerWeek: string, wateringsPerYear: string): string =>
   `${minutesPerWeek} min a week, ${wateringsPerYear} waterings a year`;
 
+/** Over the traits in which a plant differs, where its species is known. */
+export const speciesDiffersHint = (species: string): string =>
+  `What is filled in is known of ${species}, from memory: change what you know better.`;
+
 export const unknownOrchid = (typed: string): string =>
   `“${typed}” is not known here. Choose the group it is most like: the name stays with the plant.`;

@@ -28,6 +28,8 @@ const mostPlaces = faultCode({ code: 'at most', field: 'places', most: MOST_PLAC
 const listPlantSchema = z.strictObject({
   facts: plantFactsSchema,
   genusId: oneOf('genusId', genusIds),
+  /** What the list says it is: a species may differ from its group. */
+  kindText: textOf('kindText', 0, 200).optional(),
   /** Which of the places, from 0. */
   place: z
     .int({ error: noPlace })

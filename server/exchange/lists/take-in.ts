@@ -1,7 +1,7 @@
 /** Taking in a whole list: all of it or nothing, once, and undone as one. */
 import { randomUUID } from 'node:crypto';
 import type { EntityManager } from '@mikro-orm/postgresql';
-import { DAYS_PER_YEAR, dayNumber, type PlanCase, ranges } from '@core';
+import { DAYS_PER_YEAR, dayNumber, type PlanCase, ranges, speciesThatDiffers } from '@core';
 import type { QuickKind } from '../../records/journal/quick-entry-schemas';
 import { newQuick } from '../../records/journal/new-entry';
 import { GrowersCollection } from '../../records/collections/entity';
@@ -42,7 +42,10 @@ function yearsSince(day: string, today: string): number {
   return Math.round(Math.min(max, Math.max(min, years)) * 1000) / 1000;
 }
 
-function caseOf({ genusId, place, mediumId, mix, rimDiameterCm, inMediumSince }: Listed, input: ListInput): PlanCase {
+function caseOf(
+  { facts, kindText, genusId, place, mediumId, mix, rimDiameterCm, inMediumSince }: Listed,
+  input: ListInput,
+): PlanCase {
   const current = {
     ...(mediumId === undefined ? {} : { mediumId }),
     ...(mix === undefined ? {} : { mix }),
@@ -50,7 +53,9 @@ function caseOf({ genusId, place, mediumId, mix, rimDiameterCm, inMediumSince }:
     ...(inMediumSince === undefined ? {} : { yearsInMedium: yearsSince(inMediumSince, input.takenInOn) }),
   };
   const now = Object.keys(current).length > 0 ? { current } : {};
-  return { genus: genusId, place: input.places[place], ...now } as PlanCase;
+  const species = speciesThatDiffers(kindText ?? facts.name) ?? speciesThatDiffers(facts.name);
+  const differs = species?.genusId === genusId ? { genusOverrides: species.differs } : {};
+  return { genus: genusId, ...differs, place: input.places[place], ...now } as PlanCase;
 }
 
 async function takeIn(em: EntityManager, scope: Scope, key: string, input: ListInput): Promise<ListTaken> {

@@ -1,7 +1,8 @@
 'use client';
 
 /** What differs on this one plant from its genus. */
-import { type Genus, genusById, genusIds } from '@core';
+import { type Genus, genusById, genusIds, speciesThatDiffers } from '@core';
+import { speciesDiffersHint } from '@core/words';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
@@ -10,6 +11,7 @@ import styles from './questions.module.css';
 
 export function GenusOverrideFields() {
   const answers = useCase((state) => state.answers);
+  const plantName = useCase((state) => state.plantName);
   const faultAt = useFaultAt();
   const overrides = (answers.genusOverrides ?? {}) as Readonly<Record<string, unknown>>;
   const given = answers.genus;
@@ -20,6 +22,8 @@ export function GenusOverrideFields() {
         : null
       : ((given as Genus | undefined) ?? null);
   if (!genus) return null;
+  const named = speciesThatDiffers(plantName);
+  const species = named?.genusId === given ? named : null;
   const set = (key: string, value: unknown) => {
     const next = Object.fromEntries(
       Object.entries({ ...overrides, [key]: value }).filter(([, entry]) => entry !== undefined),
@@ -29,6 +33,7 @@ export function GenusOverrideFields() {
   return (
     <div className={styles.questions}>
       <p className={styles.hint}>Only where this plant differs from {genus.name}; grey is what we take.</p>
+      {species ? <p className={styles.hint}>{speciesDiffersHint(species.name)}</p> : null}
       <div className={styles.traits}>
         {traitKeys.map((key) => (
           <TraitField

@@ -1,5 +1,5 @@
 /** What a grower does at the bench, where it touches more than one store. */
-import { changedSpec, type Genus, type SetupSpec, specId } from '@core';
+import { changedSpec, type Genus, type PlanCase, type SetupSpec, specId } from '@core';
 import { MOST_BESIDE, type RawCase } from '../../../data/bench-draft';
 import { drawMap } from './above-store';
 import { emptyCase, useCase } from './case-store';
@@ -14,7 +14,7 @@ export function answer(patch: RawCase): void {
   useCase.setState(({ answers }) => ({ answers: { ...answers, ...patch } }));
 }
 
-/** Another kind: what was measured on the plant before does not carry over. */
+/** Another kind: what was measured on the plant before does not carry over. genusOverrides: what is known to differ in its species. */
 /**
  * What was typed of a new plant is its name from then on, where it says more than its group: two words and more, or a name
  * that is not known. A plant on file keeps its own.
@@ -25,10 +25,10 @@ export function nameFrom(typed: string, isUnknown: boolean): void {
   if (useCase.getState().plantId === null && saysMore) useCase.setState({ plantName: name });
 }
 
-export function setGenus(genus: string | Genus): void {
+export function setGenus(genus: string | Genus, genusOverrides?: PlanCase['genusOverrides']): void {
   answer({
     genus,
-    genusOverrides: undefined,
+    genusOverrides,
     bulbs: undefined,
     liveRootsPct: undefined,
     signs: undefined,

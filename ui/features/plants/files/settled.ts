@@ -119,6 +119,7 @@ export function bodyOf(
     return {
       facts: { name: plantName, tagNumber, parentage, source, acquiredOn, spot, flag },
       genusId: genera.get(plant.kindText)!,
+      ...(plant.kindText === '' ? {} : { kindText: plant.kindText.slice(0, 200) }),
       place: placeIds.indexOf(placeFor(settled, plant.placeText, places)),
       ...mediumSaid(mixes.get(plant.mediumText) ?? []),
       ...(plant.rimDiameterCm === null ? {} : { rimDiameterCm: plant.rimDiameterCm }),

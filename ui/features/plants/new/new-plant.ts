@@ -9,6 +9,7 @@ import {
   type Place,
   mediumIds,
   type SaidSetup,
+  speciesThatDiffers,
   vesselCatalogue,
 } from '@core';
 import { noKindSaid, yearsInMediumRange } from '@core/words';
@@ -143,7 +144,9 @@ export function caseOfNew(said: NewPlant, places: readonly Place[], mine: readon
   const group = groupOf(said)!;
   const genus = mine.find(({ id }) => id === group)?.data ?? group;
   const current = said.setup === null ? {} : { current: currentOf(said.setup, said.years) };
-  return { genus, place: placeInCase(place), ...current } as PlanCase;
+  const species = speciesThatDiffers(said.name);
+  const differs = species?.genusId === group ? { genusOverrides: species.differs } : {};
+  return { genus, ...differs, place: placeInCase(place), ...current } as PlanCase;
 }
 
 /** The group's name with the name by which it was found: "Masdevallia, by Masdevallia veitchiana". */

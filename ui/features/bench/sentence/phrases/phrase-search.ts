@@ -216,7 +216,7 @@ export const sayables: readonly PhraseHit[] = [
     label: 'How this plant differs from its kind',
     phrase: 'quirks',
     fieldId: '',
-    also: 'quirk traits hybrid light rest warmth thirst',
+    also: 'quirk traits hybrid species light rest warmth thirst lime limestone',
   },
   {
     group: 'water',

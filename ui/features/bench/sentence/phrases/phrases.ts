@@ -96,7 +96,8 @@ interface BenchRead {
 
 const numberOr = (value: unknown): number | undefined => (typeof value === 'number' ? value : undefined);
 const countOf = (value: unknown): number => (Array.isArray(value) ? value.length : Object.keys(value ?? {}).length);
-const withWords = (count: number, one: string, none: string): string => (count === 0 ? none : plural(count, one));
+const withWords = (count: number, one: string, none: string, many = `${one}s`): string =>
+  count === 0 ? none : plural(count, one, many);
 
 /** Every phrase, in the order of the sentence. */
 export function phrasesFor(looked: BenchRead): readonly Phrase[] {
@@ -125,7 +126,11 @@ export function phrasesFor(looked: BenchRead): readonly Phrase[] {
     phrase('pots', 'for', potsText(looked)),
     phrase('water', 'on', waterText(looked)),
     phrase('away', '', awayText(looked)),
-    phrase('quirks', 'with', withWords(countOf(answers.genusOverrides), 'quirk', 'no quirks')),
+    phrase(
+      'quirks',
+      'with',
+      withWords(countOf(answers.genusOverrides), 'trait of its own', 'no traits of its own', 'traits of its own'),
+    ),
   ];
 }
 

@@ -3,12 +3,12 @@
 /** Which orchid: search by any of its names, each with the habit it grows by. */
 import { Input } from 'antd';
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from 'react';
-import { findNames, type Genus, genusById, genusIds } from '@core';
+import { findNames, type Genus, genusById, genusIds, speciesThatDiffers } from '@core';
 import { unknownOrchid } from '@core/words';
 import { HabitGlyph } from '../../../../drawing/habit-glyph';
 import { useLibrary } from '../../../../data/library';
 import { useCase } from '../../state/case-store';
-import { nameFrom, setGenus } from '../../state/actions';
+import { answer, nameFrom, setGenus } from '../../state/actions';
 import { useFaultAt } from '../../state/worded';
 import { Field } from '../../../../controls/field';
 import styles from '../../questions/pickers.module.css';
@@ -91,7 +91,10 @@ export function GenusPicker({ onDone }: { readonly onDone: () => void }) {
 
   const choose = (option: GenusOption | undefined) => {
     if (!option) return;
-    if (!isGiven(option)) setGenus(option.value);
+    const species = speciesThatDiffers(option.found ?? looked);
+    const differs = species?.genusId === option.key ? species.differs : undefined;
+    if (!isGiven(option)) setGenus(option.value, differs);
+    else if (differs !== undefined) answer({ genusOverrides: differs });
     nameFrom(spelled(looked, option.found), isUnknown);
     onDone();
   };
