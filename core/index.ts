@@ -326,7 +326,15 @@ export {
   type PlantTable,
   readPlantTable,
 } from './plant-files';
-export { type Bed, lossesOf, mediaLived, type PlaceLived } from './insights';
+export {
+  type Bed,
+  type HandsRecord,
+  handsRecordOf,
+  lossesOf,
+  mediaLived,
+  type PlaceLived,
+  type PottingLived,
+} from './insights';
 export {
   type DayAsked,
   type DayEntry,

@@ -66,6 +66,7 @@ export const ranges = {
   stockAmount: { label: 'amount in stock', unit: '', min: 0, max: 100_000 },
   price: { label: 'price', unit: '', min: 0, max: 1_000_000 },
   warmerC: { label: 'heat wave', unit: '°C warmer', min: 0, max: 15 },
+  pottings: { label: 'pottings', unit: '', min: 0, max: 10_000 },
   holidayDays: { label: 'days away', unit: 'days', min: 1, max: 60 },
   dayOfYear: { label: 'first day away (day of the year)', unit: '', min: 1, max: 365 },
   mountWidthCm: { label: 'mount width', unit: 'cm', min: 4, max: 60 },

@@ -90,6 +90,12 @@ export const holidaySchema = z.strictObject({
   days: wholeQuantity('holidayDays'),
 });
 
+export const handsRecordSchema = z.strictObject({
+  family: oneOf('handsRecord.family', mediumFamilies),
+  well: wholeQuantity('pottings'),
+  badly: wholeQuantity('pottings'),
+});
+
 export const heatWaveSchema = z.strictObject({ month: whole('month'), warmerC: quantity('warmerC') });
 
 /** One side for each question a grower has settled. */
@@ -157,6 +163,8 @@ export const makePlanCaseSchema = () =>
       /** Main media that did well or failed in the grower's hands in this place. */
       wentWell: upTo('wentWell', oneOf('wentWell', mediumFamilies), mediumFamilies.length, 'media').optional(),
       wentBadly: upTo('wentBadly', oneOf('wentBadly', mediumFamilies), mediumFamilies.length, 'media').optional(),
+      /** What their own record says of media with such plants in this place: pottings that did well, and that did not. */
+      handsRecord: upTo('handsRecord', handsRecordSchema, mediumFamilies.length, 'media').optional(),
       /** Media the grower has: others would have to be bought. */
       mediaAtHand: upTo('mediaAtHand', oneOf('mediaAtHand', mediumIds), mediumIds.length, 'media').optional(),
       /** What the grower does not want. */

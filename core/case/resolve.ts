@@ -59,6 +59,8 @@ export interface ResolvedCase {
   /** Ids of the media they have; null where they did not say. */
   readonly mediaAtHand: readonly string[] | null;
   readonly wentWell: readonly MediumFamily[];
+  /** By family: pottings that did well, and that did not, of such plants in this place. */
+  readonly handsRecord: NonNullable<PlanCase['handsRecord']>;
   readonly wentBadly: readonly MediumFamily[];
   readonly dislikes: readonly Disliked[];
   readonly wants: readonly Wanted[];
@@ -168,6 +170,7 @@ export function resolveCase(input: PlanCase): ResolvedCase {
     chosenSchools: (input.schools ?? {}) as SchoolChoices,
     mediaAtHand: input.mediaAtHand ?? null,
     wentWell: input.wentWell ?? [],
+    handsRecord: input.handsRecord ?? [],
     wentBadly: input.wentBadly ?? [],
     dislikes: input.dislikes ?? [],
     wants: input.wants ?? [],

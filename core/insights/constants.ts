@@ -10,5 +10,10 @@ export const insightConstants = {
     '',
     'times the losses of the other places together are many; the same share of them is few',
   ),
+  ALIKE_ROOT_RATIO: byChoice(
+    1.6,
+    '',
+    'between the roots of two kinds, up to which what one does well in speaks for the other',
+  ),
 } as const;
 export const k = numbersOf(insightConstants);

@@ -251,6 +251,7 @@ export { curveText, mountText, potText } from './screens/drawing-aloud';
 export { dueText } from './screens/month-due';
 export {
   awayText,
+  handsRecordText,
   handsText,
   mediumNowText,
   plantHealthText,

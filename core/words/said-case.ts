@@ -1,5 +1,5 @@
 /** What a grower said of a case, phrase by phrase, as it stands in the sentence over the answer. */
-import { mediumConditions } from '../case';
+import { mediumConditions, type PlanCase } from '../case';
 import type { PlanFacts } from '../advise';
 import { mediumNowWords } from './inspection';
 import { cm, joinAnd, monthNames, number, plural, type WordUnits } from './phrasing/format';
@@ -127,6 +127,20 @@ export function plantHealthText({ answers, plan, units }: SaidCase): string {
 const wishList = (value: unknown): string | undefined =>
   Array.isArray(value) && value.length > 0 ? joinAnd(value.map(String)) : undefined;
 
+type RecordSaid = Readonly<NonNullable<PlanCase['handsRecord']>>;
+
+const recordOf = ({ family, well, badly }: RecordSaid[number]): string =>
+  `${family} did well ${badly === 0 ? '' : `${well} of `}${plural(well + badly, 'time')}`;
+
+/** On record, of such plants in this place: "bark did well 5 of 6 times, sphagnum did well 1 of 3 times". */
+export const handsRecordText = (record: RecordSaid): string => `On record here: ${record.map(recordOf).join(', ')}.`;
+
+/** The medium of most pottings. */
+function recordText(record: unknown): string | undefined {
+  const [most] = Array.isArray(record) ? (record as RecordSaid) : [];
+  return most === undefined ? undefined : `${recordOf(most)} here`;
+}
+
 /** What goes well in these hands, and what is at hand. */
 export function handsText({ answers }: SaidCase): string {
   const list = (value: unknown) => (Array.isArray(value) && value.length > 0 ? value.join(' and ') : undefined);
@@ -136,6 +150,7 @@ export function handsText({ answers }: SaidCase): string {
   const wanted = wishList(answers.wants);
   const have = countOf(answers.mediaAtHand);
   const said = few([
+    recordText(answers.handsRecord),
     well && `${well} did well`,
     badly && `${badly} failed`,
     wanted && `wanted: ${wanted}`,

@@ -2,7 +2,8 @@
 
 /** What changed lately, and what the record says. */
 import { useQuery } from '@tanstack/react-query';
-import { type Insights, insightsSchema } from '@server/projections/insights/schemas';
+import type { PottingLived } from '@core';
+import { type Insights, insightsSchema, pottingsLivedSchema } from '@server/projections/insights/schemas';
 import { ask } from './ask';
 import { today } from './dates';
 
@@ -11,4 +12,12 @@ export function useInsights(): Insights | undefined {
   const day = today();
   const queryFn = () => ask(insightsSchema, `/api/insights?today=${day}`);
   return useQuery({ queryKey: ['plants', 'learned', day], queryFn }).data;
+}
+
+/** How pottings went in a place; undefined until it has come, and where it cannot be asked. */
+export function usePottingsLived(placeKey: string): readonly PottingLived[] | undefined {
+  const day = today();
+  const queryFn = () =>
+    ask(pottingsLivedSchema, `/api/insights/hands?place=${encodeURIComponent(placeKey)}&today=${day}`);
+  return useQuery({ queryKey: ['plants', 'hands', placeKey, day], queryFn, enabled: placeKey !== '' }).data;
 }

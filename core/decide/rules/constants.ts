@@ -86,6 +86,11 @@ export const ruleConstants = {
     'share',
     'of an absence, up to which a reservoir that carries no further is worth nothing for it',
   ),
+  RECORD_POINTS: byChoice(
+    22,
+    'points',
+    'of a medium all of whose pottings did well in this place: more than any rule of a book',
+  ),
   BASKET_HUMIDITY_PCT: fromMemory(55, '%', 'in drier air an open basket dries in a day or two'),
   BASKET_LONGEST_GAP_DAYS: fromMemory(3, 'days', 'that a basket goes without water in dry air'),
   BASKET_DAMP_GAP_DAYS: fromMemory(7, 'days', 'that a basket goes without water in damp air'),

@@ -4,6 +4,7 @@ import { mediumById } from '../../catalogue/media';
 import { heaviestPart } from '../../physics/media';
 import { hasOpenings, isPorous } from '../../physics/pots';
 import { isSameSetup, notAtHand } from '../setups';
+import { k } from './constants';
 import { practiceRule, type RuleInput } from './rule';
 
 function mainFamily({ facts }: RuleInput) {
@@ -17,6 +18,19 @@ function mainName({ facts }: RuleInput): string {
 
 const isBareMount = ({ facts: { setup } }: RuleInput): boolean =>
   setup.kind === 'mount' && setup.mount.padThicknessCm === 0;
+
+function ownRecord(input: RuleInput): { readonly well: number; readonly badly: number } {
+  const family = isBareMount(input) ? null : mainFamily(input);
+  return input.context.resolved.handsRecord.find((one) => one.family === family) ?? { well: 0, badly: 0 };
+}
+
+/** −1 all failed to 1 all did well: twice the mean of a beta distribution from even odds, less one (the rule of succession). */
+function recordShare(input: RuleInput): number {
+  const { well, badly } = ownRecord(input);
+  return (well - badly) / (well + badly + 2);
+}
+
+const recordFigures = (input: RuleInput) => ({ mediumName: mainName(input), ...ownRecord(input) });
 
 /** Names of the media in it that the grower does not have; none where they did not say what they have. */
 function missing({ context, facts }: RuleInput): readonly string[] {
@@ -49,6 +63,24 @@ export const growerRules = [
     points: 14,
     applies: (input) => !isBareMount(input) && input.context.resolved.wentBadly.includes(mainFamily(input)),
     figures: (input) => ({ mediumName: mainName(input) }),
+  }),
+  practiceRule({
+    id: 'did-well-by-your-record',
+    topic: 'grower',
+    effect: 'prefer',
+    points: k.RECORD_POINTS,
+    applies: (input) => recordShare(input) > 0,
+    share: recordShare,
+    figures: recordFigures,
+  }),
+  practiceRule({
+    id: 'did-badly-by-your-record',
+    topic: 'grower',
+    effect: 'penalise',
+    points: k.RECORD_POINTS,
+    applies: (input) => recordShare(input) < 0,
+    share: (input) => -recordShare(input),
+    figures: recordFigures,
   }),
   practiceRule({
     id: 'all-at-hand',

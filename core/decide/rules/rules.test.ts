@@ -135,6 +135,16 @@ const cases: readonly PlanCase[] = [
     current: { mediumId: 'lava-8-16', vesselKind: 'clay-unglazed' },
     wants: ['inorganic', 'as it is, larger'],
   },
+  { genus: 'paphiopedilum', place: 'cool-shade', genusOverrides: { lime: 'wants lime' } },
+  { genus: 'paphiopedilum', place: 'cool-shade', genusOverrides: { lime: 'hates lime' }, waterKind: 'hard tap' },
+  {
+    genus: 'cattleya-unifoliate',
+    place: 'glasshouse',
+    handsRecord: [
+      { family: 'conifer bark', well: 5, badly: 1 },
+      { family: 'sphagnum', well: 0, badly: 3 },
+    ],
+  },
 ];
 
 interface Visit {

@@ -127,6 +127,38 @@ describe.each(cases.map((entry) => [entry.what, entry] as const))('%s', (_what, 
   });
 });
 
+describe('what the grower’s own record says', () => {
+  const withRecord = (well: number, badly: number): PlanCase => ({
+    ...flat,
+    handsRecord: [{ family: 'conifer bark', well, badly }],
+  });
+  const pointsOf = (planCase: PlanCase) => {
+    const context = contextOf(resolveCase(planCaseSchema.parse(planCase)));
+    const facts = factsOf(context, bark);
+    return runRules(allRules, { context, facts, judgement: null })
+      .filter(({ ruleId }) => ruleId.endsWith('by-your-record'))
+      .reduce((sum, { points }) => sum + points, 0);
+  };
+
+  test('speaks by how often it went well, more the more often, and says nothing at even odds', () => {
+    expect(pointsOf(withRecord(3, 3))).toBe(0);
+    expect(pointsOf(flat)).toBe(0);
+    const byTimes = [0, 1, 2, 4, 8, 16].map((well) => pointsOf(withRecord(well, 0)));
+    expect(byTimes).toEqual([...byTimes].sort((a, b) => a - b));
+    for (const times of [1, 5, 9])
+      expect(pointsOf(withRecord(0, times))).toBeCloseTo(-pointsOf(withRecord(times, 0)), 9);
+  });
+
+  test('eight pottings that all went well weigh more than any rule of a book prefers', () => {
+    // A plant that is failing is nursed first, whatever did well.
+    const ofBooks = allRules.filter(
+      ({ id, effect, topic }) => effect === 'prefer' && topic !== 'grower' && id !== 'recover-first',
+    );
+    const most = Math.max(...ofBooks.map(({ points }) => points));
+    expect(pointsOf(withRecord(8, 0))).toBeGreaterThan(most);
+  });
+});
+
 describe('an absence of three weeks', () => {
   const away = (days: number, more: Partial<PlanCase> = {}): PlanCase => ({
     ...flat,

@@ -1,6 +1,6 @@
 /** The sentences of the rules in decide/rules/grower. */
 import type { growerRules } from '../../decide/rules';
-import { joinAnd } from '../phrasing/format';
+import { joinAnd, plural } from '../phrasing/format';
 import { kindName } from '../phrasing/titles';
 import type { WordsFor } from './rule-words';
 
@@ -12,6 +12,16 @@ export const growerRuleWords: WordsFor<typeof growerRules> = {
   'did-badly-in-your-hands': {
     says: (f) => `${kindName(f.mediumName)} has failed in your hands there.`,
     wouldChange: () => 'If you know why it failed and that has changed, say so no more.',
+  },
+  'did-well-by-your-record': {
+    says: (f) =>
+      `Of ${plural(f.well + f.badly, 'potting')} of such plants with ${kindName(f.mediumName).toLowerCase()} on record in this place ${f.badly === 0 ? 'all' : f.well} did well: that counts for more than a book.`,
+    wouldChange: (f) => `${plural(f.well - f.badly + 1, 'potting')} that fail would turn it.`,
+  },
+  'did-badly-by-your-record': {
+    says: (f) =>
+      `Of ${plural(f.well + f.badly, 'potting')} of such plants with ${kindName(f.mediumName).toLowerCase()} on record in this place ${f.well === 0 ? 'none' : f.well} did well: that counts for more than a book.`,
+    wouldChange: (f) => `${plural(f.badly - f.well + 1, 'potting')} that do well would turn it.`,
   },
   'all-at-hand': { says: () => 'You have all of it.' },
   'to-be-bought': {

@@ -9,6 +9,7 @@ import { dayOfRequest, serverDay } from '../../runtime/http/day';
 import { findPlant, plantLog } from '../plants/plant-log';
 import type { Scope } from '../../records/collections/scope';
 import { testDatabase } from '../../testing/database';
+import { pottingsLived } from './hands-record';
 import { insightsOf } from './repository';
 
 const database = testDatabase();
@@ -99,6 +100,26 @@ test('what changed lately: by plants, without what is hidden, put off, older or 
   ]);
   await setEventHidden(em(), scope, (await plantLog(em(), scope, two))!.pottings[0]!.id, new Date());
   expect((await learned()).lately.counts[0]).toEqual({ kind: 'watered', plants: 2 });
+});
+
+test('pottings of a place, for the bench: how long, whether it holds, went bad or died; none from before a move', async () => {
+  const one = await pot('2024-11-27');
+  await look(one, '2025-05-27', 'gone sour');
+  const again = await pot('2025-11-27', 'lava-8-16', one);
+  expect(again).toBe(one);
+  const dead = await pot('2026-01-01');
+  await care(dead, 'left', '2026-03-02', { how: 'died' });
+  const moved = await pot('2023-01-01');
+  await care(moved, 'moved', '2026-10-01', { place: 'heated-flat' });
+  const lived = (place: string) => pottingsLived(em(), scope, place, TODAY);
+  const of = (mediumId: string, days: number) => ({ genusId: 'oncidium', mediumId, days, holds: null });
+  expect(await lived('heated-flat')).toEqual([
+    { ...of('bark-6-12', 60), wentBad: false, died: true },
+    { ...of('lava-8-16', 365), wentBad: false, died: false },
+    { ...of('bark-6-12', 365), wentBad: true, died: false },
+  ]);
+  expect(await lived('glasshouse')).toEqual([]);
+  expect(await pottingsLived(em(), await database.freshScope(), 'heated-flat', TODAY)).toEqual([]);
 });
 
 test('an empty record says nothing, and no other’s says anything here', async () => {

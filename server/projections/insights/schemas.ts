@@ -1,5 +1,6 @@
 /** What changed lately, and what a grower's own record says. Shared with the screens. */
 import * as z from 'zod';
+import { holdStates } from '@core';
 import { eventKinds } from '../../records/journal/schemas';
 
 const day = z.string();
@@ -40,3 +41,14 @@ export const insightsSchema = z.object({
   ),
 });
 export type Insights = z.infer<typeof insightsSchema>;
+
+export const pottingsLivedSchema = z.array(
+  z.object({
+    genusId: z.string(),
+    mediumId: z.string(),
+    days: z.number(),
+    holds: z.enum(holdStates).nullable(),
+    wentBad: z.boolean(),
+    died: z.boolean(),
+  }),
+);

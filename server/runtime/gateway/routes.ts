@@ -20,6 +20,7 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/journal/[id]/restore': ['POST'],
   '/api/due': ['GET'],
   '/api/insights': ['GET'],
+  '/api/insights/hands': ['GET'],
   '/api/aftercare': ['GET'],
   '/api/aftercare/calendar': ['GET'],
   '/api/events/[id]': ['PUT', 'DELETE'],

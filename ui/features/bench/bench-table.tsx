@@ -18,6 +18,7 @@ import { Stage } from './stage/stage';
 import { choose, setPlant, toggleBeside } from './state/actions';
 import { useCase } from './state/case-store';
 import type { Engine } from './state/engine';
+import { useHandsRecord } from './state/hands-record';
 import { openBench } from './state/opened';
 import { showFromAbove, useAbove } from './state/above-store';
 import { usePlanned } from './state/plan-store';
@@ -78,6 +79,7 @@ export function BenchTable() {
   useEffect(() => {
     useCase.setState({ ownMedia: ownMedia.map((item) => item.data) });
   }, [ownMedia]);
+  useHandsRecord();
   return engine ? (
     <EngineContext.Provider value={engine}>
       <Table />

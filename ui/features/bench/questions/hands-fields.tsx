@@ -1,8 +1,9 @@
 'use client';
 
 /** What has done well or failed in the grower's own hands, and what they do not want. */
-import { Select } from 'antd';
+import { Select, Switch } from 'antd';
 import { dislikable, mediumFamilies, wantable } from '@core';
+import { handsRecordText } from '@core/words';
 import { answer } from '../state/actions';
 import { useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
@@ -22,6 +23,7 @@ const orNothing = (list: readonly string[]) => (list.length > 0 ? list : undefin
 export function HandsFields() {
   const answers = useCase((state) => state.answers);
   const faultAt = useFaultAt();
+  const record = useCase((state) => state.handsRecord);
   const plantName = useCase((state) => state.plantName);
   const { mediaAtHand: inStock } = useAtHand(plantName || null);
   const { mediumId, mix } = (answers.current ?? {}) as { readonly mediumId?: unknown; readonly mix?: unknown };
@@ -30,6 +32,18 @@ export function HandsFields() {
   return (
     <div className={styles.questions}>
       <p className={styles.hint}>Your own bench counts for more than any book: with such plants, in this place.</p>
+      {record.length > 0 ? (
+        <div className={styles.record}>
+          <p>{handsRecordText(record)}</p>
+          <label>
+            <Switch
+              checked={answers.handsRecord === undefined}
+              onChange={(isCounted) => answer({ handsRecord: isCounted ? undefined : [] })}
+            />{' '}
+            Count my own record
+          </label>
+        </div>
+      ) : null}
       <Field id="went-well" label="Did well for you" fault={faultAt('wentWell')}>
         <Select
           id="went-well"

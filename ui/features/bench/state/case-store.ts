@@ -1,6 +1,6 @@
 /** What is said of the plant, its place and the grower's time; and whose log it belongs to. */
 import { create } from 'zustand';
-import type { GrowersMedium } from '@core';
+import type { GrowersMedium, HandsRecord } from '@core';
 import { type CaseReading, emptyDraft, type PottedEntry, type RawCase, readCase } from '../../../data/bench-draft';
 import { thisMonth } from '../../../data/worker/first-case';
 
@@ -15,17 +15,22 @@ export interface CaseState {
   readonly entry: PottedEntry | null;
   /** The grower's own media: they take part unless an answer says which of them do. */
   readonly ownMedia: readonly GrowersMedium[];
+  /** What their record says of such plants in this place: it counts unless an answer says otherwise. */
+  readonly handsRecord: readonly HandsRecord[];
 }
 
-export function emptyCase(): Omit<CaseState, 'ownMedia'> {
+export function emptyCase(): Omit<CaseState, 'ownMedia' | 'handsRecord'> {
   const { answers, plantId, plantName, plantVersion, entry } = emptyDraft(thisMonth());
   return { answers, plantId, plantName, plantVersion, entry };
 }
 
-export const useCase = create<CaseState>()(() => ({ ...emptyCase(), ownMedia: [] }));
+export const useCase = create<CaseState>()(() => ({ ...emptyCase(), ownMedia: [], handsRecord: [] }));
+
+type Known = Pick<CaseState, 'answers' | 'ownMedia' | 'handsRecord'>;
 
 /** The case as the core would read it, or what is wrong with it. */
-export function readingOf({ answers, ownMedia }: Pick<CaseState, 'answers' | 'ownMedia'>): CaseReading {
-  const takesOwn = ownMedia.length > 0 && answers.ownMedia === undefined;
-  return readCase(takesOwn ? { ...answers, ownMedia } : answers);
+export function readingOf({ answers, ownMedia, handsRecord }: Known): CaseReading {
+  const ofTheirs = (name: 'ownMedia' | 'handsRecord', known: readonly unknown[]) =>
+    known.length > 0 && answers[name] === undefined ? { [name]: known } : {};
+  return readCase({ ...answers, ...ofTheirs('ownMedia', ownMedia), ...ofTheirs('handsRecord', handsRecord) });
 }

@@ -271,6 +271,15 @@ test('own media take part unless an answer says which do', () => {
   answer({ ownMedia: [] });
   const without = readingOf(useCase.getState());
   expect(without.status === 'ok' && without.planCase.ownMedia).toEqual([]);
+  // What the record says counts until it is said that it should not.
+  const handsRecord = [{ family: 'conifer bark', well: 3, badly: 1 } as const];
+  useCase.setState({ handsRecord });
+  const withRecord = readingOf(useCase.getState());
+  expect(withRecord.status === 'ok' && withRecord.planCase.handsRecord).toEqual(handsRecord);
+  answer({ handsRecord: [] });
+  const uncounted = readingOf(useCase.getState());
+  expect(uncounted.status === 'ok' && uncounted.planCase.handsRecord).toEqual([]);
+  useCase.setState({ handsRecord: [] });
 });
 
 test('starting anew clears the bench', async () => {

@@ -24,8 +24,8 @@ import { monthOf, specOf, usePlanned } from './plan-store';
 import { useStage } from './stage-store';
 
 export function useReading(): CaseReading {
-  const { answers, ownMedia } = useCase(useShallow(({ answers, ownMedia }) => ({ answers, ownMedia })));
-  return useMemo(() => readingOf({ answers, ownMedia }), [answers, ownMedia]);
+  const known = useCase(useShallow(({ answers, ownMedia, handsRecord }) => ({ answers, ownMedia, handsRecord })));
+  return useMemo(() => readingOf(known), [known]);
 }
 
 const noFaults: readonly Fault[] = [];

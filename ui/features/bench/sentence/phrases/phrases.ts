@@ -56,7 +56,7 @@ export const answersOf: Readonly<Record<PhraseId, readonly (keyof RawCase)[]>> =
   now: ['current'],
   size: ['habit', 'shootCount', 'growthMap', 'rootBallDiameterCm'],
   health: ['liveRootsPct', 'bulbs', 'stage', 'plantCount', 'fronts', 'frontsRun', 'heightCm', 'leafAreaCm2'],
-  hands: ['wentWell', 'wentBadly', 'mediaAtHand', 'wants', 'dislikes'],
+  hands: ['handsRecord', 'wentWell', 'wentBadly', 'mediaAtHand', 'wants', 'dislikes'],
   opinions: ['schools'],
   pots: ['yearsWanted', 'certaintyPct', 'shelfRoomCm', 'ownPots', 'ownMedia'],
   water: ['waterKind', 'waterDsM', 'feed'],
