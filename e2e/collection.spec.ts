@@ -48,7 +48,7 @@ test.describe('the list', () => {
     const view = visitor.getByRole('button', { name: 'My jewels', exact: true });
     await view.click();
     await expect(visitor.getByLabel('Find a plant')).toHaveValue('jewel');
-    await visitor.getByRole('button', { name: 'Put away the view My jewels' }).click();
+    await visitor.getByRole('button', { name: 'Delete the view My jewels' }).click();
     await expect(view).toHaveCount(0);
     await visitor.getByRole('button', { name: 'Undo' }).click();
     await expect(view).toBeVisible();
@@ -107,6 +107,17 @@ test.describe('the list', () => {
     await expect(visitor.getByRole('link', { name: /Slipper no. 7.*watered/ })).toBeVisible();
     await visitor.getByRole('button', { name: 'Undo' }).click();
     await expect(visitor.getByRole('link', { name: /Slipper no. 7.*watered/ })).toHaveCount(0);
+  });
+
+  test('many at once: deleted in one touch, brought back in one', async ({ visitor, app }) => {
+    await visitor.goto(`${app.address}/plants?search=slipper`);
+    const chosen = ['Slipper no. 7', 'Slipper no. 12'];
+    for (const name of chosen) await visitor.getByRole('checkbox', { name: `Choose ${name}` }).check();
+    await visitor.getByRole('region', { name: 'Chosen plants' }).getByRole('button', { name: 'Delete' }).click();
+    await expect(visitor.getByText('2 plants deleted.')).toBeVisible();
+    for (const name of chosen) await expect(visitor.getByRole('checkbox', { name: `Choose ${name}` })).toHaveCount(0);
+    await visitor.getByRole('button', { name: 'Undo' }).click();
+    for (const name of chosen) await expect(visitor.getByRole('checkbox', { name: `Choose ${name}` })).toBeVisible();
   });
 
   test('many at once: moved for the summer, and each life tells where from', async ({ visitor, app }) => {

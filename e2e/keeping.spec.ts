@@ -35,7 +35,7 @@ test('putting a plant away can be undone', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/plants?search=slipper`);
   const tag = visitor.getByRole('link', { name: /Slipper no. 4/ });
   await tag.click();
-  await visitor.getByRole('button', { name: 'Put this plant away' }).click();
+  await visitor.getByRole('button', { name: 'Delete this plant' }).click();
   await visitor.waitForURL(/\/plants$/);
   await visitor.getByRole('searchbox', { name: 'Find a plant' }).fill('slipper');
   await expect(visitor.getByRole('link', { name: /Slipper no. 7/ })).toBeVisible();
@@ -44,11 +44,11 @@ test('putting a plant away can be undone', async ({ visitor, app }) => {
   await expect(tag).toBeVisible();
 });
 
-test('an entry of a log can be put away and brought back', async ({ visitor, app }) => {
+test('an entry of a log can be deleted and brought back', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/plants?search=terrace+vanda`);
   await visitor.getByRole('link', { name: /Terrace Vanda/ }).click();
   await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();
-  await visitor.getByRole('button', { name: 'Put away' }).click();
+  await visitor.getByRole('button', { name: 'Delete' }).click();
   await expect(visitor.getByText('Nothing in its log.')).toBeVisible();
   await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();

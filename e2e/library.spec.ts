@@ -40,10 +40,10 @@ test('a medium measured at home in two runs joins the tub and the plans', async 
   await visitor.getByRole('button', { name: 'Keep the change' }).click();
   await visitor.getByRole('button', { name: 'Market bark, sieved before' }).click();
   await expect(visitor.getByText(/^Until .*Market bark, like .* air 39 %/)).toBeVisible();
-  await visitor.getByRole('button', { name: 'Put away Market bark' }).click();
+  await visitor.getByRole('button', { name: 'Delete Market bark' }).click();
   await expect(visitor.getByText('None yet.')).toBeVisible();
   await visitor.getByRole('button', { name: 'Undo' }).click();
-  await expect(visitor.getByRole('button', { name: 'Put away Market bark' })).toBeVisible();
+  await expect(visitor.getByRole('button', { name: 'Delete Market bark' })).toBeVisible();
 });
 
 test('a genus page is read, and puts the plant on the bench', async ({ visitor, app }) => {
@@ -99,13 +99,13 @@ test('a heated room is made out of an outdoor climate', async ({ visitor, app })
   await expect(visitor.getByRole('button', { name: 'A heated room in it' })).toBeVisible();
 });
 
-test('pots on my shelf: kept, put away, brought back, and the only ones proposed', async ({ bench }) => {
+test('pots on my shelf: kept, deleted, brought back, and the only ones proposed', async ({ bench }) => {
   await openMore(bench, 'pots you have');
   await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
   await expect(bench.getByText('rim diameter must be between 3 and 60 cm')).toBeVisible();
   await bench.getByLabel('Rim, inside', { exact: true }).fill('13');
   await bench.getByRole('button', { name: 'Put it on my shelf' }).click();
-  const putAway = bench.getByRole('button', { name: 'Put away Round plastic pot 13 cm' });
+  const putAway = bench.getByRole('button', { name: 'Delete Round plastic pot 13 cm' });
   await putAway.click();
   await expect(putAway).toHaveCount(0);
   await bench.getByRole('button', { name: 'Undo' }).click();

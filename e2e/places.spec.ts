@@ -1,7 +1,7 @@
 import { demoPlaces, type Place } from '@core';
 import { expect, openPhrase, test, waitForPlan } from './server';
 
-test('a logger file becomes a place on the bench, and can be put away and brought back', async ({ visitor, app }) => {
+test('a logger file becomes a place on the bench, and can be deleted and brought back', async ({ visitor, app }) => {
   await visitor.goto(`${app.address}/places`);
   await visitor.locator('input[type=file]').setInputFiles('examples/places/logger-stairwell.csv');
   await expect(visitor.getByText(/no readings for 32 h after 2026-01-09 04:00/)).toBeVisible();
@@ -17,7 +17,7 @@ test('a logger file becomes a place on the bench, and can be put away and brough
   await expect(visitor.getByText(/From a logger/)).toBeVisible();
   await visitor.goto(`${app.address}/places`);
   await visitor.getByRole('button', { name: /My stairwell/ }).click();
-  await visitor.getByRole('button', { name: 'Put away' }).click();
+  await visitor.getByRole('button', { name: 'Delete' }).click();
   await expect(visitor.getByRole('button', { name: /My stairwell/ })).toHaveCount(0);
   await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(visitor.getByRole('button', { name: /My stairwell/ })).toBeVisible();

@@ -38,7 +38,7 @@ interface Trials {
   }[];
 }
 
-test('set up by lot, followed, and told honestly; changed, put away and brought back', async ({ visitor, app }) => {
+test('set up by lot, followed, and told honestly; changed, deleted and brought back', async ({ visitor, app }) => {
   const ids = await plantsOf(visitor, app.address, 8);
   await visitor.goto(`${app.address}/trials?ids=${ids.join(',')}`);
   const form = visitor.getByRole('region', { name: 'A new trial' });
@@ -75,7 +75,7 @@ test('set up by lot, followed, and told honestly; changed, put away and brought 
   await visitor.getByRole('region', { name: 'Change the trial' }).getByLabel('Note').fill('watered alike');
   await visitor.getByRole('button', { name: 'Keep it' }).click();
   await expect(trial).toContainText('watered alike');
-  await trial.getByRole('button', { name: 'Put away' }).click();
+  await trial.getByRole('button', { name: 'Delete' }).click();
   await expect(trial).toHaveCount(0);
   await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(trial).toBeVisible();

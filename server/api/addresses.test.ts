@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { demoPlaces, growersMediumSchema, type Place } from '@core';
 import { makePlan } from '@core/testing';
 import { bringBatchBack, postQuickEntries, putBatchAway } from './journal';
+import { postDeletions } from './deletions';
 import { getDue } from './due';
 import { bringEventBack, getEventHistory, postPotting, putEvent, putEventAway } from './events';
 import { bringLibraryBack, getLibrary, getLibraryHistory, postLibrary, putLibrary, putLibraryAway } from './library';
@@ -52,6 +53,38 @@ const place = (name: string): Place => ({ ...demoPlaces[0]!, id: 'own-place', na
 async function keptPlace(name: string): Promise<Place> {
   return (await (await postPlace(sent(place(name)))).json()) as Place;
 }
+
+test('many things are deleted at once, all or none, and brought back as they were', async () => {
+  const medium = (name: string) => growersMediumSchema.parse({ name, likeId: 'bark-6-12' });
+  const made = await Promise.all(
+    ['A', 'B', 'C'].map(async (name) => {
+      const answer = await postLibrary(sent(medium(`Deleted ${name}`)), {
+        params: Promise.resolve({ kind: 'medium' }),
+      });
+      return ((await answer.json()) as { readonly id: string }).id;
+    }),
+  );
+  const names = async () => {
+    const page = await getLibrary(asked(), { params: Promise.resolve({ kind: 'medium' }) });
+    const { items } = (await page.json()) as { readonly items: readonly { readonly id: string }[] };
+    return made.filter((id) => items.some((item) => item.id === id)).length;
+  };
+  const [one, two] = made;
+  expect((await postDeletions(sent({ kind: 'medium', ids: [one, nobody] }))).status).toBe(404);
+  expect(await names()).toBe(3);
+  expect((await postDeletions(sent({ kind: 'medium', ids: [one, two] }))).status).toBe(204);
+  expect(await names()).toBe(1);
+  // Sent twice, as a lost connection does.
+  expect((await postDeletions(sent({ kind: 'medium', ids: [one, two] }))).status).toBe(204);
+  expect((await postDeletions(sent({ kind: 'medium', ids: [one, two], isUndone: true }))).status).toBe(204);
+  expect(await names()).toBe(3);
+  for (const wrong of [
+    { kind: 'medium', ids: [] },
+    { kind: 'house', ids: [one] },
+    { kind: 'plant', ids: ['x'] },
+  ])
+    expect((await postDeletions(sent(wrong))).status).toBe(422);
+});
 
 describe('places', () => {
   test('kept with 201, changed with the version in the ETag', async () => {

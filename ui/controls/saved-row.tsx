@@ -35,7 +35,7 @@ export function SavedRow<K extends LibraryKind>({ kind, entry, name, tell, onCha
         />
       ) : null}
       <Button kind="quiet" icon={<EditOutlined />} aria-label={`Change ${name}`} onClick={onChange} />
-      <Button kind="quiet" icon={<DeleteOutlined />} aria-label={`Put away ${name}`} onClick={onPutAway} />
+      <Button kind="quiet" icon={<DeleteOutlined />} aria-label={`Delete ${name}`} onClick={onPutAway} />
       {isOpen ? <Before kind={kind} id={entry.id} tell={tell} /> : null}
     </li>
   );

@@ -63,7 +63,7 @@ export type JournalForm = { [K in QuickInput['kind']]: Extract<QuickInput, { kin
 
 export type PlantsAsked = Readonly<Record<string, string>>;
 
-/** What can be put away and brought back. */
+/** What can be deleted and brought back. */
 export type Kept =
   'plants' | 'events' | 'care' | 'photos' | 'places' | 'stock/entries' | 'lists' | `own/${LibraryKind}`;
 

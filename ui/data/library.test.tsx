@@ -45,7 +45,7 @@ test('put away at once, before the server has said so, and offered back', async 
   await waitFor(() => expect(server.restore).toHaveBeenCalledWith('own/medium', 'a'));
 });
 
-test('what the server refuses to put away comes back', async () => {
+test('what the server refuses to delete comes back', async () => {
   const { result } = shelf();
   await waitFor(() => expect(result.current.own).toHaveLength(2));
   server.remove.mockRejectedValue(new Error('no'));

@@ -1,4 +1,4 @@
-/** Short words for what was kept, refused or put away, shown for a while by ui/shell/messages.tsx. */
+/** Short words for what was kept, refused or deleted, shown for a while by ui/shell/messages.tsx. */
 import type { ReactNode } from 'react';
 import { create } from 'zustand';
 

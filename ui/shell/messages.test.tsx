@@ -29,7 +29,7 @@ test('a refusal breaks in on the reader, and stays longer', () => {
 
 test('it waits while it is pointed at or focused, so that slow hands reach what it offers', () => {
   const take = jest.fn();
-  act(() => messages.info('Put away.', { key: 'a', seconds: 2, action: { name: 'Undo', take } }));
+  act(() => messages.info('Deleted.', { key: 'a', seconds: 2, action: { name: 'Undo', take } }));
   fireEvent.mouseEnter(screen.getByRole('status'));
   wait(20);
   fireEvent.click(screen.getByRole('button', { name: 'Undo' }));

@@ -1,6 +1,6 @@
 'use client';
 
-/** Short words at the top of the page, for what was kept, refused or put away. They wait while they are looked at. */
+/** Short words at the top of the page, for what was kept, refused or deleted. They wait while they are looked at. */
 import { CheckCircleFilled, CloseCircleFilled, InfoCircleFilled } from '@ant-design/icons';
 import { useEffect, useState } from 'react';
 import { Button } from '../controls/button';

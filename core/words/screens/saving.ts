@@ -1,10 +1,15 @@
 /** Sentences about what was saved, and what stood in its way. */
+import { plural } from '../phrasing/format';
 
 export const unreadableSaved = (name: string): string => `${name}, as this program cannot read`;
 export const serverAnswered = (status: number): string =>
   `The server answered ${status}. Nothing was changed; try again.`;
 export const broughtBackTitle = (name: string): string => `${name} brought back`;
-export const putAwayTitle = (name: string): string => `${name} put away`;
+export const putAwayTitle = (name: string): string => `${name} deleted`;
+export const manyDeleted = (count: number, one: string, many: string): string => `${plural(count, one, many)} deleted`;
+export const manyBroughtBack = (count: number, one: string, many: string): string =>
+  `${plural(count, one, many)} brought back`;
+export const deleteThese = (count: number): string => (count === 0 ? 'Delete' : `Delete ${count}`);
 export const placeChangedTitle = (placeName: string): string => `Place ${placeName} changed`;
 export const inspectionTitle = (plantName: string): string => `${plantName} looked over`;
 export const pottingCorrectedTitle = (plantName: string): string => `${plantName}: potting put right`;
@@ -13,7 +18,7 @@ export const plantFactsTitle = (plantName: string): string => `${plantName}: tag
 export const plantAddedTitle = (plantName: string): string => `${plantName} put on record`;
 export const intoStockTitle = (thing: string): string => `${thing} into stock`;
 export const outOfStock = (thing: string): string => `${thing} is no longer in stock.`;
-export const trialPutAway = (trialName: string): string => `${trialName} put away.`;
+export const trialPutAway = (trialName: string): string => `${trialName} deleted.`;
 export const pottingChangedMeanwhile = (message: string): string =>
   `${message} Put it right once more to put yours in its place.`;
 export const plantChangedMeanwhile = (message: string, plantName: string): string =>
@@ -32,7 +37,7 @@ export const entrySaved = (title: string): string => `${title}. What it said bef
 export const entryChangedMeanwhile = (day: string, said: string): string =>
   `Somebody put it right meanwhile: ${day}, ${said}. Keep it once more to put yours in its place.`;
 export const entryCorrected = (day: string): string => `Entry of ${day} put right`;
-export const entryPutAway = (day: string): string => `Entry of ${day} put away`;
+export const entryPutAway = (day: string): string => `Entry of ${day} deleted`;
 export const fieldMissing = (label: string): string => `${label} is what this entry is about.`;
 export const keptForTheBench = (name: string): string => `${name} is kept; choose it on the bench.`;
 /** said: what is otherwise now; '' where nothing this grower sees is. */

@@ -33,6 +33,7 @@ export const routes: Readonly<Record<string, readonly string[]>> = {
   '/api/places/[id]': ['PUT', 'DELETE'],
   '/api/places/[id]/restore': ['POST'],
   '/api/towns': ['GET'],
+  '/api/deletions': ['POST'],
   '/api/collections': ['GET'],
   '/api/collections/example': ['DELETE'],
   '/api/collections/example/restore': ['POST'],

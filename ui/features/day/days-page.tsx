@@ -2,6 +2,7 @@
 
 /** Potting days, the next and those that were; and plants that are due chosen for a new one. */
 import dayjs from 'dayjs';
+import { DeleteSeveral } from '../../controls/delete-several';
 import { PageLink } from '../../controls/page-link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -74,6 +75,14 @@ export function DaysPage({ days, firstDue, chosenIds }: DaysPageProps) {
           ))}
         </ul>
       ) : null}
+      <DeleteSeveral
+        kind="day"
+        least={1}
+        things={days.map((day) => ({
+          id: day.id,
+          name: `${dayjs(day.on).format('dddd, D MMMM YYYY')}, ${stateText(day)}`,
+        }))}
+      />
       <section aria-label="A new one" className={styles.newDay}>
         <h2>A new one</h2>
         <p>

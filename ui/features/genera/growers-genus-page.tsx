@@ -6,6 +6,7 @@ import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import { generaCatalogue, type Genus, genusById, growersGenusSchema } from '@core';
 import { type Fault, metricWords, mmRange, parseWith, keptForTheBench } from '@core/words';
+import { DeleteSeveral } from '../../controls/delete-several';
 import { SavedRow } from '../../controls/saved-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import {
@@ -174,18 +175,21 @@ interface OwnGeneraProps {
 
 function OwnGenera({ entries, onChange, onPutAway }: OwnGeneraProps) {
   return entries.length === 0 ? null : (
-    <ul className={styles.own}>
-      {entries.map((entry) => (
-        <SavedRow
-          key={entry.id}
-          kind="genus"
-          entry={entry}
-          name={entry.data.name}
-          tell={tellGenus}
-          onChange={() => onChange(entry)}
-          onPutAway={() => onPutAway(entry.id)}
-        />
-      ))}
-    </ul>
+    <>
+      <ul className={styles.own}>
+        {entries.map((entry) => (
+          <SavedRow
+            key={entry.id}
+            kind="genus"
+            entry={entry}
+            name={entry.data.name}
+            tell={tellGenus}
+            onChange={() => onChange(entry)}
+            onPutAway={() => onPutAway(entry.id)}
+          />
+        ))}
+      </ul>
+      <DeleteSeveral kind="genus" things={entries.map(({ id, data }) => ({ id, name: data.name }))} />
+    </>
   );
 }

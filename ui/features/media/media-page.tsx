@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { mediumById, type GrowersMedium, realiseMix, reportMix } from '@core';
 import { cm, litres, percent, measuredMedium } from '@core/words';
 import { KeyedSlider } from '../../controls/keyed-slider';
+import { DeleteSeveral } from '../../controls/delete-several';
 import { SavedRow } from '../../controls/saved-row';
 import { UnreadableNote } from '../../controls/unreadable-note';
 import { useLibrary, usePutAway, useUnreadableItems } from '../../data/library';
@@ -123,6 +124,7 @@ function MediaInBrowser() {
               ))}
             </ul>
             {undo ? <Button onClick={undo}>Undo</Button> : null}
+            <DeleteSeveral kind="medium" things={own.map(({ id, data }) => ({ id, name: data.name }))} />
             <UnreadableNote kept={unreadable} />
           </section>
         </div>

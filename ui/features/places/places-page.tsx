@@ -12,6 +12,7 @@ import { usePlaceChoices } from '../../data/place-choices';
 import { saveFile } from '../../data/save-file';
 import { useUndoable } from '../../data/use-undoable';
 import { UnreadableNote } from '../../controls/unreadable-note';
+import { DeleteSeveral } from '../../controls/delete-several';
 import { PageLink } from '../../controls/page-link';
 import { PlaceView } from '../../controls/place-view';
 import { useUnits } from '../../data/units-context';
@@ -97,6 +98,7 @@ export function PlacesPage() {
             {showsExamples ? 'Hide the examples' : 'Show invented examples'}
           </Button>
         ) : null}
+        <DeleteSeveral kind="place" things={mine} />
         <UnreadableNote kept={unreadable} />
         <ImportPlace onKept={(place) => setPicked(place.id)} />
       </section>
@@ -211,7 +213,7 @@ function PlaceActions({ place, seen, onEdit, onPutAway }: PlaceActionsProps) {
       ) : null}
       {isOwn ? (
         <Button icon={<DeleteOutlined />} onClick={onPutAway}>
-          Put away
+          Delete
         </Button>
       ) : null}
     </div>

@@ -84,7 +84,7 @@ export function PlantHead({ log }: { readonly log: PlantLog }) {
           Another like it…
         </Button>
         <Button kind="quiet" icon={<DeleteOutlined />} onClick={() => void putAway()}>
-          Put this plant away
+          Delete this plant
         </Button>
         {history === null && log.version > 1 ? (
           <Button kind="quiet" onClick={openHistory}>

@@ -2,12 +2,13 @@
 
 /** All plants: found as one types, filtered, ordered, and written down about many at once. */
 import { bestShown } from '@core/words';
-import { PlusOutlined } from '@ant-design/icons';
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { PageLink } from '../../controls/page-link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Facets, PlantPage } from '@server/projections/plants/schemas';
 import { today } from '../../data/dates';
+import { useDeleteMany } from '../../data/deletions';
 import { messages } from '../../data/messages';
 import { everyPlant, useFacets, usePlants } from '../../data/plants';
 import { saveFile } from '../../data/save-file';
@@ -172,6 +173,14 @@ interface ChosenPlantsProps {
 
 /** What can be done with those that were chosen. */
 function ChosenPlants({ chosen, onNone }: ChosenPlantsProps) {
+  const deleteMany = useDeleteMany();
+  const [isDeleting, setDeleting] = useState(false);
+  const remove = async () => {
+    setDeleting(true);
+    const isDone = await deleteMany('plant', [...chosen.keys()]);
+    setDeleting(false);
+    if (isDone) onNone();
+  };
   return (
     <section className={styles.chosen} aria-label="Chosen plants">
       <p>
@@ -188,6 +197,9 @@ function ChosenPlants({ chosen, onNone }: ChosenPlantsProps) {
         <PageLink className={styles.labels} href={`/plants/labels?which=all&ids=${[...chosen.keys()].join(',')}`}>
           Labels to print
         </PageLink>
+        <Button kind="quiet" icon={<DeleteOutlined />} isBusy={isDeleting} onClick={() => void remove()}>
+          Delete
+        </Button>
       </p>
       <JournalBar plants={[...chosen.values()]} onKept={onNone} />
     </section>

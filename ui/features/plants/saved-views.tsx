@@ -1,6 +1,7 @@
 'use client';
 
 /** Views of the list that are used again and again, each under a name. */
+import { DeleteSeveral } from '../../controls/delete-several';
 import { CloseOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { Button } from '../../controls/button';
@@ -46,13 +47,14 @@ export function SavedViews({ asked, onShow }: SavedViewsProps) {
             <Button
               kind="quiet"
               icon={<CloseOutlined />}
-              aria-label={`Put away the view ${data.name}`}
+              aria-label={`Delete the view ${data.name}`}
               onClick={() => putAway(id)}
             />
           ) : null}
         </span>
       ))}
       {undo ? <Button onClick={undo}>Undo</Button> : null}
+      <DeleteSeveral kind="view" things={views.map(({ id, data }) => ({ id, name: data.name }))} />
       {isAny || shown ? null : name === null ? (
         <Button kind="link" onClick={() => setName('')}>
           Keep this view…

@@ -1,6 +1,7 @@
 'use client';
 
 /** The shelf with bags, pots and the rest: how much of each, what runs low, what was taken for which plant. */
+import { DeleteSeveral } from '../../controls/delete-several';
 import { PlusOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { costOf } from '@core';
@@ -68,6 +69,7 @@ export function StockPage({ first }: { readonly first: StockList }) {
           </section>
         );
       })}
+      <DeleteSeveral kind="stock" things={items.map(({ id, data }) => ({ id, name: thingText(data.thing, units) }))} />
       <UnreadableNote kept={unreadable} />
       {open ? <StockDialog row={open.row} currency={usualCurrency(items)} onClose={() => setOpen(null)} /> : null}
     </div>

@@ -93,7 +93,7 @@ export function TrialCard({ row, onChange }: { readonly row: TrialRow; readonly 
       <div className={styles.actions}>
         <Button onClick={onChange}>Change…</Button>
         <Button kind="quiet" isBusy={isBusy} onClick={() => void putAway(row)}>
-          Put away
+          Delete
         </Button>
       </div>
     </article>

@@ -179,7 +179,7 @@ function TrialPlants({ sides, plants, onSide }: TrialPlantsProps) {
       <ul className={styles.taking}>
         {taking.map((id) => (
           <li key={id}>
-            <span>{nameOf.get(id) ?? 'a plant that is put away'}</span>
+            <span>{nameOf.get(id) ?? 'a plant that is deleted'}</span>
             <select
               aria-label={sideOf(nameOf.get(id) ?? 'a plant')}
               value={sides.findIndex(({ plantIds }) => plantIds.includes(id))}

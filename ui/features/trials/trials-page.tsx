@@ -1,6 +1,7 @@
 'use client';
 
 /** Trials: two or more setups for one kind of plant, followed with the same measure, and what the numbers say by now. */
+import { DeleteSeveral } from '../../controls/delete-several';
 import { PageLink } from '../../controls/page-link';
 import { useState } from 'react';
 import type { PlantSummary } from '@server/projections/plants/schemas';
@@ -58,6 +59,7 @@ export function TrialsPage({ first, plants, chosenIds }: TrialsPageProps) {
           </li>
         ))}
       </ul>
+      <DeleteSeveral kind="trial" things={trials.map(({ id, data }) => ({ id, name: data.name }))} />
     </div>
   );
 }

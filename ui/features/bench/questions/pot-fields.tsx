@@ -122,12 +122,7 @@ function PotRow({ row }: { readonly row: StockRow }) {
         {stockAmountText(thing, Math.max(0, row.amount))} × {name}
         {depth}
       </span>
-      <Button
-        kind="quiet"
-        icon={<DeleteOutlined />}
-        aria-label={`Put away ${name}`}
-        onClick={() => void putAway(row)}
-      />
+      <Button kind="quiet" icon={<DeleteOutlined />} aria-label={`Delete ${name}`} onClick={() => void putAway(row)} />
     </li>
   );
 }

@@ -52,7 +52,7 @@ function Actions({ entry }: { readonly entry: EntryToCorrect }) {
         Put right…
       </Button>
       <Button icon={<DeleteOutlined />} onClick={() => void putAway('events', entry.id, entryPutAway(day))}>
-        Put away
+        Delete
       </Button>
       {entry.version > 1 ? <Before entry={entry} /> : null}
       {isOpen ? <CorrectDialog entry={entry} onClose={() => setOpen(false)} /> : null}
