@@ -48,7 +48,7 @@ test('an entry of a log can be deleted and brought back', async ({ visitor, app 
   await visitor.goto(`${app.address}/plants?search=terrace+vanda`);
   await visitor.getByRole('link', { name: /Terrace Vanda/ }).click();
   await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();
-  await visitor.getByRole('button', { name: 'Delete' }).click();
+  await visitor.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(visitor.getByText('Nothing in its log.')).toBeVisible();
   await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(visitor.getByText('Kept the long roots out in the air.')).toBeVisible();

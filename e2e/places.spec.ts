@@ -17,7 +17,7 @@ test('a logger file becomes a place on the bench, and can be deleted and brought
   await expect(visitor.getByText(/From a logger/)).toBeVisible();
   await visitor.goto(`${app.address}/places`);
   await visitor.getByRole('button', { name: /My stairwell/ }).click();
-  await visitor.getByRole('button', { name: 'Delete' }).click();
+  await visitor.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(visitor.getByRole('button', { name: /My stairwell/ })).toHaveCount(0);
   await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(visitor.getByRole('button', { name: /My stairwell/ })).toBeVisible();

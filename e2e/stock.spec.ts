@@ -92,7 +92,7 @@ test('the bench proposes from stock; potted, stock has less; undone, it has it a
   await expect(tile.getByText(/1 taken for Potted from stock/)).toBeVisible();
   const after = Number(/(\d+) pieces/.exec(await tile.innerText())![1]);
   await tile.getByRole('link', { name: 'Potted from stock' }).first().click();
-  await bench.getByRole('button', { name: 'Delete' }).first().click();
+  await bench.getByRole('button', { name: 'Delete', exact: true }).first().click();
   await expect(bench.getByRole('heading', { level: 1 })).toBeVisible();
   await bench.goto(`${app.address}/stock`);
   await expect(tile).toContainText(`${after + 1} pieces`);

@@ -75,7 +75,7 @@ test('set up by lot, followed, and told honestly; changed, deleted and brought b
   await visitor.getByRole('region', { name: 'Change the trial' }).getByLabel('Note').fill('watered alike');
   await visitor.getByRole('button', { name: 'Keep it' }).click();
   await expect(trial).toContainText('watered alike');
-  await trial.getByRole('button', { name: 'Delete' }).click();
+  await trial.getByRole('button', { name: 'Delete', exact: true }).click();
   await expect(trial).toHaveCount(0);
   await visitor.getByRole('button', { name: 'Undo' }).click();
   await expect(trial).toBeVisible();

@@ -6,6 +6,7 @@ export const timingSigns = [
   'root tips or a shoot about to root',
   'shoot half grown',
   'the next root tips',
+  'the next flush of root tips',
   'end of rest',
 ] as const;
 export type TimingSign = (typeof timingSigns)[number];

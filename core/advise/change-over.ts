@@ -51,7 +51,13 @@ export interface ChangeTarget {
 export type ClingingFact =
   | {
       readonly code:
-        'unknown' | 'ball whole' | 'rinse, do not tear' | 'pieces may stay' | 'broken down' | 'sound may stay';
+        | 'unknown'
+        | 'all off for rot'
+        | 'ball whole'
+        | 'rinse, do not tear'
+        | 'pieces may stay'
+        | 'broken down'
+        | 'sound may stay';
     }
   | { readonly code: 'gripped'; readonly family: MediumFamily };
 
@@ -120,6 +126,8 @@ function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigur
 }
 
 function clingingOf(context: CaseContext, facts: CandidateFacts, from: MediumFigures | null): ClingingFact {
+  const { plant } = context;
+  if (plant.signs.rot === true || plant.bulbs === 'soft or oozing') return { code: 'all off for rot' };
   if (from === null) return { code: 'unknown' };
   if (!from.organic && !facts.isOrganic) {
     return isGripping(from) ? { code: 'gripped', family: from.family } : { code: 'ball whole' };

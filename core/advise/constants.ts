@@ -2,11 +2,13 @@ import { byChoice, fromMemory, fromPractice, numbersOf } from '../base';
 
 export const adviceConstants = {
   // Timing.
+  FRESH_YEARS: fromPractice(0.4, 'years', 'in a medium, under which a sound plant in a sound medium is left alone'),
   SPENT_SHARE: fromMemory(1.3, 'lives', 'organic media older than so many of their lives are broken down'),
   LOOK_AT_FLOWERS_DAYS: fromMemory(21, 'days', 'to the next look at a plant in bud or bloom'),
   LOOK_AT_SHOOT_DAYS: fromMemory(14, 'days', 'to the next look at a shoot that grows'),
   LOOK_FOR_TIPS_DAYS: fromMemory(14, 'days', 'to the next look for root tips'),
   LOOK_FOR_NEXT_TIPS_DAYS: fromMemory(60, 'days', 'until another flush of root tips may follow a long one'),
+  LOOK_FOR_NEXT_FLUSH_DAYS: fromMemory(120, 'days', 'to the next look at a plant that was potted not long ago'),
   LOOK_AT_SPENT_DAYS: fromMemory(10, 'days', 'to the next look at a plant in a spent medium'),
   BACKWARDS_BELOW_LIVE: fromMemory(0.6, 'share', 'of live roots under which a plant goes backwards'),
   LEAST_BAD_SHOWN: byChoice(3, 'setups', 'shown where nothing suits'),

@@ -91,6 +91,67 @@ test('deciduous plants with bulbs are potted asleep, roots or none', () => {
   expect(timingOf(asleep)).toMatchObject({ verdict: 'go', code: 'asleep' });
 });
 
+describe('asleep and waking are not failing (common practice, no source)', () => {
+  const rootless = { place: 'glasshouse', liveRootsPct: 5 } as const;
+  const deadRootsByNature = ['catasetum', 'calanthe-deciduous', 'pleione'] as const;
+  test.each(deadRootsByNature)('%s with a short shoot and no roots wakes: potted now, kept dry', (genus) => {
+    const waking = timingOf({ ...rootless, genus, signs: { shoot: 'starting', tips: 'none' } });
+    expect(waking).toMatchObject({ verdict: 'go', code: 'waking' });
+    expect(timingOf({ ...rootless, genus, signs: { shoot: 'starting', leavesShed: false } }).code).toBe(
+      'failing roots',
+    );
+    expect(timingOf({ ...rootless, genus, signs: { shoot: 'half grown', tips: 'none' } }).code).toBe('failing roots');
+  });
+  test.each(['cypripedium', 'bletilla'] as const)('%s sleeps just moist', (genus) => {
+    expect(timingOf({ ...rootless, genus, signs: { leavesShed: true } }).code).toBe('asleep, kept moist');
+    const waking = { leavesShed: true, shoot: 'starting' } as const;
+    expect(timingOf({ ...rootless, genus, signs: waking }).code).toBe('waking, kept moist');
+  });
+  test('a kind that keeps its leaves and has lost its roots fails, whatever shoots', () => {
+    const lost = { ...rootless, genus: 'oncidium', signs: { shoot: 'starting', tips: 'none' } } as const;
+    expect(timingOf(lost)).toMatchObject({ verdict: 'go at once', code: 'failing roots' });
+  });
+});
+
+describe('what is fresh is left alone, what cannot drink is not (common practice, no source)', () => {
+  const fresh = { mediumId: 'bark-6-12', yearsInMedium: 0.17 } as const;
+  test('potted two months ago, tips or none: it waits, unless something is wrong', () => {
+    for (const signs of [{ tips: 'starting' }, { tips: 'long' }, { shoot: 'half grown' }, {}] as const)
+      expect(timingOf({ ...flat, current: fresh, signs })).toMatchObject({ verdict: 'wait', code: 'fresh medium' });
+    expect(timingOf({ ...flat, current: fresh, signs: { rot: true } }).code).toBe('rot');
+    expect(timingOf({ ...flat, current: fresh, signs: { noPot: true } }).code).toBe('no pot');
+    expect(timingOf({ ...flat, current: fresh, signs: { tips: 'starting', wobbles: true } }).code).toBe('root tips');
+    expect(timingOf({ ...flat, current: { ...fresh, condition: 'gone sour' }, signs: { tips: 'none' } }).code).not.toBe(
+      'fresh medium',
+    );
+    expect(timingOf({ ...flat, current: { ...fresh, yearsInMedium: 1 }, signs: { tips: 'starting' } }).verdict).toBe(
+      'go',
+    );
+  });
+  test('few roots alive and wrinkled goes now', () => {
+    const weak = { genus: 'oncidium', place: 'heated-flat', liveRootsPct: 40, bulbs: 'wrinkled' } as const;
+    expect(timingOf({ ...weak, signs: { tips: 'none' } })).toMatchObject({ verdict: 'go', code: 'going backwards' });
+    expect(timingOf({ ...weak, signs: { tips: 'none' }, current: fresh }).code).toBe('fresh medium');
+    expect(timingOf({ ...weak, bulbs: 'plump', signs: { tips: 'none' } }).verdict).toBe('wait');
+  });
+  test('an oozing bulb is rot, whoever says so', () => {
+    expect(timingOf({ genus: 'oncidium', place: 'heated-flat', bulbs: 'soft or oozing' }).code).toBe('rot');
+  });
+});
+
+describe('bloom before a half-grown shoot, rest before a spent mix (common practice, no source)', () => {
+  const spent = { mediumId: 'bark-6-12', yearsInMedium: 6 } as const;
+  test('flowers are not risked for a shoot that roots in some weeks as well', () => {
+    expect(timingOf({ ...flat, signs: { inBloom: true, shoot: 'half grown' } }).code).toBe('in bloom');
+    expect(timingOf({ ...flat, signs: { inBloom: true, shoot: 'rooting' } }).code).toBe('shoot about to root');
+  });
+  test('at rest it waits in a spent mix, and is told what that risks; rot does not wait', () => {
+    const resting = { ...flat, current: spent, signs: { resting: true, tips: 'none' } } as const;
+    expect(timingOf(resting)).toMatchObject({ verdict: 'wait', code: 'resting', risk: 'medium is spent' });
+    expect(timingOf({ ...resting, signs: { ...resting.signs, rot: true } }).code).toBe('rot');
+  });
+});
+
 test('a loose plant is told of, whatever else', () => {
   expect(timingOf({ ...flat, signs: { wobbles: true } }).isLoose).toBe(true);
   expect(timingOf(flat).isLoose).toBe(false);

@@ -8,10 +8,12 @@ import {
   isFailing,
   isPastItsLife,
   isToBeRooted,
+  isWaking,
   type PlantInHand,
   type ResolvedCase,
   restMonthsOf,
   shedsLeaves,
+  showsTips,
 } from '../case';
 import { mediumById } from '../catalogue/media';
 import type { MediumFigures } from '../physics/media';
@@ -28,7 +30,12 @@ export interface Timing {
     | 'failing roots'
     | 'to be rooted'
     | 'souring medium'
+    | 'going backwards'
     | 'asleep'
+    | 'asleep, kept moist'
+    | 'waking'
+    | 'waking, kept moist'
+    | 'fresh medium'
     | 'root tips'
     | 'long tips'
     | 'long tips of fussy roots'
@@ -53,6 +60,8 @@ export interface Timing {
 }
 
 interface Circumstances {
+  /** So new that only what cannot wait disturbs it. */
+  readonly isFresh: boolean;
   readonly plant: PlantInHand;
   readonly medium: MediumFigures | null;
   /** Older than it lasts. */
@@ -68,16 +77,28 @@ function goesBackwards({ bulbs, liveRootShare }: PlantInHand): boolean {
 }
 
 /** What cannot wait. */
-function urgent({ plant, isSpent }: Circumstances): Answer | null {
+function urgent({ plant, isSpent, isFresh }: Circumstances): Answer | null {
   if (plant.signs.noPot) return { verdict: 'go at once', code: 'no pot' };
-  if (plant.signs.rot) return { verdict: 'go at once', code: 'rot' };
+  if (plant.signs.rot || plant.bulbs === 'soft or oozing') return { verdict: 'go at once', code: 'rot' };
   if (isFailing(plant)) {
     return isToBeRooted(plant.stage)
       ? { verdict: 'go', code: 'to be rooted' }
       : { verdict: 'go at once', code: 'failing roots' };
   }
-  if (isSpent && goesBackwards(plant) && !isAsleep(plant)) return { verdict: 'go at once', code: 'souring medium' };
+  if (isAsleep(plant)) return null;
+  if (isSpent && goesBackwards(plant)) return { verdict: 'go at once', code: 'souring medium' };
+  // Few roots and bulbs that wrinkle: where it stands it cannot drink. New roots say that it mends.
+  const cannotDrink = plant.liveRootShare < k.BACKWARDS_BELOW_LIVE && plant.bulbs === 'wrinkled';
+  if (cannotDrink && !isFresh && !showsTips(plant.signs)) return { verdict: 'go', code: 'going backwards' };
   return null;
+}
+
+/** Leafless kinds, asleep or waking: dry or barely moist, by their kind. */
+function ofSleep(plant: PlantInHand): Answer | null {
+  if (!isAsleep(plant)) return null;
+  const isMoist = plant.genus.rest === 'leafless and moist';
+  if (isWaking(plant)) return { verdict: 'go', code: isMoist ? 'waking, kept moist' : 'waking' };
+  return { verdict: 'go', code: isMoist ? 'asleep, kept moist' : 'asleep' };
 }
 
 /** New roots that are there, or near. */
@@ -88,8 +109,9 @@ function ofRoots({ signs, genus }: PlantInHand): Answer | null {
       ? { verdict: 'wait', code: 'long tips of fussy roots', sign: 'the next root tips' }
       : { verdict: 'go', code: 'long tips' };
   }
-  if (signs.shoot === 'half grown' || signs.shoot === 'rooting') return { verdict: 'go', code: 'shoot about to root' };
-  return null;
+  // Flowers come before a shoot that will root as well in some weeks.
+  const isAboutToRoot = (signs.shoot === 'half grown' && !signs.inBloom) || signs.shoot === 'rooting';
+  return isAboutToRoot ? { verdict: 'go', code: 'shoot about to root' } : null;
 }
 
 /** What the plant is busy with. */
@@ -99,7 +121,8 @@ function ofSeason({ plant: { signs }, medium, isSpent, isRestMonth }: Circumstan
   const rests = signs.resting === true || (mayRest && signs.shoot === 'none');
   // Inorganic that still serves moves on whole: only a plant at rest has nothing to gain by it.
   if (medium !== null && !medium.organic && !isSpent && !mayRest) return { verdict: 'go', code: 'ball untouched' };
-  if (isSpent && !signs.inBloom) return { verdict: 'go', code: 'broken-down medium' };
+  // At rest it makes no roots to hold on with, whatever it stands in: rot alone does not wait.
+  if (isSpent && !signs.inBloom && signs.resting !== true) return { verdict: 'go', code: 'broken-down medium' };
   if (signs.inBloom) return { verdict: 'wait', code: 'in bloom', sign: 'flowers over or new roots' };
   if (rests) return { verdict: 'wait', code: 'resting', sign: 'root tips on the new shoot' };
   if (signs.shoot === 'starting') return { verdict: 'wait', code: 'shoot just starting', sign: 'shoot half grown' };
@@ -114,6 +137,17 @@ function ofNothing({ plant: { signs, genus }, isRestMonth }: Circumstances): Ans
   return { verdict: 'wait', code: 'not looked at, rest months', sign: 'end of rest' };
 }
 
+/** Sound and new: its roots have only just taken hold. */
+function isFresh({ yearsInMedium, condition }: ResolvedCase['current']): boolean {
+  return yearsInMedium !== null && yearsInMedium < k.FRESH_YEARS && (condition === null || condition === 'sound');
+}
+
+function leftAlone({ isFresh: isNew, plant }: Circumstances): Answer | null {
+  return isNew && plant.signs.wobbles !== true
+    ? { verdict: 'wait', code: 'fresh medium', sign: 'the next flush of root tips' }
+    : null;
+}
+
 function riskOf({ medium, isSpent }: Circumstances): WatchRisk {
   if (medium === null) return 'medium unknown';
   return isSpent ? 'medium is spent' : 'little';
@@ -126,11 +160,16 @@ export function decideTiming({ plant, place, current, monthIndex }: ResolvedCase
     plant,
     medium,
     isSpent: isPastItsLife(current, medium, k.SPENT_SHARE),
+    isFresh: isFresh(current),
     isRestMonth: restMonths.includes(monthIndex),
   };
-  const asleep: Answer | null = isAsleep(plant) ? { verdict: 'go', code: 'asleep' } : null;
   const { sign, ...answer } =
-    urgent(circumstances) ?? asleep ?? ofRoots(plant) ?? ofSeason(circumstances) ?? ofNothing(circumstances);
+    urgent(circumstances) ??
+    ofSleep(plant) ??
+    leftAlone(circumstances) ??
+    ofRoots(plant) ??
+    ofSeason(circumstances) ??
+    ofNothing(circumstances);
   return {
     ...answer,
     sign: sign ?? null,

@@ -21,6 +21,7 @@ const daysBySign: Readonly<Record<TimingSign, number>> = {
   'root tips or a shoot about to root': k.LOOK_FOR_TIPS_DAYS,
   'shoot half grown': k.LOOK_AT_SHOOT_DAYS,
   'the next root tips': k.LOOK_FOR_NEXT_TIPS_DAYS,
+  'the next flush of root tips': k.LOOK_FOR_NEXT_FLUSH_DAYS,
   'end of rest': k.LOOK_FOR_TIPS_DAYS,
 };
 
@@ -29,6 +30,7 @@ const comesWithGrowth: ReadonlySet<TimingSign> = new Set([
   'root tips on the new shoot',
   'root tips or a shoot about to root',
   'the next root tips',
+  'the next flush of root tips',
   'end of rest',
 ]);
 

@@ -14,6 +14,7 @@ export {
   pseudobulbStates,
   waterUseOf,
   isAsleep,
+  isWaking,
   growsOneWay,
   isFailing,
   shedsLeaves,

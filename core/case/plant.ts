@@ -41,9 +41,20 @@ export function shedsLeaves({ rest }: Pick<Genus, 'rest'>): boolean {
   return rest === 'leafless and dry' || rest === 'leafless and moist';
 }
 
-/** Leafless between two seasons: it keeps no roots then that could fail, and wants nothing. */
-export function isAsleep({ genus, signs }: Pick<PlantInHand, 'genus' | 'signs'>): boolean {
+/**
+ * Its new shoot starts before its roots, as leafless kinds wake: the old roots are dead by nature, and water before new ones is rot
+ * (common practice, no source).
+ */
+export function isWaking({ genus, signs }: Pick<PlantInHand, 'genus' | 'signs'>): boolean {
+  if (!shedsLeaves(genus) || showsTips(signs) || signs.shoot !== 'starting' || signs.leavesShed === false) return false;
+  return signs.leavesShed === true || genus.traps.includes('roots die back every year');
+}
+
+/** Leafless between two seasons, or waking before its roots: it keeps none then that could fail, and wants nothing. */
+export function isAsleep(plant: Pick<PlantInHand, 'genus' | 'signs'>): boolean {
+  const { genus, signs } = plant;
   if (!shedsLeaves(genus) || showsTips(signs) || signs.shoot === 'rooting') return false;
+  if (isWaking(plant)) return true;
   return signs.leavesShed === true || (signs.resting === true && signs.leavesShed !== false);
 }
 

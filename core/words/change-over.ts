@@ -38,6 +38,8 @@ const stepWords: Readonly<Record<ChangeStep, (target: string) => string>> = {
 
 const clingingWords: Readonly<Record<Exclude<ClingingFact['code'], 'gripped'>, string>> = {
   unknown: 'Take off what comes willingly; what clings to live roots may stay.',
+  'all off for rot':
+    'Take off all of it and look at every root and bulb: what stays hides rot. Cut back to sound tissue with a clean blade.',
   'ball whole': 'Move the ball whole; loose pieces fall off by themselves.',
   'rinse, do not tear':
     'Rinse out what is rotten; leave bits that cling rather than tear roots. A little of both does no harm.',

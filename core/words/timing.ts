@@ -18,6 +18,13 @@ const reasonWords: Readonly<Record<Timing['code'], (months: string) => string>> 
   'souring medium': () => 'The medium has outlived its life, and the plant goes backwards in it.',
   asleep: () =>
     'Pot it while it sleeps, take off the oldest spent bulb, then keep it dry until the new growth is tall and rooting.',
+  'asleep, kept moist': () => 'Pot it while it sleeps, and keep it just moist, never dry, until it grows.',
+  waking: () =>
+    'It is waking: its shoot comes before its roots, and last year’s roots are dead by nature. Pot it now, and keep it dry until the new roots are a finger long.',
+  'waking, kept moist': () => 'It is waking: pot it now, before its new roots run, and keep it just moist.',
+  'going backwards': () => 'Few of its roots live and its bulbs wrinkle: where it stands it cannot drink.',
+  'fresh medium': () =>
+    'It was potted not long ago and its medium is sound: its roots have only just taken hold, and moving it would cost them.',
   'root tips': () => 'New root tips are showing: they will grow straight into the new medium.',
   'long tips': () => 'Its new roots are long already and break easily: soak it first, and tilt the pot away from them.',
   'long tips of fussy roots': () => 'Its new roots are long already, and broken ones do not grow on.',
@@ -43,6 +50,7 @@ const signWords: Readonly<Record<TimingSign, string>> = {
   'root tips or a shoot about to root': 'new root tips, or a shoot old enough to root soon',
   'shoot half grown': 'it is half grown, or shows root tips',
   'the next root tips': 'the next root tips just show',
+  'the next flush of root tips': 'it has grown on for a season and makes root tips again',
   'end of rest': 'days grow longer and a new shoot or root tips show',
 };
 

@@ -91,6 +91,7 @@ export const ruleConstants = {
     'points',
     'of a medium all of whose pottings did well in this place: more than any rule of a book',
   ),
+  RAIN_IN_REST_DAYS: fromMemory(3, 'days a month', 'of rain on a kind that must rest dry, from which it wants a roof'),
   BASKET_HUMIDITY_PCT: fromMemory(55, '%', 'in drier air an open basket dries in a day or two'),
   BASKET_LONGEST_GAP_DAYS: fromMemory(3, 'days', 'that a basket goes without water in dry air'),
   BASKET_DAMP_GAP_DAYS: fromMemory(7, 'days', 'that a basket goes without water in damp air'),

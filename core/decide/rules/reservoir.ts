@@ -17,7 +17,17 @@ function goesFromOrganicOverWater({ context, facts }: RuleInput): boolean {
 const isInBowl = ({ facts }: RuleInput): boolean =>
   facts.hasReservoir && facts.setup.kind === 'pot' && isOpenWork(facts.setup.pot);
 
+/** Soft or oozing bulbs, or rot that was seen or smelt. */
+const isRotten = ({ context: { plant } }: RuleInput): boolean =>
+  plant.bulbs === 'soft or oozing' || plant.signs.rot === true;
+
 export const reservoirRules = [
+  practiceRule({
+    id: 'rot-over-water',
+    topic: 'reservoir',
+    effect: 'rule out',
+    applies: (input) => input.facts.hasReservoir && isRotten(input),
+  }),
   practiceRule({
     id: 'failing-plant-over-water',
     topic: 'reservoir',

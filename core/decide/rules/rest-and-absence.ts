@@ -1,6 +1,8 @@
 /** Times when a plant wants less, or nobody is there to give it. */
+import type { Rest } from '../../catalogue/genera';
 import type { YearReport } from '../../physics/year';
 import { isAsleep } from '../../case';
+import type { CaseContext } from '../setups';
 import { k } from './constants';
 import { awayDays, carriedDays } from './readings';
 import { practiceRule, type RuleInput } from './rule';
@@ -9,6 +11,12 @@ import { practiceRule, type RuleInput } from './rule';
 function soddenDays({ watchBy, harmBy }: YearReport): number {
   return watchBy.air + harmBy.air;
 }
+
+const wantsDryRest = (rest: Rest): boolean => rest === 'leafless and dry' || rest === 'dry winter';
+
+/** Days of rain in the wettest of its months of rest. */
+const rainInRest = ({ rest, place }: CaseContext): number =>
+  Math.max(0, ...(rest?.months ?? []).map((month) => place.months[month]!.rainDays));
 
 /** How far it carries the absence: none of it up to half way, wholly to its end. */
 function carriedShare(input: RuleInput): number {
@@ -36,7 +44,20 @@ export const restRules = [
     id: 'keep-dry-until-rooted',
     topic: 'rest and absence',
     effect: 'require step',
-    applies: ({ context }) => isAsleep(context.plant),
+    applies: ({ context }) => isAsleep(context.plant) && context.plant.genus.rest !== 'leafless and moist',
+  }),
+  practiceRule({
+    id: 'just-moist-until-it-grows',
+    topic: 'rest and absence',
+    effect: 'require step',
+    applies: ({ context }) => isAsleep(context.plant) && context.plant.genus.rest === 'leafless and moist',
+  }),
+  practiceRule({
+    id: 'roof-over-its-rest',
+    topic: 'rest and absence',
+    effect: 'require step',
+    applies: ({ context }) => wantsDryRest(context.plant.genus.rest) && rainInRest(context) >= k.RAIN_IN_REST_DAYS,
+    figures: ({ context }) => ({ rainDays: rainInRest(context), restMonths: [...(context.rest?.months ?? [])] }),
   }),
   practiceRule({
     id: 'rain-waters-it',

@@ -135,6 +135,8 @@ const cases: readonly PlanCase[] = [
     current: { mediumId: 'lava-8-16', vesselKind: 'clay-unglazed' },
     wants: ['inorganic', 'as it is, larger'],
   },
+  { genus: 'cypripedium', place: 'cool-shade', signs: { leavesShed: true } },
+  { genus: 'dendrobium-softcane', place: 'salt-stair', signs: { resting: true } },
   { genus: 'paphiopedilum', place: 'cool-shade', genusOverrides: { lime: 'wants lime' } },
   { genus: 'paphiopedilum', place: 'cool-shade', genusOverrides: { lime: 'hates lime' }, waterKind: 'hard tap' },
   {

@@ -19,6 +19,7 @@ export type SeenFromAbove = Pick<
   | 'growthMap'
   | 'rootBallDiameterCm'
   | 'liveRootShare'
+  | 'signs'
 >;
 
 /** How growth runs where nobody has drawn it: only creepers and fans run one way. */

@@ -5,6 +5,10 @@ import { Kin } from '../phrasing/kin';
 import type { WordsFor } from './rule-words';
 
 export const reservoirRuleWords: WordsFor<typeof reservoirRules> = {
+  'rot-over-water': {
+    says: () => 'It rots: over standing water the rot runs on.',
+    wouldChange: () => 'Once the cuts have closed and new roots come it could stand over water.',
+  },
   'failing-plant-over-water': {
     says: () =>
       'A plant with poor roots and no new tips goes under over a reservoir: the old roots rot before new ones come.',

@@ -1,7 +1,12 @@
 /** The sentences of the rules in decide/rules/rest-and-absence. */
 import type { restRules } from '../../decide/rules';
-import { days } from '../phrasing/format';
+import { days, monthNames } from '../phrasing/format';
 import type { WordsFor } from './rule-words';
+
+/** "November to January". */
+function spanOfMonths(months: readonly number[]): string {
+  return `${monthNames[months[0]!]!} to ${monthNames[months[months.length - 1]!]!}`;
+}
 
 export const restRuleWords: WordsFor<typeof restRules> = {
   'leafless-over-water': {
@@ -14,6 +19,13 @@ export const restRuleWords: WordsFor<typeof restRules> = {
   },
   'keep-dry-until-rooted': {
     says: () => 'Pot it dry and leave it dry until the new growth is tall and rooting: water before roots is rot.',
+  },
+  'just-moist-until-it-grows': {
+    says: () => 'Pot it just moist and keep it so, never dry and never wet, until it grows.',
+  },
+  'roof-over-its-rest': {
+    says: (f) =>
+      `It must rest dry, and where it stands rain falls on up to ${days(f.rainDays)} of a month from ${spanOfMonths(f.restMonths)}: put a roof over it then.`,
   },
   'rain-waters-it': {
     says: (f) => `Rain leaves its roots short of air on ${days(f.soddenDays)} of the year, whatever you do.`,
