@@ -99,6 +99,7 @@ export {
   putAwayTitle,
   manyDeleted,
   manyBroughtBack,
+  deleteSome,
   deleteThese,
   placeChangedTitle,
   inspectionTitle,

@@ -3,9 +3,9 @@
 /** Several things of a list, chosen by name and deleted at one touch. */
 import { DeleteOutlined } from '@ant-design/icons';
 import { useState } from 'react';
-import { deleteThese } from '@core/words';
+import { deleteSome, deleteThese } from '@core/words';
 import type { DeletableKind } from '@server/api/deletions-schemas';
-import { useDeleteMany } from '../data/deletions';
+import { deletableNames, useDeleteMany } from '../data/deletions';
 import { Button } from './button';
 import styles from './delete-several.module.css';
 import { KeepDialog } from './keep-dialog';
@@ -23,7 +23,7 @@ export function DeleteSeveral({ kind, things, least = 2 }: DeleteSeveralProps) {
   return (
     <>
       <Button kind="quiet" icon={<DeleteOutlined />} aria-haspopup="dialog" onClick={() => setOpen(true)}>
-        {least > 1 ? 'Delete several…' : 'Delete…'}
+        {deleteSome(deletableNames[kind][1])}
       </Button>
       {isOpen ? <Choosing kind={kind} things={things} onClose={() => setOpen(false)} /> : null}
     </>

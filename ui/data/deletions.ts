@@ -14,7 +14,8 @@ import { messageOf } from './worker/long-work';
 /** Seconds in which a deletion can be taken back on the spot. */
 const UNDO_SECONDS = 12;
 
-const said: Readonly<Record<DeletableKind, readonly [one: string, many: string]>> = {
+/** One of a kind, and several, as they are called. */
+export const deletableNames: Readonly<Record<DeletableKind, readonly [one: string, many: string]>> = {
   plant: ['plant', 'plants'],
   place: ['place', 'places'],
   medium: ['medium', 'media'],
@@ -26,7 +27,7 @@ const said: Readonly<Record<DeletableKind, readonly [one: string, many: string]>
 };
 
 async function send(body: Deletions & { readonly ids: readonly string[] }): Promise<void> {
-  const [one, many] = said[body.kind];
+  const [one, many] = deletableNames[body.kind];
   const title = (body.isUndone ? manyBroughtBack : manyDeleted)(body.ids.length, one, many);
   await outbox.deliver({ title, method: 'POST', path: '/api/deletions', body });
 }
@@ -56,7 +57,7 @@ export function useDeleteMany(): (kind: DeletableKind, ids: readonly string[]) =
         messages.takeBack(key);
         send({ kind, ids: [...ids], isUndone: true }).then(refresh, tell);
       };
-      const [one, many] = said[kind];
+      const [one, many] = deletableNames[kind];
       messages.info(`${manyDeleted(ids.length, one, many)}.`, {
         key,
         seconds: UNDO_SECONDS,

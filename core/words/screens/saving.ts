@@ -9,6 +9,7 @@ export const putAwayTitle = (name: string): string => `${name} deleted`;
 export const manyDeleted = (count: number, one: string, many: string): string => `${plural(count, one, many)} deleted`;
 export const manyBroughtBack = (count: number, one: string, many: string): string =>
   `${plural(count, one, many)} brought back`;
+export const deleteSome = (many: string): string => `Delete ${many}…`;
 export const deleteThese = (count: number): string => (count === 0 ? 'Delete' : `Delete ${count}`);
 export const placeChangedTitle = (placeName: string): string => `Place ${placeName} changed`;
 export const inspectionTitle = (plantName: string): string => `${plantName} looked over`;
