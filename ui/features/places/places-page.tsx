@@ -98,7 +98,7 @@ export function PlacesPage() {
             {showsExamples ? 'Hide the examples' : 'Show invented examples'}
           </Button>
         ) : null}
-        <DeleteSeveral kind="place" things={mine} />
+        <DeleteSeveral kind="place" things={kept.map(({ place }) => place)} />
         <UnreadableNote kept={unreadable} />
         <ImportPlace onKept={(place) => setPicked(place.id)} />
       </section>
