@@ -135,12 +135,6 @@ const recordOf = ({ family, well, badly }: RecordSaid[number]): string =>
 /** On record, of such plants in this place: "bark did well 5 of 6 times, sphagnum did well 1 of 3 times". */
 export const handsRecordText = (record: RecordSaid): string => `On record here: ${record.map(recordOf).join(', ')}.`;
 
-/** The medium of most pottings. */
-function recordText(record: unknown): string | undefined {
-  const [most] = Array.isArray(record) ? (record as RecordSaid) : [];
-  return most === undefined ? undefined : `${recordOf(most)} here`;
-}
-
 /** What goes well in these hands, and what is at hand. */
 export function handsText({ answers }: SaidCase): string {
   const list = (value: unknown) => (Array.isArray(value) && value.length > 0 ? value.join(' and ') : undefined);
@@ -150,7 +144,7 @@ export function handsText({ answers }: SaidCase): string {
   const wanted = wishList(answers.wants);
   const have = countOf(answers.mediaAtHand);
   const said = few([
-    recordText(answers.handsRecord),
+    Array.isArray(answers.handsRecord) && answers.handsRecord.length === 0 ? 'your own record left out' : undefined,
     well && `${well} did well`,
     badly && `${badly} failed`,
     wanted && `wanted: ${wanted}`,

@@ -85,15 +85,13 @@ const PickerBodyLater = dynamic(loadBodies, { ssr: false });
 export function Sentence({ onKeys }: { readonly onKeys: () => void }) {
   const { units } = useUnits();
   const answers = useCase((state) => state.answers);
-  const record = useCase((state) => state.handsRecord);
   const plan = usePlanned((state) => state.plan);
   const openId = useOpenPhrase((state) => state.openId);
   const names = useNames();
   const faults = useFaults();
   const faulty = new Set(faults.map(({ path }) => phraseOf(path)));
   // A phrase that is used, open, or wrong stands in the sentence.
-  const known = record.length > 0 && answers.handsRecord === undefined ? { ...answers, handsRecord: record } : answers;
-  const phrases = phrasesFor({ answers: known, plan, names, units }).filter(
+  const phrases = phrasesFor({ answers, plan, names, units }).filter(
     ({ id, isStated }) => isAlways(id) || isStated || id === openId || faulty.has(id),
   );
   const last = phrases.length - 1;
