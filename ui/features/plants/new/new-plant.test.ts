@@ -35,7 +35,14 @@ test('what it stands in is told whole: pot, medium, and a mix by its parts', () 
     mediumId: 'bark-6-12',
     mix,
   });
-  expect(caseOfNew(moth, places)).toEqual({ genus: 'phalaenopsis', place: places[0]!.id });
+  // A species with what differs in it from its group; what is no species is as its group.
+  expect(caseOfNew(moth, places)).toEqual({
+    genus: 'phalaenopsis',
+    genusOverrides: { regime: 'evenly moist' },
+    place: places[0]!.id,
+  });
+  const plain = { ...moth, name: 'Moth orchid from the market' };
+  expect(caseOfNew(plain, places)).toEqual({ genus: 'phalaenopsis', place: places[0]!.id });
 });
 
 test('a measure that is cleared or out of its range takes nothing else away', () => {
