@@ -167,7 +167,14 @@ test('cairn name: the groups that a name may mean, best first', () => {
       }
     ).matches;
   expect(matchesOf('Den. nobile')).toEqual([
-    { genusId: 'dendrobium-softcane', name: 'Dendrobium nobile', rank: 'species', sure: 1 },
+    {
+      genusId: 'dendrobium-softcane',
+      name: 'Dendrobium nobile',
+      rank: 'species',
+      sure: 1,
+      // What is known to differ in the species from its group.
+      differs: { temperature: 'cool' },
+    },
   ]);
   expect(matchesOf('masdevalia')[0]).toMatchObject({ genusId: 'masdevallia' });
   expect(matchesOf('qqzzxx')).toEqual([]);
