@@ -2,7 +2,7 @@
  * From the medium a plant is in to the one it is going into: in how many repottings, what sign to
  * wait for between them, and what to do with what clings to the roots. Common practice, no source.
  */
-import { isFailing, isPastItsLife, showsTips } from '../case';
+import { isFailing, isPastItsLife, isRotting, showsTips } from '../case';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
 import { isAiry, isGripping, isWetAndClose } from '../decide/rules';
@@ -126,8 +126,7 @@ function stagesOf(context: CaseContext, facts: CandidateFacts, from: MediumFigur
 }
 
 function clingingOf(context: CaseContext, facts: CandidateFacts, from: MediumFigures | null): ClingingFact {
-  const { plant } = context;
-  if (plant.signs.rot === true || plant.bulbs === 'soft or oozing') return { code: 'all off for rot' };
+  if (isRotting(context.plant)) return { code: 'all off for rot' };
   if (from === null) return { code: 'unknown' };
   if (!from.organic && !facts.isOrganic) {
     return isGripping(from) ? { code: 'gripped', family: from.family } : { code: 'ball whole' };

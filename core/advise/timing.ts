@@ -7,6 +7,7 @@ import {
   isAsleep,
   isFailing,
   isPastItsLife,
+  isRotting,
   isToBeRooted,
   isWaking,
   type PlantInHand,
@@ -79,7 +80,7 @@ function goesBackwards({ bulbs, liveRootShare }: PlantInHand): boolean {
 /** What cannot wait. */
 function urgent({ plant, isSpent, isFresh }: Circumstances): Answer | null {
   if (plant.signs.noPot) return { verdict: 'go at once', code: 'no pot' };
-  if (plant.signs.rot || plant.bulbs === 'soft or oozing') return { verdict: 'go at once', code: 'rot' };
+  if (isRotting(plant)) return { verdict: 'go at once', code: 'rot' };
   if (isFailing(plant)) {
     return isToBeRooted(plant.stage)
       ? { verdict: 'go', code: 'to be rooted' }

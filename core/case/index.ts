@@ -14,6 +14,7 @@ export {
   pseudobulbStates,
   waterUseOf,
   isAsleep,
+  isRotting,
   isWaking,
   growsOneWay,
   isFailing,

@@ -63,6 +63,11 @@ export function growsOneWay({ habit, frontsRun }: Pick<PlantInHand, 'habit' | 'f
   return runsOneWay(habit) && frontsRun === 'one way';
 }
 
+/** Rot was seen or smelt, or oozes from a bulb. */
+export function isRotting({ signs, bulbs }: Pick<PlantInHand, 'signs' | 'bulbs'>): boolean {
+  return signs.rot === true || bulbs === 'soft or oozing';
+}
+
 /** A plant that must first make roots. */
 export function isFailing(plant: Pick<PlantInHand, 'genus' | 'signs' | 'liveRootShare'>): boolean {
   return plant.liveRootShare < k.FAILING_BELOW && !showsTips(plant.signs) && !isAsleep(plant);

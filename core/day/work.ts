@@ -2,7 +2,7 @@
  * What a plant's work is made of: what hands do, what goes on by itself meanwhile, and what decides when in the day it is done.
  * The steps are common practice, no source; their minutes are from memory (constants.ts).
  */
-import { isAsleep, isFailing, isPastItsLife, type PlantInHand } from '../case';
+import { isAsleep, isFailing, isPastItsLife, isRotting, type PlantInHand } from '../case';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
@@ -56,11 +56,6 @@ export function mixKeyOf(
     .join(' + ');
 }
 
-/** Rot spreads by blade and water; so may whatever has taken the roots of a plant that has been rooted. */
-function mayInfect(plant: PlantInHand): boolean {
-  return plant.signs.rot === true || plant.bulbs === 'soft or oozing';
-}
-
 interface Seen {
   readonly context: CaseContext;
   readonly facts: CandidateFacts;
@@ -84,7 +79,7 @@ function soakMinutes({ context: { plant, resolved } }: Seen): number {
 
 function fizzes({ context: { plant, resolved } }: Seen): boolean {
   const { peroxide } = resolved.stance;
-  return peroxide === 'always' || (peroxide !== 'never' && (mayInfect(plant) || isFailing(plant)));
+  return peroxide === 'always' || (peroxide !== 'never' && (isRotting(plant) || isFailing(plant)));
 }
 
 function cleanMinutes({ context: { plant }, isSpent, isBallKept }: Seen): number {
@@ -124,7 +119,7 @@ export function workOf(
     { kind: 'drain', minutes: isAsleep(plant) ? 0 : k.DRAIN_MIN, isPassive: true },
   ];
   const minutesOf = (kind: StepKind): number => all.find((step) => step.kind === kind)!.minutes;
-  const isSuspect = asked.isSuspect || mayInfect(plant);
+  const isSuspect = asked.isSuspect || isRotting(plant);
   return {
     id: asked.id,
     steps: all.filter(({ minutes }) => minutes > 0),

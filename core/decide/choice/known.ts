@@ -2,7 +2,7 @@
  * What works stays (common practice, no source): roots know the medium they grew in, and a change of medium has to earn
  * what it costs them. How much that is hangs on how the roots take it and whether new ones are there to take over.
  */
-import { isAsleep, isFailing, isSideBySide, type PlantInHand, realiseMix, showsTips } from '../../case';
+import { isAsleep, isFailing, isRotting, isSideBySide, type PlantInHand, realiseMix, showsTips } from '../../case';
 import { keepsWater } from '../../catalogue/vessels';
 import { heaviestPart, type MediumFigures, type Mix } from '../../physics/media';
 import { type CandidateFacts, type CaseContext, isSameSetup, shareIn } from '../setups';
@@ -11,7 +11,7 @@ import { changeShare, k, shockPoints } from './constants';
 /** Nothing it shows says that its way of life is wrong. */
 export function doesWell({ plant }: Pick<CaseContext, 'plant'>): boolean {
   const { bulbs, signs, liveRootShare } = plant;
-  const isSound = bulbs !== 'wrinkled' && bulbs !== 'soft or oozing' && signs.rot !== true;
+  const isSound = bulbs !== 'wrinkled' && !isRotting({ bulbs, signs });
   return isSound && !isFailing(plant) && liveRootShare >= k.DOES_WELL_FROM;
 }
 

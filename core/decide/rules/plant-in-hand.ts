@@ -1,5 +1,5 @@
 /** What the plant itself shows when it is out of its pot. */
-import { isAsleep, isFailing, isToBeRooted, showsShoot, showsTips } from '../../case';
+import { isAsleep, isFailing, isRotting, isToBeRooted, showsShoot, showsTips } from '../../case';
 import { hasPseudobulbs } from '../../catalogue/genera';
 import { liveBallCm } from '../setups';
 import { k } from './constants';
@@ -7,9 +7,9 @@ import { currentMedium, fastestDays, potIn } from './readings';
 import { practiceRule, type RuleInput } from './rule';
 
 /** Rot was seen or smelt, oozes from a bulb, or has taken the roots. */
-function isRotting({ context: { plant } }: RuleInput): boolean {
+function hasRotToCut({ context: { plant } }: RuleInput): boolean {
   const hasLostRoots = isFailing(plant) && !isToBeRooted(plant.stage);
-  return plant.bulbs === 'soft or oozing' || plant.signs.rot === true || hasLostRoots;
+  return isRotting(plant) || hasLostRoots;
 }
 
 export const plantRules = [
@@ -66,14 +66,14 @@ export const plantRules = [
     topic: 'plant',
     effect: 'require step',
     schools: { peroxide: ['where-rot', 'always'] },
-    applies: isRotting,
+    applies: hasRotToCut,
   }),
   practiceRule({
     id: 'cut-out-rot-and-dry',
     topic: 'plant',
     effect: 'require step',
     schools: { peroxide: ['never'] },
-    applies: isRotting,
+    applies: hasRotToCut,
   }),
   practiceRule({
     id: 'oozing-bulb-over-wet',

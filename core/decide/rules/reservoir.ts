@@ -1,5 +1,5 @@
 /** Rules about standing water and wicks. */
-import { isFailing, showsTips, tipsUnknown } from '../../case';
+import { isFailing, isRotting, showsTips, tipsUnknown } from '../../case';
 import { takesOver } from './changing-over';
 import { mediumById } from '../../catalogue/media';
 import { keepsWater } from '../../catalogue/vessels';
@@ -17,16 +17,12 @@ function goesFromOrganicOverWater({ context, facts }: RuleInput): boolean {
 const isInBowl = ({ facts }: RuleInput): boolean =>
   facts.hasReservoir && facts.setup.kind === 'pot' && isOpenWork(facts.setup.pot);
 
-/** Soft or oozing bulbs, or rot that was seen or smelt. */
-const isRotten = ({ context: { plant } }: RuleInput): boolean =>
-  plant.bulbs === 'soft or oozing' || plant.signs.rot === true;
-
 export const reservoirRules = [
   practiceRule({
     id: 'rot-over-water',
     topic: 'reservoir',
     effect: 'rule out',
-    applies: (input) => input.facts.hasReservoir && isRotten(input),
+    applies: ({ context, facts }) => facts.hasReservoir && isRotting(context.plant),
   }),
   practiceRule({
     id: 'failing-plant-over-water',

@@ -1,5 +1,5 @@
 /** Cautions, shown where they apply. They defer to labels and local law. */
-import { isFailing } from '../../case';
+import { isFailing, isRotting } from '../../case';
 import { k } from './constants';
 import { hasFamily } from './readings';
 import { practiceRule } from './rule';
@@ -43,19 +43,13 @@ export const safetyRules = [
     effect: 'caution',
     schools: { peroxide: ['where-rot', 'always'] },
     applies: ({ context }) =>
-      context.resolved.stance.peroxide === 'always' ||
-      context.plant.signs.rot === true ||
-      context.plant.bulbs === 'soft or oozing' ||
-      isFailing(context.plant),
+      context.resolved.stance.peroxide === 'always' || isRotting(context.plant) || isFailing(context.plant),
   }),
   practiceRule({
     id: 'blade-and-flame',
     topic: 'safety',
     effect: 'caution',
-    applies: ({ context }) =>
-      context.plant.liveRootShare < k.ROOTS_ALIVE_SOUND ||
-      context.plant.signs.rot === true ||
-      context.plant.bulbs === 'soft or oozing',
+    applies: ({ context }) => context.plant.liveRootShare < k.ROOTS_ALIVE_SOUND || isRotting(context.plant),
   }),
   practiceRule({
     id: 'boiling-and-baking',
