@@ -128,6 +128,11 @@ describe('what is fresh is left alone, what cannot drink is not (common practice
       'go',
     );
   });
+  test('asleep as well: it was potted for this sleep', () => {
+    const asleep = { genus: 'catasetum', place: 'glasshouse', liveRootsPct: 0, signs: { leavesShed: true } } as const;
+    expect(timingOf({ ...asleep, current: fresh }).code).toBe('fresh medium');
+    expect(timingOf({ ...asleep, current: { ...fresh, yearsInMedium: 1 } }).code).toBe('asleep');
+  });
   test('few roots alive and wrinkled goes now', () => {
     const weak = { genus: 'oncidium', place: 'heated-flat', liveRootsPct: 40, bulbs: 'wrinkled' } as const;
     expect(timingOf({ ...weak, signs: { tips: 'none' } })).toMatchObject({ verdict: 'go', code: 'going backwards' });

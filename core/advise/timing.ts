@@ -166,8 +166,8 @@ export function decideTiming({ plant, place, current, monthIndex }: ResolvedCase
   };
   const { sign, ...answer } =
     urgent(circumstances) ??
-    ofSleep(plant) ??
     leftAlone(circumstances) ??
+    ofSleep(plant) ??
     ofRoots(plant) ??
     ofSeason(circumstances) ??
     ofNothing(circumstances);

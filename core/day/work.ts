@@ -2,7 +2,7 @@
  * What a plant's work is made of: what hands do, what goes on by itself meanwhile, and what decides when in the day it is done.
  * The steps are common practice, no source; their minutes are from memory (constants.ts).
  */
-import { isAsleep, isFailing, isPastItsLife, isRotting, type PlantInHand } from '../case';
+import { isAsleep, isFailing, isPastItsLife, isRotting } from '../case';
 import { mediumById } from '../catalogue/media';
 import { keepsWater } from '../catalogue/vessels';
 import type { CandidateFacts, CaseContext } from '../decide/setups';
