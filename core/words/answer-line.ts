@@ -83,10 +83,10 @@ function waterLine(plan: PlanAnswer, { daysByMonth, spec: { vessel } }: SetupRev
   const verb = routine.kind === 'misting' ? 'Wet it' : isRefilled ? 'Refill it' : 'Water';
   const dryRest = restMonths.length > 0 ? ' Keep it dry while it stands leafless.' : '';
   if (isDry(now)) return 'Keep it dry until the new growth roots.';
-  if (daysOf(daysByMonth[now]!) < DAYS_FROM)
-    return dailyLine(daysByMonth[now]!, routine.kind === 'misting' ? routine.timesADay : 1);
   if (routine.kind === 'rain')
     return `Rain waters it: without rain for ${spell(daysByMonth[now]!)} it asks for water.${dryRest}`;
+  if (daysOf(daysByMonth[now]!) < DAYS_FROM)
+    return dailyLine(daysByMonth[now]!, routine.kind === 'misting' ? routine.timesADay : 1);
   const other = mostUnlike(daysByMonth, now, isDry);
   const elsewhen = other < 0 ? '' : `, every ${span(daysByMonth[other]!)} in ${monthNames[other]!}`;
   return `${verb} about every ${span(daysByMonth[now]!)}${elsewhen}.${dryRest}`;

@@ -146,7 +146,7 @@ export function screenHealth(context: CaseContext, facts: CandidateFacts, worthF
 /** Root health of some weeks of a month where the gap between waterings is so many times the grower's. */
 function healthOffTime(context: CaseContext, facts: CandidateFacts, times: number, month: number): number {
   const { gapDays, climate, plant, routine } = context;
-  if (gapDays === null || !('days' in routine || 'weekdays' in routine)) return 1;
+  if (gapDays === null || (routine.kind !== 'every' && routine.kind !== 'weekdays')) return 1;
   const { way, soakMinutes } = routine;
   const manner = { ...(way === undefined ? {} : { way }), ...(soakMinutes === undefined ? {} : { soakMinutes }) };
   const care = { ...quickOf(context), routine: { kind: 'every' as const, days: gapDays * times, ...manner } };

@@ -82,7 +82,8 @@ function restOf({ plant: { genus }, place }: ResolvedCase, regime: RegimeFigures
 /** Days from one rain to the next in the driest month. */
 function rainGapDays({ months }: Place): number {
   const leastRainDays = Math.min(...months.map((month) => month.rainDays));
-  return Math.min(HORIZON_DAYS, Math.round(DAYS_PER_YEAR / MONTHS_PER_YEAR / Math.max(leastRainDays, 1e-9)));
+  if (leastRainDays === 0) return HORIZON_DAYS;
+  return Math.min(HORIZON_DAYS, Math.round(DAYS_PER_YEAR / MONTHS_PER_YEAR / leastRainDays));
 }
 
 export function contextOf(resolved: ResolvedCase, doubt: ModelDoubt | null = null): CaseContext {

@@ -80,7 +80,7 @@ export function RoutineField({ value, fault, onChange }: RoutineFieldProps) {
           hasFault={fault !== null}
           onChange={(timesADay) => onChange({ kind: 'misting', timesADay })}
         />
-      ) : (
+      ) : kind === 'rain' ? null : (
         <>
           <Choice
             isWide
