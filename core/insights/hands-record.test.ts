@@ -29,6 +29,8 @@ test('what is alike speaks for it: its group, or roots as thick that like their 
   expect(isAlike('cattleya-unifoliate', genusById('cattleya-bifoliate'))).toBe(true);
   expect(isAlike('masdevallia', genusById('cattleya-bifoliate'))).toBe(false);
   expect(isAlike('phalaenopsis', genusById('oncidium'))).toBe(false);
+  // A slipper's roots want covering: its soil says nothing of what a tree orchid would do in it.
+  expect(isAlike('paphiopedilum', genusById('zygopetalum'))).toBe(false);
   expect(isAlike('My own kind', genusById('vanda'))).toBe(false);
   expect(isAlike('My own kind', { ...genusById('vanda'), id: 'own-genus', name: 'My own kind' })).toBe(true);
 });

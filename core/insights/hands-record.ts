@@ -40,13 +40,14 @@ export function outcomeOf({ days, holds, wentBad, died }: PottingLived): Outcome
 
 const middleRootMm = ({ rootThinnestMm, rootThickestMm }: Genus): number => Math.sqrt(rootThinnestMm * rootThickestMm);
 
-/** Whether what one does well in says something of the other: the same group, or roots as thick that like their water alike. */
+/** Whether what one does well in says something of the other: the same group, or roots as thick that like water and cover alike. */
 export function isAlike(genusId: string, other: Genus): boolean {
   if (genusId === other.id || genusId === other.name) return true;
   if (!genusIds.includes(genusId)) return false;
   const genus = genusById(genusId);
   const ratio = middleRootMm(genus) / middleRootMm(other);
-  return genus.regime === other.regime && Math.max(ratio, 1 / ratio) <= k.ALIKE_ROOT_RATIO;
+  const isAsDone = genus.regime === other.regime && genus.cover === other.cover;
+  return isAsDone && Math.max(ratio, 1 / ratio) <= k.ALIKE_ROOT_RATIO;
 }
 
 /** By family of medium, the most pottings first; those of plants that are not alike, and of media not in the catalogue, are left out. */
