@@ -88,5 +88,7 @@ export function plantToday(life: KnownLife, today: string): PlantToday {
   const isNewer = seen !== undefined && (potting === undefined || seen.inspectedOn > potting.pottedOn);
   const looked = isNewer ? withInspection(base, seen.inspection) : base;
   const mapped = newestMap ? { ...looked, growthMap: newestMap } : looked;
-  return { planCase: withOwnPace({ ...mapped, month: Number(today.slice(5, 7)) }, ownPace), ownPace };
+  // What the record says of media is asked anew: other pottings have gone well or badly since.
+  const { handsRecord: _then, ...now } = mapped;
+  return { planCase: withOwnPace({ ...now, month: Number(today.slice(5, 7)) }, ownPace), ownPace };
 }

@@ -5,7 +5,7 @@ import { Select, Switch } from 'antd';
 import { dislikable, mediumFamilies, wantable } from '@core';
 import { handsRecordText } from '@core/words';
 import { answer } from '../state/actions';
-import { useCase } from '../state/case-store';
+import { countsRecord, useCase } from '../state/case-store';
 import { useFaultAt } from '../state/worded';
 import { useAtHand } from '../../../data/stock';
 import { Button } from '../../../controls/button';
@@ -37,7 +37,7 @@ export function HandsFields() {
           <p>{handsRecordText(record)}</p>
           <label>
             <Switch
-              checked={answers.handsRecord === undefined}
+              checked={countsRecord(answers)}
               onChange={(isCounted) => answer({ handsRecord: isCounted ? undefined : [] })}
             />{' '}
             Count my own record

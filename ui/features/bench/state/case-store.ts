@@ -26,11 +26,17 @@ export function emptyCase(): Omit<CaseState, 'ownMedia' | 'handsRecord'> {
 
 export const useCase = create<CaseState>()(() => ({ ...emptyCase(), ownMedia: [], handsRecord: [] }));
 
+/** Unless the grower said that it should not: then it is said to be empty. */
+export const countsRecord = ({ handsRecord }: RawCase): boolean =>
+  !(Array.isArray(handsRecord) && handsRecord.length === 0);
+
 type Known = Pick<CaseState, 'answers' | 'ownMedia' | 'handsRecord'>;
 
 /** The case as the core would read it, or what is wrong with it. */
 export function readingOf({ answers, ownMedia, handsRecord }: Known): CaseReading {
-  const ofTheirs = (name: 'ownMedia' | 'handsRecord', known: readonly unknown[]) =>
-    known.length > 0 && answers[name] === undefined ? { [name]: known } : {};
-  return readCase({ ...answers, ...ofTheirs('ownMedia', ownMedia), ...ofTheirs('handsRecord', handsRecord) });
+  // What the record says is what it says now, whatever it said when the plant was potted.
+  const { handsRecord: _then, ...said } = answers;
+  const media = ownMedia.length > 0 && said.ownMedia === undefined ? { ownMedia } : {};
+  const record = countsRecord(answers) ? (handsRecord.length > 0 ? { handsRecord } : {}) : { handsRecord: [] };
+  return readCase({ ...said, ...media, ...record });
 }

@@ -279,7 +279,13 @@ test('own media take part unless an answer says which do', () => {
   answer({ handsRecord: [] });
   const uncounted = readingOf(useCase.getState());
   expect(uncounted.status === 'ok' && uncounted.planCase.handsRecord).toEqual([]);
+  // One that was kept with an old potting is not the record of today.
+  answer({ handsRecord: [{ family: 'sphagnum', well: 9, badly: 0 }] });
+  const opened = readingOf(useCase.getState());
+  expect(opened.status === 'ok' && opened.planCase.handsRecord).toEqual(handsRecord);
   useCase.setState({ handsRecord: [] });
+  const unknown = readingOf(useCase.getState());
+  expect(unknown.status === 'ok' && unknown.planCase.handsRecord).toBeUndefined();
 });
 
 test('starting anew clears the bench', async () => {
