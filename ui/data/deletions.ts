@@ -1,18 +1,11 @@
 'use client';
 
 /** Deleting many things of a kind at once: all of them or none, said, and taken back by one touch. */
-import { useQueryClient } from '@tanstack/react-query';
-import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import { manyBroughtBack, manyDeleted } from '@core/words';
 import type { DeletableKind, Deletions } from '@server/api/deletions-schemas';
-import { NotYetKeptError } from './client';
 import { outbox } from './outbox/outbox';
-import { messages } from './messages';
-import { messageOf } from './worker/long-work';
-
-/** Seconds in which a deletion can be taken back on the spot. */
-const UNDO_SECONDS = 12;
+import { useRemoval } from './use-undoable';
 
 /** One of a kind, and several, as they are called. */
 export const deletableNames: Readonly<Record<DeletableKind, readonly [one: string, many: string]>> = {
@@ -34,37 +27,15 @@ async function send(body: Deletions & { readonly ids: readonly string[] }): Prom
 
 /** True once they are deleted. */
 export function useDeleteMany(): (kind: DeletableKind, ids: readonly string[]) => Promise<boolean> {
-  const queries = useQueryClient();
-  const router = useRouter();
+  const remove = useRemoval();
   return useCallback(
-    async (kind, ids) => {
-      const tell = (error: unknown) =>
-        error instanceof NotYetKeptError ? messages.info(messageOf(error)) : messages.error(messageOf(error));
-      try {
-        await send({ kind, ids: [...ids] });
-      } catch (error) {
-        tell(error);
-        return false;
-      }
-      const refresh = async () => {
-        await queries.invalidateQueries();
-        // What the page brought with it.
-        router.refresh();
-      };
-      await refresh();
-      const key = `undo-${ids[0]}`;
-      const take = () => {
-        messages.takeBack(key);
-        send({ kind, ids: [...ids], isUndone: true }).then(refresh, tell);
-      };
-      const [one, many] = deletableNames[kind];
-      messages.info(`${manyDeleted(ids.length, one, many)}.`, {
-        key,
-        seconds: UNDO_SECONDS,
-        action: { name: 'Undo', take },
-      });
-      return true;
-    },
-    [queries, router],
+    (kind, ids) =>
+      remove({
+        id: ids[0]!,
+        said: manyDeleted(ids.length, ...deletableNames[kind]),
+        remove: () => send({ kind, ids: [...ids] }),
+        restore: () => send({ kind, ids: [...ids], isUndone: true }),
+      }),
+    [remove],
   );
 }

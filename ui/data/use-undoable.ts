@@ -2,6 +2,7 @@
 
 /** Putting things away: at once on the screen, undone where the server refuses, and offered back for a while. */
 import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import { client, type Kept, NotYetKeptError } from './client';
 import { messageOf } from './worker/long-work';
@@ -12,26 +13,53 @@ const UNDO_SECONDS = 12;
 
 /** Puts away what a list shows under a query's key, says so, and offers to take it back. */
 export function useUndoable(): (kind: Kept, id: string, said: string) => Promise<boolean> {
-  const queries = useQueryClient();
+  const remove = useRemoval();
   return useCallback(
-    async (kind, id, said) => {
-      const refresh = () => queries.invalidateQueries();
+    (kind, id, said) =>
+      remove({ id, said, remove: () => client.remove(kind, id), restore: () => client.restore(kind, id) }),
+    [remove],
+  );
+}
+
+export interface Removal {
+  /** Of what is removed, or of the first of several. */
+  readonly id: string;
+  readonly said: string;
+  readonly remove: () => Promise<void>;
+  readonly restore: () => Promise<void>;
+}
+
+function tell(error: unknown): void {
+  if (error instanceof NotYetKeptError) messages.info(messageOf(error));
+  else messages.error(messageOf(error));
+}
+
+/** Removes, says so, and offers to take it back; true once it is removed. */
+export function useRemoval(): (removal: Removal) => Promise<boolean> {
+  const queries = useQueryClient();
+  const router = useRouter();
+  return useCallback(
+    async ({ id, said, remove, restore }) => {
+      const refresh = async () => {
+        await queries.invalidateQueries();
+        // What the page brought with it.
+        router.refresh();
+      };
       try {
-        await client.remove(kind, id);
+        await remove();
       } catch (error) {
-        if (error instanceof NotYetKeptError) messages.info(messageOf(error));
-        else messages.error(messageOf(error));
+        tell(error);
         return false;
       }
       await refresh();
       const key = `undo-${id}`;
-      const bringBack = () => {
+      const take = () => {
         messages.takeBack(key);
-        client.restore(kind, id).then(refresh, (error: unknown) => messages.error(messageOf(error)));
+        restore().then(refresh, tell);
       };
-      messages.info(`${said}.`, { key, seconds: UNDO_SECONDS, action: { name: 'Undo', take: bringBack } });
+      messages.info(`${said}.`, { key, seconds: UNDO_SECONDS, action: { name: 'Undo', take } });
       return true;
     },
-    [queries],
+    [queries, router],
   );
 }

@@ -13,26 +13,26 @@ const sql = `with potted as (
     from event
     join plant on plant.id = event.plant_id
     join plant_state on plant_state.plant_id = plant.id
-    where event.collection_id = :collection and event.kind = 'potted' and event.hidden_at is null and plant.deleted_at is null
-      and plant_state.place_key = :place and event.happened_on <= :today::date
+    where event.collection_id = ? and event.kind = 'potted' and event.hidden_at is null and plant.deleted_at is null
+      and plant_state.place_key = ? and event.happened_on <= ?::date
   ), judged as (
     select distinct on (data->>'pottingId') data->>'pottingId' as potting_id, data->>'holds' as holds
     from event
-    where collection_id = :collection and kind = 'nursed' and hidden_at is null and data->>'holds' is not null
+    where collection_id = ? and kind = 'nursed' and hidden_at is null and data->>'holds' is not null
     order by data->>'pottingId', happened_on desc, recorded_at desc
   ), bad as (
     select plant_id, happened_on from event
-    where collection_id = :collection and kind = 'inspected' and hidden_at is null
+    where collection_id = ? and kind = 'inspected' and hidden_at is null
       and data->>'condition' in ('breaking down', 'gone sour')
   )
   select potted.genus_id as "genusId", potted.medium_id as "mediumId",
-    coalesce(potted.next_on, plant_state.left_on, :today::date) - potted.begins as days,
+    coalesce(potted.next_on, plant_state.left_on, ?::date) - potted.begins as days,
     judged.holds,
     exists (
       select 1 from bad where bad.plant_id = potted.plant_id and bad.happened_on > potted.begins
-        and bad.happened_on <= coalesce(potted.next_on, plant_state.left_on, :today::date)
+        and bad.happened_on <= coalesce(potted.next_on, plant_state.left_on, ?::date)
     ) as "wentBad",
-    potted.next_on is null and plant_state.left_how = 'died' and plant_state.left_how is not null as died
+    potted.next_on is null and coalesce(plant_state.left_how = 'died', false) as died
   from potted
   join plant_state on plant_state.plant_id = potted.plant_id
   left join judged on judged.potting_id = potted.id::text
@@ -49,11 +49,7 @@ export async function pottingsLived(
   placeKey: string,
   today: string,
 ): Promise<readonly PottingLived[]> {
-  const named: Readonly<Record<string, string>> = { collection: collectionId, place: placeKey, today };
-  const values: string[] = [];
-  const text = sql.replace(/(?<!:):(collection|place|today)/g, (_, name: string) => {
-    values.push(named[name]!);
-    return '?';
-  });
-  return pottingsLivedSchema.parse(await em.execute(text, values));
+  // In the order of the marks: potted, judged, bad, how long, found bad.
+  const values = [collectionId, placeKey, today, collectionId, collectionId, today, today];
+  return pottingsLivedSchema.parse(await em.execute(sql, values));
 }
