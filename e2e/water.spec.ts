@@ -1,5 +1,17 @@
 import { done, expect, openMore, openPhrase, test, waitForPlan } from './server';
 
+test('on a phone every way of watering lies on the screen', async ({ bench }) => {
+  await bench.setViewportSize({ width: 390, height: 844 });
+  await bench.locator('[data-phrase="watering"]').click();
+  const rhythms = bench.getByRole('radiogroup', { name: 'Watering rhythm' }).locator('label');
+  await expect(rhythms).toHaveCount(5);
+  for (const rhythm of await rhythms.all()) {
+    const { x, width } = (await rhythm.boundingBox())!;
+    expect(x).toBeGreaterThanOrEqual(0);
+    expect(x + width).toBeLessThanOrEqual(390 - 16);
+  }
+});
+
 test('the way of watering is said beside its days, and survives a reload', async ({ bench }) => {
   await openPhrase(bench, 'watering');
   await bench.getByText('soak', { exact: true }).click();

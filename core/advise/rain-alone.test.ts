@@ -11,7 +11,11 @@ test('what falls on it is all it gets, and the answer says so', () => {
   for (const setup of plan.setups) expect(setup.year.months.every(({ waterings }) => waterings === 0)).toBe(true);
   const worded = wordPlan(plan, metricWords);
   const line = answerLine(worded, worded.setups[0]!, metricWords);
-  expect(line.water).toMatch(/^Rain waters it: without rain for \d/);
+  expect(line.water).toMatch(/^Rain waters it: it dries within \d+ hours, and may\.$/);
+  const pot = worded.setups.find(({ spec }) => spec.vessel.kind === 'pot')!;
+  expect(answerLine(worded, pot, metricWords).water).toMatch(
+    /^Rain waters it: without rain for \d.* it asks for water\.$/,
+  );
   expect(worded.setups[0]!.reasons.find(({ code }) => code === 'drying')!.sentence).toMatch(/rain alone waters it\.$/);
 });
 

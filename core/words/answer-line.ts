@@ -84,7 +84,9 @@ function waterLine(plan: PlanAnswer, { daysByMonth, spec: { vessel } }: SetupRev
   const dryRest = restMonths.length > 0 ? ' Keep it dry while it stands leafless.' : '';
   if (isDry(now)) return 'Keep it dry until the new growth roots.';
   if (routine.kind === 'rain')
-    return `Rain waters it: without rain for ${spell(daysByMonth[now]!)} it asks for water.${dryRest}`;
+    return daysOf(daysByMonth[now]!) < DAYS_FROM
+      ? `Rain waters it: it dries within ${days(daysOf(daysByMonth[now]!))}, and may.`
+      : `Rain waters it: without rain for ${spell(daysByMonth[now]!)} it asks for water.${dryRest}`;
   if (daysOf(daysByMonth[now]!) < DAYS_FROM)
     return dailyLine(daysByMonth[now]!, routine.kind === 'misting' ? routine.timesADay : 1);
   const other = mostUnlike(daysByMonth, now, isDry);
